@@ -1,0 +1,95 @@
+using System.CommandLine;
+using System.Text;
+using LooseGraft.Core;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Findings;
+
+namespace LooseGraft.Cli;
+
+/// <summary>The commands of <c>loosegraft</c>.</summary>
+internal static class Commands
+{
+    /// <summary>Nothing worse than a check.</summary>
+    public const int Fine = 0;
+
+    /// <summary>At least one fix or stop.</summary>
+    public const int Wrong = 1;
+
+    /// <summary>The file could not be read.</summary>
+    public const int Unreadable = 2;
+
+    public static RootCommand Root() => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema() };
+
+    private static Command Check()
+    {
+        var file = FileArgument();
+        var json = new Option<bool>("--json") { Description = "Print findings and figures as JSON." };
+        var command = new Command("check", "Reviews a graft file. Exit 0: nothing worse than a check; 1: a fix or a stop; 2: unreadable.") { file, json };
+        command.SetAction(call =>
+        {
+            var output = call.InvocationConfiguration.Output;
+            var asJson = call.GetValue(json);
+            var result = Read(call.GetRequiredValue(file));
+            if (result.Graft is not { } graft)
+            {
+                if (asJson) output.WriteLine(ReviewJson.Of(result.Errors));
+                else Complain(result, call.InvocationConfiguration.Error);
+                return Unreadable;
+            }
+
+            var review = Review.Of(graft);
+            output.Write(asJson ? ReviewJson.Of(review, result.Notes) + "\n" : ReviewText.Of(review, result.Notes));
+            return review.Findings.Any(finding => finding.Severity >= Severity.Fix) ? Wrong : Fine;
+        });
+        return command;
+    }
+
+    private static Command Tidy()
+    {
+        var file = FileArgument();
+        var command = new Command("tidy", "Prints a graft file the way the product writes it.") { file };
+        command.SetAction(call =>
+        {
+            var result = Read(call.GetRequiredValue(file));
+            if (result.Graft is not { } graft)
+            {
+                Complain(result, call.InvocationConfiguration.Error);
+                return Unreadable;
+            }
+
+            call.InvocationConfiguration.Output.Write(Encoding.UTF8.GetString(GraftFile.Write(graft)));
+            return Fine;
+        });
+        return command;
+    }
+
+    private static Command Schema()
+    {
+        var command = new Command("schema", "Prints the JSON Schema of the graft file.");
+        command.SetAction(call => call.InvocationConfiguration.Output.Write(GraftFile.Schema()));
+        return command;
+    }
+
+    private static Argument<string> FileArgument() => new("FILE") { Description = "A graft file." };
+
+    private static GraftFileResult Read(string path)
+    {
+        try
+        {
+            using var stream = File.OpenRead(path);
+            // One byte beyond the limit is enough to know that the file is too large, whatever its length claims.
+            var bytes = new byte[GraftFileLimits.Bytes + 1];
+            var length = stream.ReadAtLeast(bytes, bytes.Length, throwOnEndOfStream: false);
+            return GraftFile.Read(bytes.AsMemory(0, length));
+        }
+        catch (Exception exception) when (exception is IOException or UnauthorizedAccessException or ArgumentException or NotSupportedException)
+        {
+            return new GraftFileResult(null, [new FileError(path, exception.Message.TrimEnd('.'), "a file that can be read")], []);
+        }
+    }
+
+    private static void Complain(GraftFileResult result, TextWriter error)
+    {
+        foreach (var problem in result.Errors) error.WriteLine(problem);
+    }
+}

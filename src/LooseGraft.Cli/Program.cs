@@ -1,0 +1,3 @@
+using LooseGraft.Cli;
+
+return Commands.Root().Parse(args).Invoke();

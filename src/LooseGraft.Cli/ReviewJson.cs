@@ -1,0 +1,88 @@
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using LooseGraft.Core;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire;
+
+namespace LooseGraft.Cli;
+
+/// <summary>A review as a program reads it.</summary>
+internal static class ReviewJson
+{
+    private static readonly JsonSerializerOptions Options = new()
+    {
+        WriteIndented = true,
+        PropertyNamingPolicy = JsonNamingPolicy.CamelCase,
+        DictionaryKeyPolicy = JsonNamingPolicy.KebabCaseLower,
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower) },
+    };
+
+    public static string Of(IEnumerable<FileError> errors) => JsonSerializer.Serialize(new { Errors = errors }, Options);
+
+    public static string Of(Review review, IEnumerable<string> notes) => JsonSerializer.Serialize(new
+    {
+        review.Graft.Name,
+        Findings = review.Findings.Select(Finding),
+        Figures = new
+        {
+            Stops = review.Stops,
+            FactsUnproven = review.Unproven.Length,
+            MoneyLeft = review.Purse.Left?.Amount,
+            review.Graft.Currency,
+            Tightest = review.Feed.Tightest is { } tightest ? new { Subject = tightest.Subject.Text, LeftWatts = tightest.LeastLeft.Value } : null,
+            Supplies = review.Feed.Supplies.Select(supply => new { supply.Supply.Id, supply.Name, Limits = supply.Limits.Select(Limit) }),
+            Joints = review.Wire.Joints.Select(Joint),
+            JointsByMethod = Enum.GetValues<JointMethod>().ToDictionary(method => method.ToString(), method => review.Wire.Joints.Count(joint => joint.Joint.Method == method)),
+        },
+        NextCut = new { review.NextCut.Do, review.NextCut.Because, Subject = review.NextCut.Subject.Text, review.NextCut.Stage },
+        Notes = notes,
+    }, Options);
+
+    private static object Finding(Finding finding) => new
+    {
+        finding.Rule.Code,
+        finding.Severity,
+        Subject = finding.Subject.Text,
+        finding.Message,
+        finding.Evidence,
+        finding.Remedies,
+    };
+
+    private static object Limit(FeedLimit limit) => new
+    {
+        limit.Kind,
+        limit.Name,
+        LimitWatts = limit.Limit.Value.Value,
+        Evidence = limit.Limit.Evidence,
+        WeakestEvidence = limit.Weakest,
+        Cases = Enum.GetValues<LoadCase>().ToDictionary(loadCase => loadCase.ToString(), loadCase => new
+        {
+            UsedWatts = Spread(limit.At(loadCase).Used),
+            LeftWatts = Spread(limit.At(loadCase).Left),
+            limit.At(loadCase).Verdict,
+        }),
+    };
+
+    private static object Spread(Spread<Watts> watts) => new { Low = watts.Low.Value, Likely = watts.Likely.Value, High = watts.High.Value };
+
+    private static object Joint(JointReview review) => new
+    {
+        review.Joint.Id,
+        review.Joint.Method,
+        Verdict = review.Verdict.Kind,
+        review.Verdict.Words,
+        review.Verdict.Because,
+        Contacts = review.Decided.Length,
+        Placements = review.PlacementCount,
+        DangerousPlacements = review.Hazards.Length,
+        ProposedWires = review.Proposal.Length,
+        review.WiresToMove,
+        WorstSeverity = review.Worst,
+    };
+}

@@ -1,0 +1,11 @@
+namespace LooseGraft.Core.Facts;
+
+/// <summary>One known signal.</summary>
+/// <param name="Name">As written in a graft file.</param>
+/// <param name="Family">The family the contact rules judge by.</param>
+/// <param name="AtBoard">Who drives it, seen from a board.</param>
+/// <param name="AtDevice">Who drives it, seen from what is plugged into a board.</param>
+/// <param name="Gloss">What it is, in plain words.</param>
+/// <param name="Aliases">Other spellings that people use.</param>
+public sealed record SignalEntry(
+    string Name, SignalFamily Family, SignalDirection AtBoard, SignalDirection AtDevice, string Gloss, IReadOnlyList<string> Aliases);

@@ -1,0 +1,14 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Feed;
+
+/// <summary>How one supply fares.</summary>
+/// <param name="Supply">The supply.</param>
+/// <param name="Name">The name of the part that it is.</param>
+/// <param name="Limits">Its limits: rails, then shared ones, then the total.</param>
+public sealed record SupplyReview(Supply Supply, string Name, ImmutableArray<FeedLimit> Limits)
+{
+    /// <summary>The limit with the least share left at peak; null when none is known.</summary>
+    public FeedLimit? Tightest => Limits.MinBy(limit => limit.LeastShareLeft);
+}

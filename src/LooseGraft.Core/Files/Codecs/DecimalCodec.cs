@@ -1,0 +1,27 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace LooseGraft.Core.Files.Codecs;
+
+/// <summary>An exact decimal number within 0 and a bound, with at most two decimals: an amount of money.</summary>
+internal sealed class DecimalCodec(decimal most) : Codec<decimal>
+{
+    public override bool TryRead(JsonElement element, ReadContext context, out decimal value)
+    {
+        value = 0;
+        if (element.ValueKind != JsonValueKind.Number || !element.TryGetDecimal(out var number)
+            || number < 0 || number > most || decimal.Round(number, 2) != number)
+        {
+            return context.Fail(element, $"an amount from 0 to {most} with at most two decimals");
+        }
+
+        // Dividing by one written with many zeros drops trailing zeros, so that 12.50 and 12.5 are written alike.
+        value = number / 1.0000000000000000000000000000m;
+        return true;
+    }
+
+    public override void Write(Utf8JsonWriter writer, decimal value) => writer.WriteNumberValue(value);
+
+    public override JsonObject Schema(JsonObject definitions)
+        => new() { ["type"] = "number", ["minimum"] = 0, ["maximum"] = most, ["multipleOf"] = 0.01m };
+}

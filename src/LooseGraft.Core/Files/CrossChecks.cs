@@ -1,0 +1,70 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Files.Codecs;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Files;
+
+/// <summary>What must hold between the members of a graft file: names are unique, and what is named exists.</summary>
+internal static class CrossChecks
+{
+    public static void Unique<T, TKey>(ReadContext context, string member, ImmutableArray<T> items, Func<T, TKey> key)
+        where TKey : notnull
+    {
+        var seen = new Dictionary<TKey, int>();
+        foreach (var (index, item) in items.Index())
+        {
+            if (!seen.TryAdd(key(item), index))
+                context.Fail($".{member}[{index}]", $"{key(item)} again", $"each once; it already stands at {member}[{seen[key(item)]}]");
+        }
+    }
+
+    public static void Graft(Graft graft, ReadContext context)
+    {
+        Unique(context, "parts", graft.Parts, part => part.Id);
+        Unique(context, "joints", graft.Joints, joint => joint.Id);
+        Unique(context, "supplies", graft.Supplies, supply => supply.Id);
+        Unique(context, "loads", graft.Loads, load => load.Id);
+        var ports = (from part in graft.Parts from port in part.Ports select (Id: new PortId(part.Id, port.Id), port))
+            .DistinctBy(pair => pair.Id).ToDictionary(pair => pair.Id, pair => pair.port);
+        var parts = graft.Parts.Select(part => part.Id).ToHashSet();
+        var supplies = graft.Supplies.Select(supply => supply.Id).ToHashSet();
+        foreach (var (index, joint) in graft.Joints.Index()) Joint(context, $".joints[{index}]", joint, ports);
+        foreach (var (index, supply) in graft.Supplies.Index()) Exists(context, $".supplies[{index}].part", supply.Part, parts, "the id of a part");
+        foreach (var (index, load) in graft.Loads.Index())
+        {
+            Exists(context, $".loads[{index}].part", load.Part, parts, "the id of a part");
+            Exists(context, $".loads[{index}].supply", load.Supply, supplies, "the id of a supply");
+        }
+    }
+
+    private static void Exists(ReadContext context, string path, string id, HashSet<string> ids, string what)
+    {
+        if (!ids.Contains(id)) context.Fail(path, ReadContext.Quote(id), $"{what} in this file");
+    }
+
+    private static void Joint(ReadContext context, string path, Joint joint, Dictionary<PortId, Port> ports)
+    {
+        var from = Find(context, path + ".from", joint.From, ports);
+        var to = Find(context, path + ".to", joint.To, ports);
+        if (joint.From == joint.To) context.Fail(path + ".to", "the port it starts from", "another port");
+        if (from is null || to is null) return;
+        InRange(context, path + ".pinOneOn", joint.PinOneOn, from);
+        foreach (var (index, wire) in joint.Wires.Index())
+        {
+            InRange(context, $"{path}.wires[{index}].from", wire.From, from);
+            InRange(context, $"{path}.wires[{index}].to", wire.To, to);
+        }
+    }
+
+    private static Port? Find(ReadContext context, string path, PortId id, Dictionary<PortId, Port> ports)
+    {
+        if (ports.TryGetValue(id, out var port)) return port;
+        context.Fail(path, ReadContext.Quote(id.ToString()), "a port in this file, written part/port");
+        return null;
+    }
+
+    private static void InRange(ReadContext context, string path, int position, Port port)
+    {
+        if (position > port.PositionCount) context.Fail(path, $"{position}", $"1 to {port.PositionCount}, the positions of {port.Id}");
+    }
+}

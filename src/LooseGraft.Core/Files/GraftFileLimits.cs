@@ -1,0 +1,41 @@
+namespace LooseGraft.Core.Files;
+
+/// <summary>How large a graft file may be. Generous for a desk, small enough that a file from anywhere can be read safely.</summary>
+public static class GraftFileLimits
+{
+    /// <summary>Bytes of a file: 4 MiB.</summary>
+    public const int Bytes = 4 * 1024 * 1024;
+
+    /// <summary>Levels of nesting.</summary>
+    public const int Depth = 32;
+
+    /// <summary>Errors reported at once.</summary>
+    public const int ErrorsReported = 50;
+
+    /// <summary>Parts of a graft.</summary>
+    public const int Parts = 500;
+
+    /// <summary>Ports of a part.</summary>
+    public const int Ports = 64;
+
+    /// <summary>Positions of a port.</summary>
+    public const int Positions = 1024;
+
+    /// <summary>Joints of a graft.</summary>
+    public const int Joints = 1000;
+
+    /// <summary>Supplies of a graft.</summary>
+    public const int Supplies = 32;
+
+    /// <summary>Rails of a supply, limits they share, and draws of a load.</summary>
+    public const int Rails = 16;
+
+    /// <summary>Loads of a graft.</summary>
+    public const int Loads = 500;
+
+    /// <summary>Characters of a name.</summary>
+    public const int NameLength = 120;
+
+    /// <summary>Characters of a note.</summary>
+    public const int NoteLength = 4000;
+}

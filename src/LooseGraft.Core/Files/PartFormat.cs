@@ -1,0 +1,98 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files.Codecs;
+using LooseGraft.Core.Model;
+using static LooseGraft.Core.Files.FormatPieces;
+
+namespace LooseGraft.Core.Files;
+
+/// <summary>How parts, ports and pins are written.</summary>
+internal static class PartFormat
+{
+    private static readonly ObjectCodec<Pin> Pin = DescribePin();
+    private static readonly ObjectCodec<Port> Port = DescribePort();
+
+    public static readonly ObjectCodec<Part> Part = DescribePart();
+
+    private static ObjectCodec<Pin> DescribePin()
+    {
+        var pin = new ObjectCodec<Pin>("pin", "One contact of a port.", isInline: true);
+        var position = pin.Required("position", new IntegerCodec(1, GraftFileLimits.Positions), value => value.Position, "Its number, counted from 1.");
+        var signal = pin.Usual("signal", AnySignal, value => value.Signal.Value, Signal.Unknown, "What it carries.");
+        var evidence = pin.Usual("evidence", Grade, value => value.Signal.Evidence, Evidence.Assumed, "Where that is known from.");
+        var contact = pin.Usual("contact", new ChoiceCodec<ContactState>(), value => value.Contact, ContactState.Wired, "What is physically there.");
+        var direction = pin.Usual("direction", new ChoiceCodec<SignalDirection>(), value => value.Direction, SignalDirection.Unstated,
+            "Who drives it, seen from this part, where that differs from the usual.");
+        var level = pin.Optional("levelVolts", Level, value => value.Level, "Level of a signal in volts; 0 for one that wants ground.");
+        var needed = pin.Optional("neededFor", Name, value => value.NeededFor, "Why it must be connected; left out when it need not be.");
+        var colour = pin.Optional("wireColour", Name, value => value.WireColour, "Colour of the wire behind it.");
+        var note = pin.Optional("note", Note, value => value.Signal.Note, "Anything worth remembering.");
+        return pin.Makes(values => new Pin(values.Of(position))
+        {
+            Signal = new Known<Signal>(values.Of(signal), values.Of(evidence), values.Of(note)),
+            Contact = values.Of(contact),
+            Direction = values.Of(direction),
+            Level = values.Of(level),
+            NeededFor = values.Of(needed),
+            WireColour = values.Of(colour),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<Port> DescribePort()
+    {
+        var count = new IntegerCodec(1, GraftFileLimits.Positions);
+        var port = new ObjectCodec<Port>("port", "One connector of a part.");
+        var id = port.Required("id", Id, value => value.Id, "Unique within the part.");
+        var name = port.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var type = port.Required("connector", Connector, value => value.Type, "The kind of connector.");
+        var gender = port.Required("gender", new ChoiceCodec<Gender>(), value => value.Gender, "Male has pins, female has sockets.");
+        var rows = port.Optional("rows", count, value => value.OwnRows, "Rows of positions, where they differ from the connector's usual.");
+        var columns = port.Optional("columns", count, value => value.OwnColumns, "Positions in a row, where they differ.");
+        var pitch = port.Optional("pitchMm", Length, value => value.OwnPitch, "Millimetres from position to position, where they differ.");
+        var keying = port.Optional("keying", new ChoiceCodec<Keying>(), value => value.OwnKeying, "What keeps it from going on wrongly, where it differs.");
+        var numbering = port.Optional("numbering", new ChoiceCodec<Numbering>(), value => value.OwnNumbering, "How positions are counted, where it differs.");
+        var lead = port.Optional("leadMm", Length, value => value.LeadLength, "Length of the lead behind it in millimetres; left out on a board.");
+        var pins = port.Many("pins", Pin, GraftFileLimits.Positions, value => value.Pins, "The pins that are described.");
+        return port.Makes(values => new Port(values.Of(id), values.Of(name), values.Of(type), values.Of(gender))
+        {
+            OwnRows = values.Of(rows),
+            OwnColumns = values.Of(columns),
+            OwnPitch = values.Of(pitch),
+            OwnKeying = values.Of(keying),
+            OwnNumbering = values.Of(numbering),
+            LeadLength = values.Of(lead),
+            Pins = values.Of(pins),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, CheckPort);
+    }
+
+    private static ObjectCodec<Part> DescribePart()
+    {
+        var part = new ObjectCodec<Part>("part", "Any physical thing in the graft.");
+        var id = part.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var name = part.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var kind = part.Required("kind", new ChoiceCodec<PartKind>(), value => value.Kind, "What sort of thing it is.");
+        var origin = part.Optional("origin", new ChoiceCodec<PartOrigin>(), value => value.Origin, "Where it comes from.");
+        var cost = part.Optional("cost", Amount, value => value.Cost, "What it cost or will cost, in the currency of the graft.");
+        var note = part.Optional("note", Note, value => value.Note, "Anything worth remembering.");
+        var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
+        return part.Makes(values => new Part(values.Of(id), values.Of(name), values.Of(kind))
+        {
+            Origin = values.Of(origin),
+            Cost = values.Of(cost),
+            Note = values.Of(note),
+            Ports = values.Of(ports),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "ports", value.Ports, port => port.Id));
+    }
+
+    private static void CheckPort(Port port, ReadContext context)
+    {
+        // Rows and columns are each within bounds, so their product cannot overflow.
+        if (port.PositionCount > GraftFileLimits.Positions)
+            context.Fail("", $"{port.Rows} rows of {port.Columns} positions", $"at most {GraftFileLimits.Positions} positions in all");
+        CrossChecks.Unique(context, "pins", port.Pins, pin => pin.Position);
+        foreach (var (index, pin) in port.Pins.Index().Where(pin => pin.Item.Position > port.PositionCount))
+            context.Fail($".pins[{index}].position", $"{pin.Position}", $"1 to {port.PositionCount}, as the port has {port.Rows} rows of {port.Columns}");
+    }
+}

@@ -1,0 +1,56 @@
+namespace LooseGraft.Core.Findings;
+
+/// <summary>Every rule of the product, in one place a reader can scan.</summary>
+public static class RuleBook
+{
+    // Contacts: what happens between two pins that meet.
+    internal static readonly Rule BlockedPosition = Wire("WIRE-001", Severity.Fix, "a pin meets a filled cavity: it does not go on");
+    internal static readonly Rule NeededUnconnected = Wire("WIRE-002", Severity.Fix, "a contact that must be connected is not");
+    internal static readonly Rule UnwiredPosition = Wire("WIRE-003", Severity.Note, "same shape, but no conductor behind it");
+    internal static readonly Rule SupplyToGround = Wire("WIRE-010", Severity.Stop, "a supply shorted to ground");
+    internal static readonly Rule SupplyToSupply = Wire("WIRE-011", Severity.Stop, "two different supplies joined");
+    internal static readonly Rule SupplyIntoSignal = Wire("WIRE-012", Severity.Stop, "a supply into a contact not made for it");
+    internal static readonly Rule OutputAgainstOutput = Wire("WIRE-013", Severity.Stop, "two outputs driving each other");
+    internal static readonly Rule HeldAtGround = Wire("WIRE-014", Severity.Fix, "a signal held at ground");
+    internal static readonly Rule LightReversed = Wire("WIRE-015", Severity.Check, "a light the wrong way round: dark, harmless");
+    internal static readonly Rule WrongSignal = Wire("WIRE-016", Severity.Fix, "a signal on another signal");
+    internal static readonly Rule LevelDiffers = Wire("WIRE-017", Severity.Fix, "the right signal at another level");
+    internal static readonly Rule ProveFirst = Wire("WIRE-020", Severity.Check, "harmless only if an unproven fact is true");
+
+    // Joints: whether a plug goes on at all, and how else it might.
+    internal static readonly Rule SameGender = Wire("WIRE-030", Severity.Fix, "pins against pins, or sockets against sockets");
+    internal static readonly Rule PitchDiffers = Wire("WIRE-031", Severity.Fix, "another pitch");
+    internal static readonly Rule KeyingDiffers = Wire("WIRE-032", Severity.Fix, "another body or keying");
+    internal static readonly Rule RowsDiffer = Wire("WIRE-033", Severity.Fix, "another number of rows");
+    internal static readonly Rule DangerousPlacement = Wire("WIRE-034", Severity.Check, "a hand could push it on in a way that destroys something");
+    internal static readonly Rule NoWireTable = Wire("WIRE-035", Severity.Fix, "no wire table for a joint that needs one");
+    internal static readonly Rule LeftOffWithoutReason = Wire("WIRE-036", Severity.Check, "left off without a reason");
+    internal static readonly Rule ContactTakenTwice = Wire("WIRE-037", Severity.Fix, "two joints claim the same contact");
+
+    // Feed.
+    internal static readonly Rule RailOverLimit = Feed("FEED-001", Severity.Stop, "a rail beyond its limit");
+    internal static readonly Rule CombinedOverLimit = Feed("FEED-002", Severity.Stop, "rails beyond the limit they share");
+    internal static readonly Rule TotalOverLimit = Feed("FEED-003", Severity.Stop, "a supply beyond its total");
+    internal static readonly Rule RailMissing = Feed("FEED-004", Severity.Stop, "a part wants a rail that its supply does not have");
+    internal static readonly Rule NegativeFigure = Feed("FEED-005", Severity.Stop, "a negative figure where power only flows one way");
+    internal static readonly Rule AbsurdFigure = Feed("FEED-006", Severity.Check, "a figure beyond anything of its kind");
+    internal static readonly Rule ThinEvidence = Feed("FEED-007", Severity.Check, "carries it only if unproven figures are right");
+
+    // Money.
+    internal static readonly Rule OverBudget = new("BUY-001", Stage.Buy, Severity.Check, "the parts cost more than the budget");
+
+    /// <summary>All rules, in order of code within each stage.</summary>
+    public static IReadOnlyList<Rule> All { get; } =
+    [
+        BlockedPosition, NeededUnconnected, UnwiredPosition,
+        SupplyToGround, SupplyToSupply, SupplyIntoSignal, OutputAgainstOutput,
+        HeldAtGround, LightReversed, WrongSignal, LevelDiffers, ProveFirst,
+        SameGender, PitchDiffers, KeyingDiffers, RowsDiffer, DangerousPlacement, NoWireTable, LeftOffWithoutReason, ContactTakenTwice,
+        RailOverLimit, CombinedOverLimit, TotalOverLimit, RailMissing, NegativeFigure, AbsurdFigure, ThinEvidence,
+        OverBudget,
+    ];
+
+    private static Rule Wire(string code, Severity severity, string title) => new(code, Stage.Wire, severity, title);
+
+    private static Rule Feed(string code, Severity severity, string title) => new(code, Stage.Feed, severity, title);
+}

@@ -1,0 +1,41 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Findings;
+
+/// <summary>Names the thing a finding speaks of, by ids: <c>/parts/kt31/ports/panel/pins/5</c>, <c>/joints/panel</c>, <c>/supplies/psu/rails/+12 V</c>. Ids hold no slash.</summary>
+/// <param name="Text">The path.</param>
+public readonly record struct SubjectPath(string Text)
+{
+    /// <summary>The graft as a whole.</summary>
+    public static readonly SubjectPath Whole = new("/");
+
+    /// <summary>The steps between the slashes.</summary>
+    public string[] Steps => Text.Split('/', StringSplitOptions.RemoveEmptyEntries);
+
+    /// <summary>A port.</summary>
+    public static SubjectPath Port(PortId port) => new($"/parts/{port.Part}/ports/{port.Port}");
+
+    /// <summary>A pin.</summary>
+    public static SubjectPath Pin(PortId port, int position) => new($"{Port(port).Text}/pins/{position}");
+
+    /// <summary>A joint.</summary>
+    public static SubjectPath Joint(string id) => new($"/joints/{id}");
+
+    /// <summary>A supply.</summary>
+    public static SubjectPath Supply(string id) => new($"/supplies/{id}");
+
+    /// <summary>A rail of a supply.</summary>
+    public static SubjectPath Rail(string supply, string rail) => new($"/supplies/{supply}/rails/{rail}");
+
+    /// <summary>A limit that rails share, by its place in the list.</summary>
+    public static SubjectPath Combined(string supply, int index) => new($"/supplies/{supply}/combined/{index}");
+
+    /// <summary>The total of a supply.</summary>
+    public static SubjectPath Total(string supply) => new($"/supplies/{supply}/total");
+
+    /// <summary>What a load takes from a rail.</summary>
+    public static SubjectPath Draw(string load, string rail) => new($"/loads/{load}/draws/{rail}");
+
+    /// <summary>The text.</summary>
+    public override string ToString() => Text;
+}

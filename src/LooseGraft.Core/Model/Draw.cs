@@ -1,0 +1,19 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>What a part takes from one rail.</summary>
+/// <param name="Rail">Name of the rail.</param>
+/// <param name="Idle">On, doing nothing.</param>
+/// <param name="Typical">Ordinary use.</param>
+/// <param name="Peak">The most it takes for minutes on end.</param>
+/// <param name="Evidence">Where the figures come from.</param>
+public sealed record Draw(string Rail, Spread<Amps> Idle, Spread<Amps> Typical, Spread<Amps> Peak, Evidence Evidence)
+{
+    /// <summary>Where the figures were found, or what they leave out.</summary>
+    public string? Note { get; init; }
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+}

@@ -1,0 +1,47 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>One project: a donor going into a shell. Immutable; an edit is a new graft.</summary>
+/// <param name="Name">What the builder calls it.</param>
+/// <param name="Donor">The machine the board comes from.</param>
+/// <param name="Shell">What receives it.</param>
+public sealed record Graft(string Name, Machine Donor, Machine Shell)
+{
+    /// <summary>The currency of every amount in it, a three-letter ISO 4217 code.</summary>
+    public string Currency { get; init; } = "EUR";
+
+    /// <summary>What may be spent; null when the builder set none.</summary>
+    public Money? Budget { get; init; }
+
+    /// <summary>What it shall be good for.</summary>
+    public string? Aim { get; init; }
+
+    /// <summary>The day work began.</summary>
+    public DateOnly? StartedOn { get; init; }
+
+    /// <summary>Every physical thing in it.</summary>
+    public ImmutableArray<Part> Parts { get; init; } = [];
+
+    /// <summary>Every decision on how ports meet.</summary>
+    public ImmutableArray<Joint> Joints { get; init; } = [];
+
+    /// <summary>What feeds it.</summary>
+    public ImmutableArray<Supply> Supplies { get; init; } = [];
+
+    /// <summary>What is fed.</summary>
+    public ImmutableArray<Load> Loads { get; init; } = [];
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+
+    /// <summary>A graft with nothing in it yet.</summary>
+    public static Graft Empty(string name) => new(name, new Machine("a donor to be found"), new Machine("a shell to be found"));
+
+    /// <summary>The part of that id; null when there is none.</summary>
+    public Part? FindPart(string id) => Parts.FirstOrDefault(part => part.Id == id);
+
+    /// <summary>The port of that id; null when there is none.</summary>
+    public Port? FindPort(PortId id) => FindPart(id.Part)?.Ports.FirstOrDefault(port => port.Id == id.Port);
+}

@@ -1,0 +1,48 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>Edits of a graft. Each gives a new graft; what is named but not there leaves the graft as it is.</summary>
+public static class GraftEdits
+{
+    /// <summary>Changes one part.</summary>
+    public static Graft WithPart(this Graft graft, string id, Func<Part, Part> change)
+        => graft with { Parts = Replace(graft.Parts, part => part.Id == id, change) };
+
+    /// <summary>Changes one port.</summary>
+    public static Graft WithPort(this Graft graft, PortId id, Func<Port, Port> change)
+        => graft.WithPart(id.Part, part => part with { Ports = Replace(part.Ports, port => port.Id == id.Port, change) });
+
+    /// <summary>Changes one pin, described or not.</summary>
+    public static Graft WithPin(this Graft graft, PortId port, int position, Func<Pin, Pin> change)
+        => graft.WithPort(port, found => found.With(change(found.PinAt(position))));
+
+    /// <summary>Changes one joint.</summary>
+    public static Graft WithJoint(this Graft graft, string id, Func<Joint, Joint> change)
+        => graft with { Joints = Replace(graft.Joints, joint => joint.Id == id, change) };
+
+    /// <summary>Changes what one load takes from one rail.</summary>
+    public static Graft WithDraw(this Graft graft, string load, string rail, Func<Draw, Draw> change)
+        => graft with
+        {
+            Loads = Replace(graft.Loads, found => found.Id == load,
+                found => found with { Draws = Replace(found.Draws, draw => draw.Rail == rail, change) }),
+        };
+
+    /// <summary>A short id made from a name, not among those taken: <c>fan</c>, <c>fan-2</c>.</summary>
+    /// <param name="name">Any text.</param>
+    /// <param name="taken">Ids in use.</param>
+    public static string FreshId(string name, IEnumerable<string> taken)
+    {
+        const int longest = 34;
+        var letters = name.ToLowerInvariant().Select(character => char.IsAsciiLetterOrDigit(character) ? character : '-').ToArray();
+        var words = new string(letters).Split('-', StringSplitOptions.RemoveEmptyEntries);
+        var stem = string.Join('-', words);
+        stem = stem.Length == 0 ? "thing" : stem[..Math.Min(stem.Length, longest)].TrimEnd('-');
+        var used = taken.ToHashSet();
+        return Enumerable.Range(1, int.MaxValue).Select(number => number == 1 ? stem : $"{stem}-{number}").First(id => !used.Contains(id));
+    }
+
+    private static ImmutableArray<T> Replace<T>(ImmutableArray<T> items, Predicate<T> isMeant, Func<T, T> change)
+        => [.. items.Select(item => isMeant(item) ? change(item) : item)];
+}

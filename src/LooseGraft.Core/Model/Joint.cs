@@ -1,0 +1,26 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>One decision: this port meets that port by some method, or is deliberately left off.</summary>
+/// <param name="Id">Unique within the graft.</param>
+/// <param name="From">The port that is fixed, usually the board's.</param>
+/// <param name="To">The port that is brought to it, usually a lead of the shell.</param>
+/// <param name="Method">How they are brought together.</param>
+public sealed record Joint(string Id, PortId From, PortId To, JointMethod Method)
+{
+    /// <summary>Position of the first port on which position 1 of the second comes to lie when pushed on.</summary>
+    public int PinOneOn { get; init; } = 1;
+
+    /// <summary>How far the second port is turned against the first when pushed on: 0 or 180 degrees.</summary>
+    public int TurnDegrees { get; init; }
+
+    /// <summary>Who meets whom, for every method but straight and leave-off.</summary>
+    public ImmutableArray<Conductor> Wires { get; init; } = [];
+
+    /// <summary>Why it was decided so.</summary>
+    public string? Reason { get; init; }
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+}

@@ -1,0 +1,16 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>All that one part takes from one supply.</summary>
+/// <param name="Id">Unique within the graft.</param>
+/// <param name="Part">Id of the part.</param>
+/// <param name="Supply">Id of the supply that feeds it.</param>
+public sealed record Load(string Id, string Part, string Supply)
+{
+    /// <summary>What it takes, rail by rail.</summary>
+    public ImmutableArray<Draw> Draws { get; init; } = [];
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+}

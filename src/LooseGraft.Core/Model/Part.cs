@@ -1,0 +1,27 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>Any physical thing in the graft.</summary>
+/// <param name="Id">Unique within the graft.</param>
+/// <param name="Name">As a builder says it.</param>
+/// <param name="Kind">What sort of thing it is.</param>
+public sealed record Part(string Id, string Name, PartKind Kind)
+{
+    /// <summary>Where it comes from; null when nobody said.</summary>
+    public PartOrigin? Origin { get; init; }
+
+    /// <summary>What it cost or will cost; null when that is not known or nothing.</summary>
+    public Money? Cost { get; init; }
+
+    /// <summary>Anything worth remembering.</summary>
+    public string? Note { get; init; }
+
+    /// <summary>Its connectors.</summary>
+    public ImmutableArray<Port> Ports { get; init; } = [];
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+}

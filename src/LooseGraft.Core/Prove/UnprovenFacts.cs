@@ -1,0 +1,42 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Prove;
+
+/// <summary>Gathers every fact of a graft that is not proven.</summary>
+public static class UnprovenFacts
+{
+    /// <summary>All of them: pins that were described, limits of supplies, draws. Positions nobody described are not facts yet.</summary>
+    public static ImmutableArray<UnprovenFact> Of(Graft graft) => [.. Pins(graft), .. Limits(graft), .. Draws(graft)];
+
+    private static IEnumerable<UnprovenFact> Pins(Graft graft)
+        => from part in graft.Parts
+           from port in part.Ports
+           from pin in port.Pins
+           where pin.IsUnproven
+           select new UnprovenFact(SubjectPath.Pin(new PortId(part.Id, port.Id), pin.Position),
+               $"{port.Name} of {part.Name}, position {pin.Position}: {pin.Signal.Value}", pin.Signal.Evidence);
+
+    private static IEnumerable<UnprovenFact> Limits(Graft graft)
+    {
+        foreach (var supply in graft.Supplies)
+        {
+            var name = graft.FindPart(supply.Part)?.Name ?? supply.Part;
+            foreach (var rail in supply.Rails.Where(rail => !rail.Limit.IsProven))
+                yield return new UnprovenFact(SubjectPath.Rail(supply.Id, rail.Name), $"{name}, {rail.Name}: gives {rail.Limit.Value}", rail.Limit.Evidence);
+            foreach (var (index, shared) in supply.Combined.Index().Where(shared => !shared.Item.Limit.IsProven))
+                yield return new UnprovenFact(SubjectPath.Combined(supply.Id, index), $"{name}, {string.Join(" with ", shared.Rails)}: gives {shared.Limit.Value}", shared.Limit.Evidence);
+            if (supply.Total is { Limit: { IsProven: false } total })
+                yield return new UnprovenFact(SubjectPath.Total(supply.Id), $"{name}: gives {total.Value} in all", total.Evidence);
+        }
+    }
+
+    private static IEnumerable<UnprovenFact> Draws(Graft graft)
+        => from load in graft.Loads
+           from draw in load.Draws
+           where !draw.Evidence.IsProven()
+           let name = graft.FindPart(load.Part)?.Name ?? load.Part
+           select new UnprovenFact(SubjectPath.Draw(load.Id, draw.Rail), $"{name} takes {draw.Peak} from {draw.Rail} at peak", draw.Evidence);
+}

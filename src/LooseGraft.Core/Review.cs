@@ -1,0 +1,60 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Buy;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Prove;
+using LooseGraft.Core.Wire;
+
+namespace LooseGraft.Core;
+
+/// <summary>Everything the product concludes about a graft. Derived, never stored.</summary>
+/// <param name="Graft">The graft.</param>
+/// <param name="Wire">How its ports meet.</param>
+/// <param name="Feed">What its supplies carry.</param>
+/// <param name="Purse">What it costs.</param>
+/// <param name="Unproven">Every fact that is not proven.</param>
+/// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
+public sealed record Review(
+    Graft Graft, WireReview Wire, FeedReview Feed, Purse Purse, ImmutableArray<UnprovenFact> Unproven, ImmutableArray<Finding> Findings)
+{
+    /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
+    public static Review Of(Graft graft)
+    {
+        var (wire, feed, purse) = (WireStage.Review(graft), FeedStage.Review(graft), Purse.Of(graft));
+        var findings = wire.Findings.Concat(feed.Findings).Concat(purse.Findings)
+            .OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage);
+        return new Review(graft, wire, feed, purse, UnprovenFacts.Of(graft), [.. findings]);
+    }
+
+    /// <summary>How many stops are open.</summary>
+    public int Stops => Findings.Count(finding => finding.Severity == Severity.Stop);
+
+    /// <summary>The findings of one stage, heaviest first.</summary>
+    public IEnumerable<Finding> At(Stage stage) => Findings.Where(finding => finding.Rule.Stage == stage);
+
+    /// <summary>The most useful thing to do now: the remedy of the heaviest finding, or the first thing still missing.</summary>
+    public NextCut NextCut
+    {
+        get
+        {
+            if (Findings.FirstOrDefault(finding => finding.Severity > Severity.Note) is { } finding)
+            {
+                var why = finding.Severity == Severity.Stop && Stops > 1 ? $"{finding.Message} One of {Stops} stops." : finding.Message;
+                return new NextCut(Capitalised(finding.Remedies[0]), why, finding.Subject, finding.Rule.Stage);
+            }
+
+            if (Graft.Parts.IsEmpty)
+                return new NextCut("Describe the board you want to move", "nothing can be judged before there is a part with a port", SubjectPath.Whole, Stage.Stock);
+            if (Graft.Joints.IsEmpty)
+                return new NextCut("Choose which port meets which", "no joint has been decided yet", SubjectPath.Whole, Stage.Wire);
+            if (Graft.Supplies.IsEmpty)
+                return new NextCut("Type in the label of the supply", "nothing feeds this graft yet", SubjectPath.Whole, Stage.Feed);
+            return Unproven.IsEmpty
+                ? new NextCut("Start building", "nothing stands against it in what is known so far", SubjectPath.Whole, Stage.Build)
+                : new NextCut("Prove the first open fact", Unproven[0].Words, Unproven[0].Subject, Stage.Prove);
+        }
+    }
+
+    private static string Capitalised(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+}

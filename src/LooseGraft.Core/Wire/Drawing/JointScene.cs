@@ -1,0 +1,50 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Wire.Drawing;
+
+/// <summary>The two halves of a joint facing each other, drawn to one scale, with room for names outside and for wires between.</summary>
+/// <param name="Size">Width and height of the drawing in millimetres.</param>
+/// <param name="Unit">The finer of the two pitches: letters and strokes are drawn in shares of it.</param>
+/// <param name="From">The fixed half.</param>
+/// <param name="FromAt">Where its upper left corner lies.</param>
+/// <param name="To">The half brought to it.</param>
+/// <param name="ToAt">Where its upper left corner lies.</param>
+/// <param name="Lines">The wires.</param>
+public sealed record JointScene(
+    PointMm Size, double Unit, ConnectorScene From, PointMm FromAt, ConnectorScene To, PointMm ToAt, ImmutableArray<JointLine> Lines)
+{
+    // In shares of the unit: room for signal names at either end, for wires between, and for a title above.
+    private const double NameRoom = 5.2;
+    private const double WireRoom = 5;
+    private const double TitleRoom = 1.6;
+    private const double FootRoom = 0.4;
+
+    /// <summary>Draws a joint.</summary>
+    /// <param name="review">The joint.</param>
+    /// <param name="contacts">Which of its contacts to draw as lines: as decided, as pushed, or as proposed.</param>
+    /// <param name="fromView">From which side its fixed half is looked at.</param>
+    /// <param name="toView">From which side the other half is looked at.</param>
+    public static JointScene Of(JointReview review, IEnumerable<JointContact> contacts, ConnectorView fromView, ConnectorView toView)
+    {
+        var (from, to) = (ConnectorScene.Of(review.From.Port, fromView), ConnectorScene.Of(review.To.Port, toView));
+        var unit = Math.Min(review.From.Port.Pitch.Value, review.To.Port.Pitch.Value);
+        var tallest = Math.Max(from.Body.Y, to.Body.Y);
+        var fromAt = new PointMm(NameRoom * unit, (TitleRoom * unit) + ((tallest - from.Body.Y) / 2));
+        var toAt = new PointMm(fromAt.X + from.Body.X + (WireRoom * unit), (TitleRoom * unit) + ((tallest - to.Body.Y) / 2));
+        var size = new PointMm(toAt.X + to.Body.X + (NameRoom * unit), tallest + ((TitleRoom + FootRoom) * unit));
+        return new JointScene(size, unit, from, fromAt, to, toAt,
+            [.. contacts.Select(contact => new JointLine(contact, At(from, fromAt, contact.From), At(to, toAt, contact.To)))]);
+    }
+
+    /// <summary>Where a position of the fixed half lies in the drawing.</summary>
+    public PointMm FromPosition(int position) => At(From, FromAt, position);
+
+    /// <summary>Where a position of the other half lies in the drawing.</summary>
+    public PointMm ToPosition(int position) => At(To, ToAt, position);
+
+    private static PointMm At(ConnectorScene connector, PointMm corner, int position)
+    {
+        var place = connector.Positions[position - 1];
+        return new PointMm(corner.X + place.X, corner.Y + place.Y);
+    }
+}

@@ -1,0 +1,89 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>What the rules say about one joint.</summary>
+internal static class JointFindings
+{
+    private const int HazardsNamed = 3;
+
+    public static ImmutableArray<Finding> Of(JointReview review)
+        => [.. Fit(review), .. Contacts(review), .. Placements(review), .. Decision(review)];
+
+    private static IEnumerable<Finding> Fit(JointReview review)
+        => review.Joint.Method != JointMethod.Straight
+            ? []
+            : review.FitProblems.Select(problem => Finding.Of(problem.Rule, Subject(review),
+                $"{Names(review)}: it does not go on, {problem.Words}.", Evidence.Document,
+                "use a go-between, or rebuild the lead with the wire table below"));
+
+    private static IEnumerable<Finding> Contacts(JointReview review)
+    {
+        foreach (var contact in review.Decided)
+        {
+            var (judgement, where) = (contact.Judgement, $"{Names(review)}, {JointVerdicts.Where(contact)}");
+            if (judgement.Rule is { } rule && rule != RuleBook.ProveFirst)
+                yield return Finding.Of(rule, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, judgement));
+            if (judgement.Rule == RuleBook.ProveFirst || contact.ProveFirst is not null)
+            {
+                var words = contact.ProveFirst is { } otherwise
+                    ? $"{where}: {judgement.Words}, but not if position {(IsFromSuspect(review, contact) ? contact.From : contact.To)} is other than believed: {otherwise.Words}"
+                    : $"{where}: {judgement.Words}";
+                yield return Finding.Of(RuleBook.ProveFirst, Suspect(review, contact), words + ".", judgement.Evidence,
+                    $"prove it first: meter {SuspectName(review, contact)} before power is applied");
+            }
+        }
+    }
+
+    private static ImmutableArray<string> Remedies(JointReview review, ContactJudgement judgement)
+    {
+        var change = review.WiresToMove > 0
+            ? $"wire it by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
+            : "take this wire out, or leave the function off";
+        return judgement.Evidence.IsProven() ? [change] : [change, "prove it first: the facts behind this are not proven"];
+    }
+
+    private static IEnumerable<Finding> Placements(JointReview review)
+    {
+        if (review.Hazards.IsEmpty || review.Joint.Method == JointMethod.LeaveOff) yield break;
+        var worst = review.Hazards.Take(HazardsNamed).Select(hazard => $"{hazard.Words}, {hazard.Contact.Judgement.Words}");
+        var count = review.Joint.Method == JointMethod.Straight
+            ? $"{review.Hazards.Length} of the {review.PlacementCount - 1} other ways it goes on would destroy something"
+            : $"the plug as it is goes on in {review.PlacementCount} ways, of which {review.Hazards.Length} would destroy something";
+        yield return Finding.Of(RuleBook.DangerousPlacement, Subject(review), $"{Names(review)}: {count}; {string.Join("; ", worst)}.",
+            review.Hazards.Select(hazard => hazard.Contact.Judgement.Evidence).Weakest(),
+            "mark position 1 on both halves, or key the plug with a filled cavity");
+    }
+
+    private static IEnumerable<Finding> Decision(JointReview review)
+    {
+        if (review.Joint.Method == JointMethod.LeaveOff && string.IsNullOrWhiteSpace(review.Joint.Reason))
+        {
+            yield return Finding.Of(RuleBook.LeftOffWithoutReason, Subject(review), $"{Names(review)}: left off, and nobody wrote down why.",
+                Evidence.Measured, "write the reason, so that it is not wondered about later");
+        }
+
+        if (review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Straight) && review.Joint.Wires.IsEmpty)
+        {
+            yield return Finding.Of(RuleBook.NoWireTable, Subject(review), $"{Names(review)}: the method is chosen, but not which wire goes where.",
+                Evidence.Measured, "take the proposed wire table");
+        }
+    }
+
+    private static SubjectPath Subject(JointReview review) => SubjectPath.Joint(review.Joint.Id);
+
+    // The finding points at the fact to look at: the worse known of the two pins.
+    private static SubjectPath Suspect(JointReview review, JointContact contact)
+        => IsFromSuspect(review, contact) ? SubjectPath.Pin(review.From.Id, contact.From) : SubjectPath.Pin(review.To.Id, contact.To);
+
+    private static string SuspectName(JointReview review, JointContact contact)
+        => IsFromSuspect(review, contact) ? $"position {contact.From} of {review.From.Port.Name}" : $"position {contact.To} of {review.To.Port.Name}";
+
+    private static bool IsFromSuspect(JointReview review, JointContact contact)
+        => review.From.At(contact.From).Pin.Signal.Evidence <= review.To.At(contact.To).Pin.Signal.Evidence;
+
+    private static string Names(JointReview review) => $"{review.To.Port.Name} on {review.From.Port.Name}";
+}

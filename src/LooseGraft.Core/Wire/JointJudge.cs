@@ -1,0 +1,53 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>Judges one joint by itself.</summary>
+internal static class JointJudge
+{
+    public static JointReview Review(Joint joint, JointEnd from, JointEnd to)
+    {
+        var mating = new Mating(from.Port, to.Port);
+        var intended = mating.Intended(joint);
+        var problems = PlugFit.Problems(from.Port, to.Port).ToImmutableArray();
+        var pushed = Judge(mating.Meetings(intended), from, to);
+        var decided = joint.Method switch
+        {
+            JointMethod.LeaveOff => [],
+            JointMethod.Straight => problems.IsEmpty ? pushed : [],
+            _ => Judge(joint.Wires, from, to),
+        };
+        var proposal = WireTable.Propose(from.Terminals, to.Terminals,
+            problems.IsEmpty ? pushed.Select(contact => new Conductor(contact.From, contact.To)) : []);
+        var placements = problems.IsEmpty ? mating.Possible().ToArray() : [];
+        var hazards = Hazards(joint, mating, intended, placements, from, to);
+
+        var draft = new JointReview(joint, from, to, problems, pushed, decided, proposal, placements.Length, hazards, null!, []);
+        return draft with { Verdict = JointVerdicts.Of(draft), Findings = JointFindings.Of(draft) };
+    }
+
+    private static ImmutableArray<JointContact> Judge(IEnumerable<Conductor> meetings, JointEnd from, JointEnd to)
+        => [.. meetings.Select(meeting => from.Meet(meeting.From, to, meeting.To))];
+
+    // A made-up lead is no longer the plug of the shell, so only a plug that stays as it is can be pushed on wrongly.
+    // Where it is to be changed first, pushing it on unchanged at all is the hazard.
+    private static ImmutableArray<PlacementHazard> Hazards(
+        Joint joint, Mating mating, Placement intended, IEnumerable<Placement> placements, JointEnd header, JointEnd plug)
+        => [.. from placement in placements
+               where joint.Method != JointMethod.Straight || placement != intended
+               let worst = WorstStop(mating.Meetings(placement), header, plug)
+               where worst is not null
+               select new PlacementHazard(placement, placement.WordsAgainst(intended), worst)];
+
+    private static JointContact? WorstStop(IEnumerable<Conductor> meetings, JointEnd from, JointEnd to)
+    {
+        foreach (var meeting in meetings)
+        {
+            var judgement = ContactRules.Judge(from.At(meeting.From), to.At(meeting.To));
+            if (judgement.IsStop) return new JointContact(meeting.From, meeting.To, judgement, null);
+        }
+
+        return null;
+    }
+}

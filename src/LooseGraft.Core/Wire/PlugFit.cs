@@ -1,0 +1,42 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>Whether two connectors can be pushed together at all, whatever they carry.</summary>
+public static class PlugFit
+{
+    /// <summary>How far in millimetres the last position may be off before a plug will not go on: about two thirds of a 0.64 mm square pin (common practice).</summary>
+    public const double MisfitAllowedMm = 0.4;
+
+    /// <summary>Every reason why the plug does not go on the header; empty when it does.</summary>
+    public static IReadOnlyList<FitProblem> Problems(Port header, Port plug)
+    {
+        if (header.Type.Housing == Housing.Loose || plug.Type.Housing == Housing.Loose)
+            return [new FitProblem(RuleBook.KeyingDiffers, "loose ends have no plug to push on")];
+        var problems = new List<FitProblem>();
+        if (header.Gender == plug.Gender)
+            problems.Add(new FitProblem(RuleBook.SameGender, header.Gender == Gender.Male ? "pins against pins" : "sockets against sockets"));
+        var shared = Math.Min(Math.Max(header.Rows, header.Columns), Math.Max(plug.Rows, plug.Columns));
+        if (Math.Abs(header.Pitch.Value - plug.Pitch.Value) * (shared - 1) > MisfitAllowedMm)
+            problems.Add(new FitProblem(RuleBook.PitchDiffers, $"pitch {header.Pitch.Value:0.00} mm against {plug.Pitch.Value:0.00} mm"));
+        if (header.Type.Housing != plug.Type.Housing || (header.Type.Housing == Housing.Power && header.Keying != plug.Keying))
+            problems.Add(new FitProblem(RuleBook.KeyingDiffers, $"the body of {Article(header)} is not that of {Article(plug)}"));
+        else if (header.Keying == Keying.Shroud && plug.Columns > header.Columns)
+            problems.Add(new FitProblem(RuleBook.KeyingDiffers, $"{plug.Columns} positions in a row do not go inside a wall made for {header.Columns}"));
+        if (header.Rows != plug.Rows && (IsWalled(header) || IsWalled(plug)))
+            problems.Add(new FitProblem(RuleBook.RowsDiffer, $"{Rows(header)} against {Rows(plug)}"));
+        return problems;
+    }
+
+    /// <summary>Whether the pair leaves a hand no choice: both are keyed by their bodies, so only the straight way exists.</summary>
+    public static bool IsForced(Port header, Port plug) => IsWalled(header) && header.Keying == plug.Keying;
+
+    /// <summary>Whether a wall keeps the plug from hanging over the header's edge.</summary>
+    public static bool IsWalled(Port port) => port.Keying is Keying.Shroud or Keying.Contour;
+
+    private static string Article(Port port) => $"a {port.Type.Name}";
+
+    private static string Rows(Port port) => port.Rows == 1 ? "one row" : $"{port.Rows} rows";
+}

@@ -1,0 +1,13 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Findings;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>What the Wire stage says about a graft.</summary>
+/// <param name="Joints">Each joint, the most dangerous first.</param>
+/// <param name="Findings">What the rules say, joint by joint, and about contacts that no joint serves.</param>
+public sealed record WireReview(ImmutableArray<JointReview> Joints, ImmutableArray<Finding> Findings)
+{
+    /// <summary>The joint of that id; null when there is none.</summary>
+    public JointReview? Find(string id) => Joints.FirstOrDefault(review => review.Joint.Id == id);
+}

@@ -1,0 +1,58 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>The Wire stage: every joint judged, and every contact that must be connected accounted for.</summary>
+public static class WireStage
+{
+    /// <summary>Reviews the wiring of a graft.</summary>
+    /// <remarks>Joints that name a port the graft does not have are passed over; a graft file with such a joint is refused when read.</remarks>
+    public static WireReview Review(Graft graft)
+    {
+        var ends = (from part in graft.Parts from port in part.Ports select new JointEnd(part, port)).ToDictionary(end => end.Id);
+        var joints = (from joint in graft.Joints
+                      where ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To)
+                      select JointJudge.Review(joint, ends[joint.From], ends[joint.To])).ToImmutableArray();
+        return new WireReview(
+            [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
+            [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints)]);
+    }
+
+    // A header may be served by several small plugs, so a needed contact is only missed when no joint at all reaches it.
+    private static IEnumerable<Finding> Unserved(IEnumerable<JointEnd> ends, ImmutableArray<JointReview> joints)
+    {
+        var served = new HashSet<(PortId, int)>();
+        foreach (var review in joints)
+        {
+            foreach (var contact in review.Decided)
+            {
+                if (review.To.At(contact.To) is { Conducts: true, Signal.IsMeaningful: true }) served.Add((review.From.Id, contact.From));
+                if (review.From.At(contact.From) is { Conducts: true, Signal.IsMeaningful: true }) served.Add((review.To.Id, contact.To));
+            }
+        }
+
+        var joined = joints.SelectMany(review => new[] { review.From.Id, review.To.Id }).ToHashSet();
+        return from end in ends
+               from terminal in end.Terminals
+               where terminal.Pin.NeededFor is not null && terminal.Conducts && !served.Contains((end.Id, terminal.Pin.Position))
+               let missing = joined.Contains(end.Id) ? "no joint connects it" : "this port has no joint yet"
+               select Finding.Of(RuleBook.NeededUnconnected, SubjectPath.Pin(end.Id, terminal.Pin.Position),
+                   $"{end.Port.Name} of {end.Part.Name}, position {terminal.Pin.Position} ({terminal.Signal}): {missing}, and it is needed: {terminal.Pin.NeededFor}.",
+                   terminal.Pin.Signal.Evidence, "connect it in a joint, or change what it is needed for if that is not so");
+    }
+
+    private static IEnumerable<Finding> TakenTwice(ImmutableArray<JointReview> joints)
+        => from claim in joints.Where(review => review.Joint.Method != JointMethod.LeaveOff)
+               .SelectMany(review => review.Decided.Select(contact => (Pin: (review.From.Id, contact.From), review.From, Review: review))
+                   .Concat(review.Decided.Select(contact => (Pin: (review.To.Id, contact.To), From: review.To, Review: review)))
+                   .DistinctBy(entry => entry.Pin))
+           group claim by claim.Pin into claims
+           where claims.Select(claim => claim.Review.Joint.Id).Distinct().Count() > 1
+           select Finding.Of(RuleBook.ContactTakenTwice, SubjectPath.Pin(claims.Key.Id, claims.Key.Item2),
+               $"{claims.First().From.Port.Name} of {claims.First().From.Part.Name}, position {claims.Key.Item2}: "
+               + $"{string.Join(" and ", claims.Select(claim => claim.Review.Joint.Id).Distinct())} both claim it.",
+               Evidence.Measured, "give each joint contacts of its own, or join both by one lead");
+}

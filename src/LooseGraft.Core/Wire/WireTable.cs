@@ -1,0 +1,57 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>The wire table that would make a joint right: who must meet whom, with as few terminals moved as possible.</summary>
+public static class WireTable
+{
+    // Rewards differ by more than any sum of the next, so that they rank strictly: a needed contact over any number of others,
+    // a pair over any number of stays. 2,048 exceeds the largest port (1,024 positions, see the file limits) twice over.
+    private const double StayReward = 1;
+    private const double SameNameReward = 2048;
+    private const double PairReward = SameNameReward * 2048;
+    private const double NeededReward = PairReward * 2048;
+
+    /// <summary>Proposes the table.</summary>
+    /// <param name="from">Terminals of the fixed port, position 1 first.</param>
+    /// <param name="to">Terminals of the port brought to it, position 1 first.</param>
+    /// <param name="pushed">Which positions meet when the plug is simply pushed on; empty when it does not go on.</param>
+    /// <returns>Rows in order of the fixed port's positions. A minimum-cost assignment over all pairs that judge as right: exact.</returns>
+    public static ImmutableArray<WireRow> Propose(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, IEnumerable<Conductor> pushed)
+    {
+        var stays = pushed.ToHashSet();
+        var rows = Enumerable.Range(1, from.Count).Where(position => IsWorthJoining(from[position - 1])).ToArray();
+        var columns = Enumerable.Range(1, to.Count).Where(position => IsWorthJoining(to[position - 1])).ToArray();
+
+        // One idle column for each row, so that a row without a partner costs nothing.
+        var costs = new double[rows.Length, columns.Length + rows.Length];
+        for (var row = 0; row < rows.Length; row++)
+        {
+            for (var column = 0; column < columns.Length; column++)
+                costs[row, column] = -Reward(from[rows[row] - 1], to[columns[column] - 1], stays.Contains(new Conductor(rows[row], columns[column])));
+        }
+
+        var assigned = Assignment.Cheapest(costs);
+        return [.. rows.Index()
+            .Where(row => assigned[row.Index] < columns.Length && costs[row.Index, assigned[row.Index]] < 0)
+            .Select(row => Row(row.Item, columns[assigned[row.Index]], from, to, stays))];
+    }
+
+    private static WireRow Row(int from, int to, IReadOnlyList<Terminal> fromSide, IReadOnlyList<Terminal> toSide, HashSet<Conductor> stays)
+    {
+        var signal = fromSide[from - 1].Signal;
+        var colour = toSide[to - 1].Pin.WireColour ?? WireColours.UsualFor(signal);
+        return new WireRow(from, to, signal, colour, stays.Contains(new Conductor(from, to)));
+    }
+
+    private static bool IsWorthJoining(Terminal terminal) => terminal.Conducts && terminal.Family != SignalFamily.Unknown;
+
+    private static double Reward(Terminal from, Terminal to, bool stays)
+    {
+        if (!ContactRules.Judge(from, to).IsRight) return 0;
+        var needed = (from.Pin.NeededFor is null ? 0 : 1) + (to.Pin.NeededFor is null ? 0 : 1);
+        return PairReward + (needed * NeededReward) + (from.Signal == to.Signal ? SameNameReward : 0) + (stays ? StayReward : 0);
+    }
+}

@@ -1,0 +1,44 @@
+using System.Data.Common;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Design;
+using Microsoft.EntityFrameworkCore.Diagnostics;
+
+namespace LooseGraft.Data;
+
+/// <summary>How the database file is opened.</summary>
+public static class BenchFile
+{
+    /// <summary>Uses the SQLite file at <paramref name="path"/>: foreign keys on, write-ahead log, and every commit on the disk before it is acknowledged.</summary>
+    public static DbContextOptionsBuilder UseBenchFile(this DbContextOptionsBuilder options, string path)
+        => options
+            .UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true }.ToString())
+            .AddInterceptors(DurableConnections.Instance);
+
+    private sealed class DurableConnections : DbConnectionInterceptor
+    {
+        public static readonly DurableConnections Instance = new();
+
+        public override void ConnectionOpened(DbConnection connection, ConnectionEndEventData eventData) => Prepare(connection);
+
+        public override Task ConnectionOpenedAsync(DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+        {
+            Prepare(connection);
+            return Task.CompletedTask;
+        }
+
+        private static void Prepare(DbConnection connection)
+        {
+            using var command = connection.CreateCommand();
+            command.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 5000;";
+            command.ExecuteNonQuery();
+        }
+    }
+
+    /// <summary>Lets the migration tool make a context without the web application.</summary>
+    internal sealed class DesignTimeFactory : IDesignTimeDbContextFactory<BenchContext>
+    {
+        public BenchContext CreateDbContext(string[] args)
+            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile("design.db").Options);
+    }
+}

@@ -1,0 +1,13 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Files;
+
+namespace LooseGraft.Data;
+
+/// <summary>What came of a change.</summary>
+/// <param name="Outcome">What came of it.</param>
+/// <param name="Current">The graft as it now stands; null when it is gone.</param>
+public sealed record SaveResult(SaveOutcome Outcome, GraftSnapshot? Current)
+{
+    /// <summary>Why it was refused; empty otherwise.</summary>
+    public ImmutableArray<FileError> Errors { get; init; } = [];
+}
