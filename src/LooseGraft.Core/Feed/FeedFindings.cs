@@ -23,7 +23,7 @@ internal static class FeedFindings
 
     private static IEnumerable<Finding> OverLimit(SupplyReview supply, FeedLimit limit)
     {
-        var worst = limit.Uses.Select((use, index) => (Case: (LoadCase)index, Severity: Weight((LoadCase)index, use.Verdict)))
+        var worst = Enum.GetValues<LoadCase>().Select(loadCase => (Case: loadCase, Severity: limit.SeverityAt(loadCase)))
             .Where(entry => entry.Severity is not null).OrderByDescending(entry => entry.Severity).FirstOrDefault();
         if (worst.Severity is not { } weight) yield break;
         var use = limit.At(worst.Case);
@@ -38,14 +38,6 @@ internal static class FeedFindings
             $"{supply.Name}, {limit.Name}: {verb} {use.Used} at {Words(worst.Case)}, but gives {limit.Limit.Value} ({limit.Limit.Evidence.Words()}).",
             limit.Weakest, ["measure what the parts really take", "leave a part off, or move it to another rail", "use a supply that gives more here"]);
     }
-
-    // Beyond a limit in ordinary use a supply is never at rest; beyond it only at peak, it may trip when the work gets hard.
-    private static Severity? Weight(LoadCase loadCase, FeedVerdict verdict) => verdict switch
-    {
-        FeedVerdict.DoesNotCarry => loadCase == LoadCase.Peak ? Severity.Fix : Severity.Stop,
-        FeedVerdict.MayNotCarry => Severity.Check,
-        _ => null,
-    };
 
     private static IEnumerable<Finding> ThinEvidence(SupplyReview supply)
     {

@@ -21,6 +21,15 @@ public sealed record FeedLimit(
     /// <summary>How it fares in one load case.</summary>
     public FeedUse At(LoadCase loadCase) => Uses[(int)loadCase];
 
+    /// <summary>How much it weighs in one load case; null when the limit carries it.</summary>
+    /// <remarks>Beyond a limit in ordinary use a supply is never at rest; beyond it only at peak, it may trip when the work gets hard.</remarks>
+    public Severity? SeverityAt(LoadCase loadCase) => At(loadCase).Verdict switch
+    {
+        FeedVerdict.DoesNotCarry => loadCase == LoadCase.Peak ? Severity.Fix : Severity.Stop,
+        FeedVerdict.MayNotCarry => Severity.Check,
+        _ => null,
+    };
+
     /// <summary>The least that is left at peak: the limit less the high figure.</summary>
     public Watts LeastLeft => At(LoadCase.Peak).Left.Low;
 

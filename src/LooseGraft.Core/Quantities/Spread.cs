@@ -45,5 +45,5 @@ public readonly record struct Spread<T>
 
     /// <summary>For example <c>8 W (6–11 W)</c>, or the bare figure when it is exact.</summary>
     public override string ToString()
-        => Low.CompareTo(High) == 0 ? Likely.ToString()! : $"{Likely} ({QuantityText.Number(Low.Value)}–{High})";
+        => Low.CompareTo(High) == 0 ? Likely.ToString()! : $"{Likely} ({Low.ToString()!.Split(' ')[0]}–{High})";
 }

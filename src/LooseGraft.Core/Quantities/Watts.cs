@@ -34,6 +34,6 @@ public readonly record struct Watts(double Value) : IQuantity<Watts>
     /// <inheritdoc/>
     public int CompareTo(Watts other) => Value.CompareTo(other.Value);
 
-    /// <summary>The amount with its unit, for example <c>84 W</c>.</summary>
-    public override string ToString() => QuantityText.Write(Value, "W");
+    /// <summary>The amount with its unit to a tenth, for example <c>84 W</c>: no figure on a bench is better known.</summary>
+    public override string ToString() => QuantityText.Write(Math.Round(Value, 1), "W");
 }

@@ -41,7 +41,7 @@ internal static class JointFindings
     private static ImmutableArray<string> Remedies(JointReview review, ContactJudgement judgement)
     {
         var change = review.WiresToMove > 0
-            ? $"wire it by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
+            ? $"wire {review.To.Port.Name} by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
             : "take this wire out, or leave the function off";
         return judgement.Evidence.IsProven() ? [change] : [change, "prove it first: the facts behind this are not proven"];
     }

@@ -18,6 +18,7 @@ public sealed record JointScene(
     private const double WireRoom = 5;
     private const double TitleRoom = 1.6;
     private const double FootRoom = 0.4;
+    private const double LaneShift = 0.17;
 
     /// <summary>Draws a joint.</summary>
     /// <param name="review">The joint.</param>
@@ -33,7 +34,7 @@ public sealed record JointScene(
         var toAt = new PointMm(fromAt.X + from.Body.X + (WireRoom * unit), (TitleRoom * unit) + ((tallest - to.Body.Y) / 2));
         var size = new PointMm(toAt.X + to.Body.X + (NameRoom * unit), tallest + ((TitleRoom + FootRoom) * unit));
         return new JointScene(size, unit, from, fromAt, to, toAt,
-            [.. contacts.Select(contact => new JointLine(contact, At(from, fromAt, contact.From), At(to, toAt, contact.To)))]);
+            [.. contacts.Select(contact => new JointLine(contact, Lane(from, fromAt, contact.From, unit), Lane(to, toAt, contact.To, unit)))]);
     }
 
     /// <summary>Where a position of the fixed half lies in the drawing.</summary>
@@ -41,6 +42,14 @@ public sealed record JointScene(
 
     /// <summary>Where a position of the other half lies in the drawing.</summary>
     public PointMm ToPosition(int position) => At(To, ToAt, position);
+
+    // Two positions side by side stand at one height; their wires run a little apart, so that each can be followed.
+    private static PointMm Lane(ConnectorScene connector, PointMm corner, int position, double unit)
+    {
+        var at = At(connector, corner, position);
+        var beside = Math.Sign(Math.Round(connector.Positions[position - 1].X - (connector.Body.X / 2), 3));
+        return at with { Y = at.Y + (beside * LaneShift * unit) };
+    }
 
     private static PointMm At(ConnectorScene connector, PointMm corner, int position)
     {

@@ -1,0 +1,42 @@
+using LooseGraft.Core.Quantities;
+using Microsoft.AspNetCore.Mvc.ModelBinding;
+
+namespace LooseGraft.Web.Forms;
+
+/// <summary>Reads figures from a form, telling what is wrong with each.</summary>
+public static class Figures
+{
+    private const double Most = 1_000_000;
+
+    /// <summary>Reads a figure that is not negative.</summary>
+    /// <returns>The figure; null, with an error under <paramref name="field"/>, when it will not do.</returns>
+    public static double? NotNegative(this ModelStateDictionary errors, string field, string? text, string what, string unit)
+    {
+        var problem = FigureText.TryRead(text, unit) switch
+        {
+            null => $"“{text}” is not a figure. Type {what} in {unit}, such as 1.5.",
+            < 0 => $"{text} {unit} is negative. {what} cannot be less than 0; write a positive figure, on a negative rail too.",
+            > Most => $"{text} {unit} is beyond anything on a bench. Type {what} in {unit}, at most {Most:0}.",
+            _ => null,
+        };
+        if (problem is null) return FigureText.TryRead(text, unit);
+        errors.AddModelError(field, problem);
+        return null;
+    }
+
+    /// <summary>Reads low, likely and high.</summary>
+    /// <returns>The spread; null, with errors, when they will not do.</returns>
+    public static Spread<Amps>? Currents(this ModelStateDictionary errors, string? low, string? likely, string? high)
+    {
+        var figures = new[]
+        {
+            errors.NotNegative("low", low, "the low current", "A"),
+            errors.NotNegative("likely", likely, "the likely current", "A"),
+            errors.NotNegative("high", high, "the high current", "A"),
+        };
+        if (figures is not [{ } least, { } middle, { } most]) return null;
+        if (least <= middle && middle <= most) return new Spread<Amps>(new Amps(least), new Amps(middle), new Amps(most));
+        errors.AddModelError("likely", $"Low {low}, likely {likely}, high {high} do not rise. Put the least first and the most last.");
+        return null;
+    }
+}

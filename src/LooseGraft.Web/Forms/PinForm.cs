@@ -1,0 +1,63 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using Microsoft.AspNetCore.Mvc.ModelBinding;
+
+namespace LooseGraft.Web.Forms;
+
+/// <summary>What the builder types about a pin.</summary>
+public sealed class PinForm
+{
+    private const double HighestLevel = 500;
+
+    public string? Signal { get; set; }
+
+    public Evidence Evidence { get; set; }
+
+    public ContactState Contact { get; set; }
+
+    public SignalDirection Direction { get; set; }
+
+    public string? Level { get; set; }
+
+    public string? NeededFor { get; set; }
+
+    public string? WireColour { get; set; }
+
+    public string? Note { get; set; }
+
+    /// <summary>The change in words.</summary>
+    public string Words() => $"{Core.Model.Signal.Parse(Signal ?? "")}, {Evidence.Words()}";
+
+    /// <summary>The change itself; null, with errors, when something will not do.</summary>
+    public Func<Pin, Pin>? Read(ModelStateDictionary errors)
+    {
+        var signal = Core.Model.Signal.Parse(Signal ?? "");
+        if (signal is null)
+        {
+            errors.AddModelError("signal", $"“{Signal}” is not a signal. Type a supply such as +12 V or +5 V standby, ground, none, unknown, "
+                + "a known name such as power-switch, or one of your own in letters, digits and spaces.");
+        }
+
+        Volts? level = null;
+        if (!string.IsNullOrWhiteSpace(Level))
+        {
+            if (FigureText.TryRead(Level, "V") is { } volts && Math.Abs(volts) <= HighestLevel) level = new Volts(volts);
+            else errors.AddModelError("level", $"“{Level}” is not a level. Type volts from −{HighestLevel} to {HighestLevel}, such as 3.3, or nothing.");
+        }
+
+        return signal is null || !errors.IsValid
+            ? null
+            : pin => pin with
+            {
+                Signal = new Known<Signal>(signal, Evidence, Text(Note)?.ReplaceLineEndings("\n")),
+                Contact = Contact,
+                Direction = Direction,
+                Level = level,
+                NeededFor = Text(NeededFor),
+                WireColour = Text(WireColour),
+            };
+    }
+
+    private static string? Text(string? typed) => string.IsNullOrWhiteSpace(typed) ? null : typed.Trim();
+}

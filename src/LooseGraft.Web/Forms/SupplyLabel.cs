@@ -1,0 +1,38 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using Microsoft.AspNetCore.Mvc.ModelBinding;
+
+namespace LooseGraft.Web.Forms;
+
+/// <summary>Reads the label of a supply, typed line by line as it is printed: <c>+12 V 14 A</c>.</summary>
+public static class SupplyLabel
+{
+    /// <summary>Reads the label.</summary>
+    /// <returns>A supply still without a name; null, with errors, when a line will not do.</returns>
+    public static Supply? Read(ModelStateDictionary errors, string? rails, string? total)
+    {
+        var lines = (rails ?? "").Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+        if (lines.Length == 0) errors.AddModelError("rails", "Type at least one rail, such as +12 V 14 A.");
+        var outputs = lines.Select(line => Rail(errors, line)).OfType<Rail>().ToArray();
+        TotalLimit? limit = null;
+        if (!string.IsNullOrWhiteSpace(total) && errors.NotNegative("total", total, "the total", "W") is { } watts)
+            limit = new TotalLimit(new Known<Watts>(new Watts(watts), Evidence.Label));
+        return errors.IsValid ? new Supply("", "") { Rails = [.. outputs], Total = limit } : null;
+    }
+
+    private static Rail? Rail(ModelStateDictionary errors, string line)
+    {
+        // The current is the last figure of the line; whatever stands before it names the rail.
+        var words = line.Split([' ', '\t', ':', '='], StringSplitOptions.RemoveEmptyEntries).ToList();
+        if (words.Count > 1 && words[^1].Equals("A", StringComparison.OrdinalIgnoreCase)) words.RemoveAt(words.Count - 1);
+        if (words.Count >= 2 && Signal.Parse(string.Join(' ', words[..^1])) is { Family: SignalFamily.Supply } output
+            && errors.NotNegative("rails", words[^1], $"the current of {output}", "A") is { } amps)
+        {
+            return new Rail(output, new Known<Amps>(new Amps(amps), Evidence.Label));
+        }
+
+        if (errors["rails"] is null) errors.AddModelError("rails", $"“{line}” is not a rail. Type its voltage and its current, such as +12 V 14 A.");
+        return null;
+    }
+}

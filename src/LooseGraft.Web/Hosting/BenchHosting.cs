@@ -1,0 +1,95 @@
+using LooseGraft.Core.Files;
+using LooseGraft.Data;
+using Microsoft.AspNetCore.Authentication.Cookies;
+using Microsoft.AspNetCore.Authorization;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Http.Features;
+using Microsoft.AspNetCore.RateLimiting;
+using Serilog;
+using Serilog.Events;
+using Serilog.Formatting.Compact;
+
+namespace LooseGraft.Web.Hosting;
+
+/// <summary>Puts the application together.</summary>
+public static class BenchHosting
+{
+    /// <summary>The largest request: a graft file at its limit, with room for the form around it.</summary>
+    private const int LargestRequest = GraftFileLimits.Bytes + (64 * 1024);
+
+    public static void AddBench(this WebApplicationBuilder builder)
+    {
+        var data = DataFolder(builder.Configuration);
+        builder.Host.UseSerilog((_, logging) => logging
+            .MinimumLevel.Information()
+            .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+            // The framework's page counts of refused forms and the like are told to the user; here only what an operator must act on.
+            .WriteTo.Console(new CompactJsonFormatter()));
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.AddServerHeader = false;
+            kestrel.Limits.MaxRequestBodySize = LargestRequest;
+        });
+        builder.Services.Configure<FormOptions>(form => form.MultipartBodyLengthLimit = LargestRequest);
+        builder.Services.AddSingleton(TimeProvider.System);
+        builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(Path.Combine(data, "bench.db")));
+        builder.Services.AddScoped<GraftStore>();
+        builder.Services.AddDataProtection().PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(data, "keys")));
+        builder.Services.AddAntiforgery(options =>
+        {
+            options.Cookie.Name = "loose-graft-form";
+            options.Cookie.SameSite = SameSiteMode.Strict;
+        });
+        builder.Services.AddHealthChecks().AddCheck<BenchHealth>("bench");
+        builder.Services.AddRazorPages();
+        AddDoor(builder);
+    }
+
+    public static async Task OpenBenchAsync(this WebApplication app)
+    {
+        await using var scope = app.Services.CreateAsyncScope();
+        var demo = app.Configuration["DEMO"] == "none" ? null : Path.Combine(AppContext.BaseDirectory, "demo");
+        await BenchStart.OpenAsync(scope.ServiceProvider.GetRequiredService<BenchContext>(), scope.ServiceProvider.GetRequiredService<GraftStore>(), demo,
+            app.Lifetime.ApplicationStopping);
+    }
+
+    public static void UseBench(this WebApplication app)
+    {
+        app.UseMiddleware<SecurityHeaders>();
+        app.UseSerilogRequestLogging();
+        app.UseExceptionHandler("/trouble/500");
+        app.UseStatusCodePagesWithReExecute("/trouble/{0}");
+        app.UseStaticFiles();
+        app.UseRouting();
+        app.UseRateLimiter();
+        app.UseAuthentication();
+        app.UseAuthorization();
+        app.MapHealthChecks("/health").AllowAnonymous();
+        app.MapGet("/graft/{id:int}/file", GraftDownload.SendAsync);
+        app.MapRazorPages();
+    }
+
+    private static string DataFolder(ConfigurationManager configuration)
+        => Directory.CreateDirectory(configuration["DATA"] is { Length: > 0 } folder ? folder : "data").FullName;
+
+    // Without a passphrase the application listens on this machine alone, and everybody at this machine may use it.
+    private static void AddDoor(WebApplicationBuilder builder)
+    {
+        builder.Services.AddRateLimiter(options => options.AddFixedWindowLimiter(Door.RateLimit, limit =>
+        {
+            limit.PermitLimit = 10;
+            limit.Window = TimeSpan.FromMinutes(1);
+        }));
+        builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(options =>
+        {
+            options.LoginPath = "/enter";
+            options.Cookie.Name = "loose-graft-door";
+            options.Cookie.SameSite = SameSiteMode.Strict;
+        });
+        builder.Services.AddAuthorization(options =>
+        {
+            if (Door.IsLocked(builder.Configuration))
+                options.FallbackPolicy = new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build();
+        });
+    }
+}

@@ -1,0 +1,53 @@
+using System.Diagnostics.CodeAnalysis;
+using System.Globalization;
+using System.Net;
+
+namespace LooseGraft.Web.Hosting;
+
+/// <summary>Where the application listens: on this machine alone, unless told otherwise and given a passphrase.</summary>
+public static class ListenAddress
+{
+    /// <summary>The configuration key, and environment variable, of the passphrase.</summary>
+    public const string PassphraseKey = "PASSPHRASE";
+
+    /// <summary>Fewer characters than this are no passphrase.</summary>
+    public const int ShortestPassphrase = 12;
+
+    private const int UsualPort = 5280;
+
+    /// <summary>Applies PORT and BIND from the environment.</summary>
+    /// <param name="builder">The application to be.</param>
+    /// <param name="refusal">Why it will not start so, and what to do.</param>
+    /// <returns>Whether it may start.</returns>
+    public static bool TryApply(WebApplicationBuilder builder, [NotNullWhen(false)] out string? refusal)
+    {
+        var configuration = builder.Configuration;
+        refusal = Check(configuration["PORT"], configuration["BIND"], configuration[PassphraseKey], out var address, out var port);
+        if (refusal is not null) return false;
+        if (IPAddress.IsLoopback(address))
+            configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+        builder.WebHost.ConfigureKestrel(kestrel => kestrel.Listen(address, port));
+        return true;
+    }
+
+    /// <summary>Checks the settings.</summary>
+    /// <returns>Why they will not do; null when they will.</returns>
+    internal static string? Check(string? portText, string? bind, string? passphrase, out IPAddress address, out int port)
+    {
+        (address, port) = (IPAddress.Loopback, UsualPort);
+        if (!string.IsNullOrEmpty(portText)
+            && (!int.TryParse(portText, NumberStyles.None, CultureInfo.InvariantCulture, out port) || port is < 1 or > 65535))
+        {
+            return $"PORT is \"{portText}\"; it must be a number from 1 to 65535.";
+        }
+
+        if (string.IsNullOrEmpty(bind)) return null;
+        if (!IPAddress.TryParse(bind, out var parsed))
+            return $"BIND is \"{bind}\"; it must be an address of this machine such as 127.0.0.1 or 0.0.0.0.";
+        address = parsed;
+        return IPAddress.IsLoopback(parsed) || passphrase?.Length >= ShortestPassphrase
+            ? null
+            : $"Listening on {bind} would open the bench to others on the network. Set a passphrase of at least {ShortestPassphrase} characters first, "
+                + $"for example: {PassphraseKey}='four words and a number 7' BIND={bind} ./start";
+    }
+}

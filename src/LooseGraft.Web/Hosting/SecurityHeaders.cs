@@ -1,0 +1,24 @@
+namespace LooseGraft.Web.Hosting;
+
+/// <summary>Tells the browser to run, load and send nothing but the application's own.</summary>
+public sealed class SecurityHeaders(RequestDelegate next)
+{
+    private const string ContentPolicy =
+        "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; "
+        + "form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+    public Task InvokeAsync(HttpContext context)
+    {
+        context.Response.OnStarting(() =>
+        {
+            var headers = context.Response.Headers;
+            headers.ContentSecurityPolicy = ContentPolicy;
+            headers.XContentTypeOptions = "nosniff";
+            headers["Referrer-Policy"] = "same-origin";
+            headers["Cross-Origin-Opener-Policy"] = "same-origin";
+            headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
+            return Task.CompletedTask;
+        });
+        return next(context);
+    }
+}

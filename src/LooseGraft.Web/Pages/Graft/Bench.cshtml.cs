@@ -1,0 +1,42 @@
+using System.Globalization;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Data;
+using LooseGraft.Web.Forms;
+using Microsoft.AspNetCore.Mvc;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>The graft as a whole: every finding, and what the builder calls things.</summary>
+public sealed class BenchModel(GraftStore store) : GraftPageModel(store)
+{
+    public string Budget => Graft.Budget?.Amount.ToString(CultureInfo.InvariantCulture) ?? "";
+
+    public static string Plural(Severity severity) => severity == Severity.Fix ? "fixes" : severity.ToString().ToLowerInvariant() + "s";
+
+    public async Task<IActionResult> OnPostAboutAsync(string? name, string? donor, string? shell, string? budget, string? currency, string? aim)
+    {
+        Money? money = null;
+        if (!string.IsNullOrWhiteSpace(budget))
+        {
+            if (ModelState.NotNegative("budget", budget, "the budget", currency ?? "") is not { } amount) return await InvalidAsync();
+            money = new Money(Math.Round((decimal)amount, 2));
+        }
+
+        return await SaveAsync(new Edit(
+            $"About the graft: {name}",
+            graft => graft with
+            {
+                Name = Trimmed(name),
+                Donor = graft.Donor with { Name = Trimmed(donor) },
+                Shell = graft.Shell with { Name = Trimmed(shell) },
+                Budget = money,
+                Currency = Trimmed(currency).ToUpperInvariant(),
+                Aim = string.IsNullOrWhiteSpace(aim) ? null : aim.ReplaceLineEndings("\n").Trim(),
+            },
+            graft => $"{graft.Name}: {graft.Donor.Name} ⟶ {graft.Shell.Name}, budget {graft.Budget?.In(graft.Currency) ?? "none"}"));
+    }
+
+    private static string Trimmed(string? text) => (text ?? "").Trim();
+}

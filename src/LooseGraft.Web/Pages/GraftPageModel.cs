@@ -1,0 +1,133 @@
+using System.Globalization;
+using LooseGraft.Core;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Data;
+using LooseGraft.Web.Forms;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.WebUtilities;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>What every page of a graft has: the graft, its review, undo and redo, and one way to save a change.</summary>
+public abstract class GraftPageModel(GraftStore store) : PageModel
+{
+    [BindProperty(SupportsGet = true)]
+    public int Id { get; set; }
+
+    /// <summary>The revision the page was made from; sent along with every change.</summary>
+    [BindProperty]
+    public int Revision { get; set; }
+
+    public GraftSnapshot Snapshot { get; private set; } = null!;
+
+    public Review Review { get; private set; } = null!;
+
+    public Collision? Collision { get; private set; }
+
+    /// <summary>What was just done, to be said to the builder.</summary>
+    [TempData]
+    public string? Said { get; set; }
+
+    /// <summary>The stage this page shows; null for pages about the graft as a whole.</summary>
+    public virtual Stage? Stage => null;
+
+    public Graft Graft => Snapshot.Graft;
+
+    protected GraftStore Store => store;
+
+    public async Task<IActionResult> OnGetAsync() => await LoadAsync() ? Page() : NotFound();
+
+    public async Task<IActionResult> OnPostUndoAsync()
+        => await DoneAsync(await store.UndoAsync(Id, Revision, HttpContext.RequestAborted), result => $"Taken back. {Redoable(result)}", "undo");
+
+    public async Task<IActionResult> OnPostRedoAsync()
+        => await DoneAsync(await store.RedoAsync(Id, Revision, HttpContext.RequestAborted), result => $"Brought back: {result.Current?.CanUndo}.", "redo");
+
+    /// <summary>This page's address with some of its query changed; a null value takes a key out.</summary>
+    public string Link(params (string Key, string? Value)[] changes)
+    {
+        var query = Request.Query.Where(entry => entry.Key != "handler" && changes.All(change => change.Key != entry.Key))
+            .Select(entry => KeyValuePair.Create<string, string?>(entry.Key, entry.Value))
+            .Concat(changes.Where(change => change.Value is not null).Select(change => KeyValuePair.Create(change.Key, change.Value)));
+        return QueryHelpers.AddQueryString(Request.Path, query);
+    }
+
+    /// <summary>What to show in a field: what was typed, as long as it could not be kept, otherwise the fact.</summary>
+    public string? Typed(string field, string? fact) => !ModelState.IsValid && Request.HasFormContentType && Request.Form.TryGetValue(field, out var typed) ? typed.ToString() : fact;
+
+    /// <summary>What is wrong with a field, if anything.</summary>
+    public string? Problem(string field)
+        => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+
+    protected async Task<bool> LoadAsync()
+    {
+        if (await store.FindAsync(Id, HttpContext.RequestAborted) is not { } found) return false;
+        Show(found);
+        return true;
+    }
+
+    /// <summary>Saves a change and shows the page as it then stands.</summary>
+    protected async Task<IActionResult> SaveAsync(Edit edit)
+    {
+        var result = await store.ChangeAsync(Id, Revision, edit.What, edit.Make, HttpContext.RequestAborted);
+        if (result is { Outcome: SaveOutcome.Stale, Current: { } current })
+            return Collide(current, edit.Describe(edit.Make(current.Graft)), edit.Describe(current.Graft));
+        foreach (var error in result.Errors)
+            ModelState.AddModelError("", $"{error.Path}: {error.Found} will not do. It takes {error.Allowed}.");
+        return await DoneAsync(result, _ => $"{edit.What}.", "save");
+    }
+
+    /// <summary>Goes to the state after any change.</summary>
+    protected async Task<IActionResult> GoToAsync(int? change)
+        => await DoneAsync(await store.GoToAsync(Id, Revision, change, HttpContext.RequestAborted), result => $"The graft now stands at: {result.Current?.CanUndo ?? "its beginning"}.", "go back");
+
+    /// <summary>Shows the page again with what is wrong in the form.</summary>
+    protected async Task<IActionResult> InvalidAsync()
+    {
+        if (!await LoadAsync()) return NotFound();
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    private async Task<IActionResult> DoneAsync(SaveResult result, Func<SaveResult, string> say, string action)
+    {
+        if (result.Current is not { } current) return NotFound();
+        if (result.Outcome == SaveOutcome.Stale)
+            return Collide(current, $"{action} upon revision {Revision}", $"revision {current.Revision}: {current.CanUndo ?? "as it began"}");
+        if (result.Outcome == SaveOutcome.Refused) return await InvalidAsync();
+        Said = say(result);
+        if (!Request.IsHtmx()) return Redirect(Link());
+        Show(current);
+        return Page();
+    }
+
+    private PageResult Collide(GraftSnapshot current, string yours, string theirs)
+    {
+        var fields = Request.Form.Where(field => field.Key is not ("__RequestVerificationToken" or nameof(Revision)))
+            .Select(field => KeyValuePair.Create(field.Key, field.Value.ToString())).ToArray();
+        Collision = new Collision(yours, theirs, fields, Link(("handler", Request.Query["handler"].ToString())));
+        Show(current);
+        Response.StatusCode = StatusCodes.Status409Conflict;
+        return Page();
+    }
+
+    private void Show(GraftSnapshot snapshot)
+    {
+        Snapshot = snapshot;
+        Review = Review.Of(snapshot.Graft);
+        // The page shows the new revision, not the one that was sent with the form.
+        ModelState.Remove(nameof(Revision));
+        Revision = snapshot.Revision;
+        OnShown();
+    }
+
+    /// <summary>Called whenever another state of the graft is about to be shown.</summary>
+    protected virtual void OnShown()
+    {
+    }
+
+    private static string Redoable(SaveResult result)
+        => result.Current?.CanRedo is { } what ? string.Create(CultureInfo.InvariantCulture, $"It was: {what}.") : "There was nothing to take back.";
+}

@@ -1,0 +1,113 @@
+using System.Collections.Immutable;
+using LooseGraft.Core;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Data;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>The shelf: every graft, and how new ones come about.</summary>
+public sealed class IndexModel(GraftStore store) : PageModel
+{
+    private const string DefaultName = "A new graft";
+
+    public IReadOnlyList<(GraftSnapshot Snapshot, Review Review)> Grafts { get; private set; } = [];
+
+    public IReadOnlyList<ThrownGraft> Compost { get; private set; } = [];
+
+    public ImmutableArray<FileError> FileErrors { get; private set; } = [];
+
+    public string FileName { get; private set; } = "";
+
+    [TempData]
+    public string? Said { get; set; }
+
+    private CancellationToken Cancellation => HttpContext.RequestAborted;
+
+    public Task OnGetAsync() => LoadAsync();
+
+    public async Task<IActionResult> OnPostNewAsync(string? name, int? copyOf)
+    {
+        var original = copyOf is { } id ? await store.FindAsync(id, Cancellation) : null;
+        var called = string.IsNullOrWhiteSpace(name) ? DefaultName : name.Trim();
+        return await AddAsync((original?.Graft ?? Graft.Empty(called)) with { Name = called });
+    }
+
+    public async Task<IActionResult> OnPostCopyAsync(int id)
+        => await store.FindAsync(id, Cancellation) is { } original
+            ? await AddAsync(original.Graft with { Name = Shortened($"{original.Graft.Name}, a copy") })
+            : NotFound();
+
+    public async Task<IActionResult> OnPostImportAsync(IFormFile? file)
+    {
+        FileName = file?.FileName ?? "Nothing";
+        var result = file is null
+            ? new GraftFileResult(null, [new FileError("$", "no file", "a graft file")], [])
+            : GraftFile.Read(await ReadAsync(file));
+        if (result.Graft is not { } graft)
+        {
+            FileErrors = result.Errors;
+            await LoadAsync();
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        if (result.Notes.Length > 0) Said = $"Imported. Kept but not understood: {string.Join(" ", result.Notes)}";
+        return RedirectTo(await store.AddAsync(graft, Cancellation));
+    }
+
+    public async Task<IActionResult> OnPostThrowAwayAsync(int id)
+        => await DoneAsync(await store.ThrowAwayAsync(id, Cancellation), "Thrown on the compost, below. It can be put back.");
+
+    public async Task<IActionResult> OnPostPutBackAsync(int id) => await DoneAsync(await store.PutBackAsync(id, Cancellation), "Put back on the shelf.");
+
+    public async Task<IActionResult> OnPostDestroyAsync(int id) => await DoneAsync(await store.DestroyAsync(id, Cancellation), "Destroyed.");
+
+    /// <summary>What was typed into a field of a form that could not be kept.</summary>
+    public string? Typed(string field) => !ModelState.IsValid && Request.HasFormContentType ? Request.Form[field].ToString() : null;
+
+    /// <summary>What is wrong with a field, if anything.</summary>
+    public string? Problem(string field) => ModelState.TryGetValue(field, out var entry) ? entry.Errors.FirstOrDefault()?.ErrorMessage : null;
+
+    private static async Task<byte[]> ReadAsync(IFormFile file)
+    {
+        using var bytes = new MemoryStream();
+        await file.CopyToAsync(bytes);
+        return bytes.ToArray();
+    }
+
+    private static string Shortened(string name) => name.Length <= GraftFileLimits.NameLength ? name : name[..GraftFileLimits.NameLength];
+
+    private async Task<IActionResult> AddAsync(Graft graft)
+    {
+        // The rules of the file are the rules of every name that is typed.
+        if (GraftFile.Read(GraftFile.Write(graft)).Errors is [var error, ..])
+        {
+            ModelState.AddModelError("name", $"{error.Found} will not do for a name. It takes {error.Allowed}.");
+            await LoadAsync();
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        return RedirectTo(await store.AddAsync(graft, Cancellation));
+    }
+
+    private RedirectResult RedirectTo(int id) => Redirect($"/graft/{id}");
+
+    private async Task<IActionResult> DoneAsync(bool isDone, string said)
+    {
+        if (!isDone) return NotFound();
+        Said = said;
+        if (!Request.IsHtmx()) return RedirectToPage();
+        await LoadAsync();
+        return Page();
+    }
+
+    private async Task LoadAsync()
+    {
+        Grafts = [.. (await store.ShelfAsync(Cancellation)).Select(snapshot => (snapshot, Review.Of(snapshot.Graft)))];
+        Compost = await store.CompostAsync(Cancellation);
+    }
+}

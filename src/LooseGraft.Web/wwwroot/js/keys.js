@@ -1,0 +1,33 @@
+// Keys that act on whatever the page marks with data-key-act.
+const STORE = "loose-graft-single-keys";
+const ACTS = { u: "undo", r: "redo", n: "next", f: "flip-from", g: "flip-to" };
+
+export const areSingleKeysOn = () => localStorage.getItem(STORE) !== "off";
+export const setSingleKeys = (on) => localStorage.setItem(STORE, on ? "on" : "off");
+
+const isTyping = (element) => element instanceof HTMLElement && element.matches("input, textarea, select, [contenteditable]");
+
+function act(name) {
+  const target = document.querySelector(`[data-key-act="${name}"]`);
+  if (target instanceof HTMLFormElement) target.requestSubmit();
+  else target?.click();
+  return target !== null;
+}
+
+function actFor(event) {
+  const key = event.key.toLowerCase();
+  if ((event.ctrlKey || event.metaKey) && !event.altKey) {
+    if (key === "z") return event.shiftKey ? "redo" : "undo";
+    return key === "y" ? "redo" : undefined;
+  }
+  return event.ctrlKey || event.metaKey || event.altKey || !areSingleKeysOn() ? undefined : ACTS[key];
+}
+
+export function listenForKeys() {
+  document.addEventListener("keydown", (event) => {
+    // Inside a field the browser's own undo belongs to what is being typed.
+    if (isTyping(event.target)) return;
+    const name = actFor(event);
+    if (name && act(name)) event.preventDefault();
+  });
+}
