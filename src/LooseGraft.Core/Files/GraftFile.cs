@@ -30,7 +30,8 @@ public static class GraftFile
         if (bytes.Length > GraftFileLimits.Bytes)
             return Refuse("$", $"a file of {bytes.Length} bytes", $"at most {GraftFileLimits.Bytes} bytes");
         var text = bytes.Span.StartsWith(Encoding.UTF8.Preamble) ? bytes[Encoding.UTF8.Preamble.Length..] : bytes;
-        if (!Utf8.IsValid(text.Span))
+        // Two-byte encodings of plain letters are valid UTF-8 with a zero byte beside each letter; JSON has none.
+        if (!Utf8.IsValid(text.Span) || text.Span.Contains((byte)0))
             return Refuse("$", "a file that is not UTF-8", "UTF-8; save it again in that encoding");
         try
         {
@@ -56,18 +57,16 @@ public static class GraftFile
         return buffer.WrittenSpan.ToArray();
     }
 
-    /// <summary>The JSON Schema (draft 2020-12) of the file. It states shape and bounds; that ids are unique and references resolve is checked on reading only.</summary>
+    /// <summary>The JSON Schema (draft 7) of the file. It states shape and bounds; that ids are unique and references resolve is checked on reading only.</summary>
     public static string Schema()
     {
         var definitions = new JsonObject();
-        var root = GraftFormat.Graft.Schema(definitions);
-        var schema = new JsonObject
-        {
-            ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
-            ["title"] = $"Loose Graft graft file, version {GraftFormat.Version}",
-            ["$ref"] = root["$ref"]!.DeepClone(),
-            ["$defs"] = definitions,
-        };
+        GraftFormat.Graft.Schema(definitions);
+        definitions.Remove(GraftFormat.Graft.Name, out var root);
+        var schema = root!.AsObject();
+        schema.Insert(0, "$schema", "http://json-schema.org/draft-07/schema#");
+        schema.Insert(1, "title", $"Loose Graft graft file, version {GraftFormat.Version}");
+        schema["definitions"] = definitions;
         return schema.ToJsonString(new JsonSerializerOptions { WriteIndented = true, NewLine = "\n", Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
     }
 

@@ -20,6 +20,9 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
     private Func<T, UnknownMembers>? _unknown;
     private Action<T, ReadContext>? _check;
 
+    /// <summary>Its name in the schema.</summary>
+    public string Name => name;
+
     /// <summary>A member that must be there.</summary>
     public Member<T, V> Required<V>(string member, Codec<V> codec, Func<T, V> get, string about)
         => Add(new Member<T, V>(member, codec, about, value => (true, get(value)), true, default!, _members.Count));
@@ -92,12 +95,12 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
 
     public override JsonObject Schema(JsonObject definitions)
     {
-        if (!definitions.ContainsKey(name))
+        if (!definitions.ContainsKey(Name))
         {
-            definitions[name] = new JsonObject();
+            definitions[Name] = new JsonObject();
             var properties = new JsonObject();
             foreach (var member in _members) properties[member.Name] = member.Schema(definitions);
-            definitions[name] = new JsonObject
+            definitions[Name] = new JsonObject
             {
                 ["description"] = description,
                 ["type"] = "object",
@@ -106,7 +109,7 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
             };
         }
 
-        return new JsonObject { ["$ref"] = "#/$defs/" + name };
+        return new JsonObject { ["$ref"] = "#/definitions/" + Name };
     }
 
     private Member<T, V> Add<V>(Member<T, V> member)

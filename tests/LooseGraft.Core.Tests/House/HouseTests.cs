@@ -1,0 +1,79 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire;
+using NetArchTest.Rules;
+
+namespace LooseGraft.Core.Tests.House;
+
+/// <summary>What keeps the house in order: arrows, documents and facts.</summary>
+public sealed class HouseTests
+{
+    // In working order; a stage may look to an earlier one, never to a later.
+    private static readonly string[] Stages = ["Stock", "Prove", "Seat", "Wire", "Feed", "Cool", "Buy", "Build", "Wake", "Grow"];
+
+    [Theory]
+    [InlineData("Quantities", new[] { "Facts", "Model", "Findings", "Files" })]
+    [InlineData("Facts", new[] { "Model", "Findings", "Files" })]
+    [InlineData("Model", new[] { "Findings", "Files" })]
+    [InlineData("Findings", new[] { "Files" })]
+    [InlineData("Files", new[] { "Findings" })]
+    public void Foundations_do_not_look_up(string below, string[] above)
+        => AssertNoArrow(below, above.Concat(Stages));
+
+    [Fact]
+    public void Stages_only_look_back()
+        => Assert.All(Stages, stage => AssertNoArrow(stage, Stages.SkipWhile(other => other != stage).Skip(1).Append("Files")));
+
+    [Fact]
+    public void The_core_knows_nothing_of_pages_databases_or_networks()
+    {
+        var result = Types.InAssembly(typeof(Review).Assembly).ShouldNot()
+            .HaveDependencyOnAny("Microsoft.AspNetCore", "Microsoft.EntityFrameworkCore", "System.Net", "LooseGraft.Data", "LooseGraft.Web").GetResult();
+        Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
+    }
+
+    [Fact]
+    public void Every_rule_stands_in_the_rule_document_under_its_code_and_title()
+    {
+        var document = File.ReadAllText(Path.Combine(Root.Folder("docs"), "rules.md"));
+        Assert.All(RuleBook.All, rule => Assert.Contains($"### {rule.Code} · {rule.Title}", document, StringComparison.Ordinal));
+        Assert.Equal(RuleBook.All.Count, RuleBook.All.Select(rule => rule.Code).Distinct().Count());
+    }
+
+    [Fact]
+    public void The_schema_in_the_documents_is_the_one_the_product_prints()
+        => Assert.Equal(GraftFile.Schema(), File.ReadAllText(Path.Combine(Root.Folder("docs"), "graft-file.schema.json")));
+
+    [Fact]
+    public void Every_limit_of_the_file_stands_in_its_document()
+    {
+        var document = File.ReadAllText(Path.Combine(Root.Folder("docs"), "graft-file.md"));
+        Assert.All(typeof(GraftFileLimits).GetFields().Where(field => field.Name != nameof(GraftFileLimits.Bytes)),
+            field => Assert.Contains($"| {field.GetRawConstantValue()} |", document, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Every_usual_pinout_fits_its_connector_and_names_known_signals()
+        => Assert.All(ConnectorTypes.All.Where(type => type.Pinout.Count > 0), type =>
+        {
+            Assert.Equal(type.Rows * type.Columns, type.Pinout.Count);
+            Assert.All(Pin.UsualFor(type), pin => Assert.NotEqual(SignalFamily.Other, pin.Signal.Value.Family));
+        });
+
+    [Fact]
+    public void A_standard_lead_on_a_standard_board_of_each_kind_meets_no_stop()
+        => Assert.All(ConnectorTypes.All.Where(type => type.Pinout.Count > 0), type =>
+        {
+            var pins = Pin.UsualFor(type).ToArray();
+            Assert.All(pins, pin => Assert.False(ContactRules.Judge(new Terminal(pin, PartKind.Board), new Terminal(pin, PartKind.Panel)).IsStop));
+        });
+
+    private static void AssertNoArrow(string from, IEnumerable<string> to)
+    {
+        var result = Types.InAssembly(typeof(Review).Assembly).That().ResideInNamespace($"LooseGraft.Core.{from}")
+            .ShouldNot().HaveDependencyOnAny([.. to.Select(name => $"LooseGraft.Core.{name}.")]).GetResult();
+        Assert.True(result.IsSuccessful, $"{from} looks up: {string.Join(", ", result.FailingTypeNames ?? [])}");
+    }
+}

@@ -1,0 +1,122 @@
+using System.Text.Json.Nodes;
+using LooseGraft.Cli;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests;
+
+public sealed class ReviewTests
+{
+    [Fact]
+    public void Findings_come_heaviest_first_and_the_next_cut_is_the_first_ones_remedy()
+    {
+        var review = Review.Of(Demo("ferry-radiogram"));
+        Assert.Equal(review.Findings.OrderByDescending(finding => finding.Severity).Select(finding => finding.Severity), review.Findings.Select(finding => finding.Severity));
+        Assert.Equal(Severity.Stop, review.Findings[0].Severity);
+        Assert.Equal(review.Findings[0].Subject, review.NextCut.Subject);
+    }
+
+    [Theory]
+    [InlineData("ferry-radiogram")]
+    [InlineData("lending-desk")]
+    [InlineData("slide-projector")]
+    public void Each_demo_holds_honest_trouble(string name)
+    {
+        var review = Review.Of(Demo(name));
+        Assert.True(review.Stops > 0);
+        Assert.Contains(review.Findings, finding => finding.Severity == Severity.Check);
+        Assert.NotEmpty(review.Unproven);
+    }
+
+    [Fact]
+    public void An_empty_graft_is_led_from_step_to_step()
+    {
+        var graft = Graft.Empty("x");
+        Assert.Equal(Stage.Stock, Review.Of(graft).NextCut.Stage);
+        graft = graft with { Parts = [Board(Header("ground"))] };
+        Assert.Equal(Stage.Wire, Review.Of(graft).NextCut.Stage);
+        graft = Joined(Header("ground", "shrouded-header"), Plug("ground", "shrouded-header"));
+        Assert.Equal(Stage.Feed, Review.Of(graft).NextCut.Stage);
+        graft = graft with { Supplies = [SmallSupply() with { Part = "board" }] };
+        Assert.Equal(Stage.Build, Review.Of(graft).NextCut.Stage);
+    }
+
+    [Theory]
+    [InlineData("+12", "+12 V")]
+    [InlineData("12V", "+12 V")]
+    [InlineData("−12 v", "-12 V")]
+    [InlineData("5 V SB", "+5 V standby")]
+    [InlineData("GND", "ground")]
+    [InlineData("PWR_BTN#", "power-switch")]
+    [InlineData("my own", "my own")]
+    [InlineData("+0", null)]
+    [InlineData("+1e9 V", null)]
+    [InlineData("<b>", null)]
+    public void Signals_are_read_as_people_write_them(string text, string? expected) => Assert.Equal(expected, Model.Signal.Parse(text)?.Name);
+
+    [Theory]
+    [InlineData("1.5", 1.5)]
+    [InlineData("1,5 A", 1.5)]
+    [InlineData("−0.3", -0.3)]
+    [InlineData("NaN", null)]
+    [InlineData("1e309", null)]
+    [InlineData("1.000,5", null)]
+    [InlineData("", null)]
+    public void Figures_are_read_as_people_type_them(string text, double? expected) => Assert.Equal(expected, FigureText.TryRead(text, "A"));
+
+    [Fact]
+    public void Quantities_keep_their_units_and_their_order()
+    {
+        Assert.Equal(new Watts(60), new Volts(-12) * new Amps(5));
+        Assert.Equal("−12 V", new Volts(-12).ToString());
+        Assert.Equal("8 W (6–11 W)", new Spread<Watts>(new(6), new(8), new(11)).ToString());
+        Assert.Throws<ArgumentException>(() => new Spread<Amps>(new(2), new(1), new(3)));
+        Assert.Equal("−12.50 EUR", (new Money(7.5m) - new Money(20)).In("EUR"));
+    }
+
+    [Theory]
+    [InlineData("A Fan!", new string[0], "a-fan")]
+    [InlineData("fan", new[] { "fan", "fan-2" }, "fan-3")]
+    [InlineData("°°", new string[0], "thing")]
+    public void Fresh_ids_are_plain_and_unused(string name, string[] taken, string expected) => Assert.Equal(expected, GraftEdits.FreshId(name, taken));
+
+    [Fact]
+    public void The_shell_answers_by_exit_code_and_json()
+    {
+        var output = new StringWriter();
+        var configuration = new System.CommandLine.InvocationConfiguration { Output = output, Error = output };
+        int Run(params string[] arguments) => Commands.Root().Parse(arguments).Invoke(configuration);
+        var folder = Directory.CreateTempSubdirectory();
+        var harmless = Path.Combine(folder.FullName, "harmless.json");
+        File.WriteAllBytes(harmless, GraftFile.Write(Joined(Header("ground"), Plug("ground"))));
+        var broken = Path.Combine(folder.FullName, "broken.json");
+        File.WriteAllText(broken, "{}");
+
+        Assert.Equal(Commands.Fine, Run("check", harmless));
+        Assert.Equal(Commands.Unreadable, Run("check", broken));
+        Assert.Equal(Commands.Unreadable, Run("check", Path.Combine(folder.FullName, "missing.json")));
+        Assert.Contains("$.name", output.ToString(), StringComparison.Ordinal);
+
+        output.GetStringBuilder().Clear();
+        Assert.Equal(Commands.Wrong, Run("check", DemoPath("ferry-radiogram"), "--json"));
+        var json = JsonNode.Parse(output.ToString())!;
+        Assert.Equal("WIRE-010", (string?)json["findings"]![0]!["code"]);
+        Assert.Equal("stop", (string?)json["findings"]![0]!["severity"]);
+        var rail = json["figures"]!["supplies"]![0]!["limits"]![0]!;
+        Assert.Equal(144, (double)rail["limitWatts"]!);
+        Assert.Equal(144 - (double)rail["cases"]!["peak"]!["usedWatts"]!["likely"]!, (double)rail["cases"]!["peak"]!["leftWatts"]!["likely"]!, 9);
+        Assert.Equal(5, (int)json["figures"]!["jointsByMethod"]!["straight"]!);
+
+        output.GetStringBuilder().Clear();
+        Assert.Equal(Commands.Fine, Run("schema"));
+        Assert.Equal(GraftFile.Schema(), output.ToString());
+        folder.Delete(recursive: true);
+    }
+
+    private static string DemoPath(string name) => Path.Combine(House.Root.Folder("demo"), name + ".json");
+
+    private static Graft Demo(string name) => GraftFile.Read(File.ReadAllBytes(DemoPath(name))).Graft!;
+}

@@ -1,0 +1,88 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests;
+
+/// <summary>For every rule a graft that fires it and a near one that does not.</summary>
+public sealed class RuleExamples
+{
+    private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new()
+    {
+        ["WIRE-001"] = (Wired("ground,ground", "blocked,ground"), Wired("absent,ground", "blocked,ground")),
+        ["WIRE-002"] = (Joined(Needing("panel-sense"), Plug("none")), Joined(Needing("panel-sense"), Plug("panel-sense"))),
+        ["WIRE-003"] = (Joined(Header("usb1-data+"), Plug("unwired")), Joined(Header("none"), Plug("unwired"))),
+        ["WIRE-010"] = (Joined(Header("+5 V"), Plug("ground")), Joined(Header("+5 V"), Plug("+5 V"))),
+        ["WIRE-011"] = (Joined(Header("+5 V"), Plug("+12 V")), Joined(Header("+5 V"), Plug("+5.1 V"))),
+        ["WIRE-012"] = (Joined(Header("+12 V"), Plug("fan-tacho")), Joined(Header("fan-tacho"), Plug("fan-tacho"))),
+        ["WIRE-013"] = (Joined(Header("serial-transmit"), Plug("serial-transmit")), Joined(Header("serial-transmit"), Plug("serial-receive"))),
+        ["WIRE-014"] = (Joined(Header("power-switch"), Plug("ground")), Joined(Header("ground"), Plug("power-switch"))),
+        ["WIRE-015"] = (Joined(Header("power-light+"), Plug("power-light-")), Joined(Header("power-light+"), Plug("power-light+"))),
+        ["WIRE-016"] = (Joined(Header("power-switch"), Plug("reset-switch")), Joined(Header("power-switch"), Plug("power-switch"))),
+        ["WIRE-017"] = (Joined(At(5, "clock"), AtPlug(3.3, "clock")), Joined(At(3.3, "clock"), AtPlug(3.3, "clock"))),
+        ["WIRE-020"] = (Joined(Header("power-switch,+5 V", evidence: Evidence.Diagram), Plug("power-switch,unwired")),
+            Joined(Header("power-switch,+5 V"), Plug("power-switch,unwired"))),
+        ["WIRE-030"] = (Joined(Header("ground"), Header("ground") with { Id = "other" }), Joined(Header("ground"), Plug("ground"))),
+        ["WIRE-031"] = (Joined(Header("ground,ground,ground"), Plug("ground,ground,ground") with { OwnPitch = new Millimetres(2) }),
+            Joined(Header("ground,ground,ground"), Plug("ground,ground,ground") with { OwnPitch = new Millimetres(2.5) })),
+        ["WIRE-032"] = (Joined(Header("ground,ground", "power-block"), Plug("ground,ground")), Joined(Header("ground,ground"), Plug("ground,ground"))),
+        ["WIRE-033"] = (Joined(Header("ground,ground", "shrouded-header"), Plug("ground,ground", rows: 2)), Joined(Header("ground,ground"), Plug("ground,ground", rows: 2))),
+        ["WIRE-034"] = (Joined(Header("+5 V,ground"), Plug("+5 V,ground")),
+            Joined(Header("+5 V,ground", "shrouded-header"), Plug("+5 V,ground", "shrouded-header"))),
+        ["WIRE-035"] = (Joined(Header("ground"), Plug("ground"), JointMethod.Splice), Joined(Header("ground"), Plug("ground"), JointMethod.Splice, (1, 1))),
+        ["WIRE-036"] = (WithoutReason(), Joined(Header("ground"), Plug("ground"), JointMethod.LeaveOff)),
+        ["WIRE-037"] = (Twice(1), Twice(2)),
+        ["FEED-001"] = (Fed(SmallSupply(), Draw("+12 V", 11)), Fed(SmallSupply(), Draw("+12 V", 9))),
+        ["FEED-002"] = (Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 8)), Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 5))),
+        ["FEED-003"] = (Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 9)), Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 5))),
+        ["FEED-004"] = (Fed(SmallSupply(), Draw("-12 V", 0.1)), Fed(SmallSupply(), Draw("+3.3 V", 0.1))),
+        ["FEED-005"] = (Fed(SmallSupply(), Draw("+5 V", -1)), Fed(SmallSupply(), Draw("+5 V", 0))),
+        ["FEED-006"] = (Fed(SmallSupply(), Draw("+5 V", 75)), Fed(SmallSupply(), Draw("+5 V", 59))),
+        ["FEED-007"] = (Fed(SmallSupply(), Draw("+12 V", 7, Evidence.Assumed)), Fed(SmallSupply(), Draw("+12 V", 7, Evidence.Label))),
+        ["BUY-001"] = (Costing(21), Costing(20)),
+    };
+
+    public static TheoryData<string> Codes => [.. RuleBook.All.Select(rule => rule.Code)];
+
+    [Theory]
+    [MemberData(nameof(Codes))]
+    public void Every_rule_fires_where_it_should_and_only_there(string code)
+    {
+        var (fires, quiet) = Examples[code];
+        Assert.Contains(Review.Of(fires).Findings, finding => finding.Rule.Code == code);
+        Assert.DoesNotContain(Review.Of(quiet).Findings, finding => finding.Rule.Code == code);
+    }
+
+    [Fact]
+    public void Every_finding_says_what_would_change_it()
+        => Assert.All(Examples.Values.SelectMany(example => Review.Of(example.Fires).Findings), finding =>
+        {
+            Assert.NotEmpty(finding.Remedies);
+            Assert.EndsWith(".", finding.Message, StringComparison.Ordinal);
+        });
+
+    private static Graft Wired(string header, string plug) => Joined(Header(header), Plug(plug), JointMethod.Splice, (1, 1));
+
+    private static Port Needing(string signal) => Header(signal) with { Pins = [Pin(1, signal) with { NeededFor = "it does not start without" }] };
+
+    private static Port At(double volts, string signal) => Header(signal) with { Pins = [Pin(1, signal) with { Level = new Volts(volts) }] };
+
+    private static Port AtPlug(double volts, string signal) => Plug(signal) with { Pins = At(volts, signal).Pins };
+
+    private static Graft WithoutReason()
+    {
+        var graft = Joined(Header("ground"), Plug("ground"), JointMethod.LeaveOff);
+        return graft.WithJoint("joint", joint => joint with { Reason = null });
+    }
+
+    private static Graft Twice(int secondPosition)
+    {
+        var graft = Joined(Header("ground,ground"), Plug("ground,ground"), JointMethod.Splice, (1, 1));
+        return graft with { Joints = graft.Joints.Add(graft.Joints[0] with { Id = "second", Wires = [new Conductor(secondPosition, secondPosition)] }) };
+    }
+
+    private static Graft Costing(decimal amount)
+        => Graft.Empty("test") with { Budget = new Money(20), Parts = [new Part("part", "part", PartKind.Other) { Cost = new Money(amount) }] };
+}

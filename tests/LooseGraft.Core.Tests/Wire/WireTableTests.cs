@@ -1,0 +1,62 @@
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Wire;
+
+namespace LooseGraft.Core.Tests.Wire;
+
+public sealed class WireTableTests
+{
+    private static readonly Gen<string> AnySignal = Gen.OneOf("+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "none", "unknown");
+
+    [Fact]
+    public void The_assignment_costs_as_little_as_the_best_of_all_permutations()
+        => (from rows in Gen.Int[1, 5] from extra in Gen.Int[0, 2] from costs in Gen.Double[-50, 50].Array2D[rows, rows + extra] select costs).Sample(costs =>
+        {
+            var columns = Assignment.Cheapest(costs);
+            Assert.Equal(columns.Length, columns.Distinct().Count());
+            Assert.Equal(LeastCost(costs, 0, []), columns.Select((column, row) => costs[row, column]).Sum(), 9);
+        });
+
+    [Fact]
+    public void A_proposed_table_is_right_at_every_wire_and_no_shorter_than_it_could_be()
+        => AnySignal.Array[1, 5].Select(AnySignal.Array[1, 5]).Sample((header, plug) =>
+        {
+            var (from, to) = (Terminals(header, PartKind.Board), Terminals(plug, PartKind.Panel));
+            var table = WireTable.Propose(from, to, []);
+            Assert.All(table, row => Assert.True(ContactRules.Judge(from[row.From - 1], to[row.To - 1]).IsRight));
+            Assert.Equal(MostPairs(from, to, 0, 0), table.Length);
+        });
+
+    [Fact]
+    public void Wires_that_already_meet_stay_where_they_are()
+    {
+        var review = Review.Of(Bench.Joined(Bench.Header("ground,+5 V,ground,power-switch"), Bench.Plug("ground,ground,ground,power-switch"))).Wire.Joints[0];
+        Assert.Equal([1, 3, 4], review.Proposal.Where(row => row.Stays).Select(row => row.From));
+        Assert.Equal(0, review.WiresToMove);
+    }
+
+    [Fact]
+    public void A_needed_contact_is_served_before_any_number_of_others()
+    {
+        var header = Bench.Header("ground,ground");
+        header = header.With(header.Pins[1] with { NeededFor = "it does not start without" });
+        var row = Assert.Single(Review.Of(Bench.Joined(header, Bench.Plug("ground"))).Wire.Joints[0].Proposal);
+        Assert.Equal(2, row.From);
+    }
+
+    private static Terminal[] Terminals(string[] signals, PartKind kind) => [.. signals.Select((signal, index) => new Terminal(Bench.Pin(index + 1, signal), kind))];
+
+    private static double LeastCost(double[,] costs, int row, HashSet<int> taken)
+        => row == costs.GetLength(0)
+            ? 0
+            : Enumerable.Range(0, costs.GetLength(1)).Where(column => !taken.Contains(column))
+                .Min(column => costs[row, column] + LeastCost(costs, row + 1, [.. taken, column]));
+
+    private static int MostPairs(Terminal[] from, Terminal[] to, int row, int taken)
+        => row == from.Length
+            ? 0
+            : Enumerable.Range(0, to.Length)
+                .Where(column => (taken & (1 << column)) == 0 && from[row].Family != SignalFamily.Unknown && ContactRules.Judge(from[row], to[column]).IsRight)
+                .Select(column => 1 + MostPairs(from, to, row + 1, taken | (1 << column)))
+                .Append(MostPairs(from, to, row + 1, taken)).Max();
+}
