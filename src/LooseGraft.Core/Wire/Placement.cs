@@ -30,7 +30,7 @@ public readonly record struct Placement(int QuarterTurns, int RowShift, int Colu
         var columns = Shift(ColumnShift - intended.ColumnShift, "to the left", "to the right");
         var rows = (RowShift - intended.RowShift) switch { 0 => null, 1 or -1 => "one row over", var n => $"{Math.Abs(n)} rows over" };
         var parts = new[] { turn, columns, rows }.OfType<string>().ToArray();
-        return parts.Length == 0 ? "as intended" : string.Join(", ", parts);
+        return parts.Length == 0 ? "straight on, unchanged" : string.Join(", ", parts);
     }
 
     private static string? Shift(int by, string back, string on) => by switch

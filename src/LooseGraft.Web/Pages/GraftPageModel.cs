@@ -13,10 +13,12 @@ namespace LooseGraft.Web.Pages;
 /// <summary>What every page of a graft has: the graft, its review, undo and redo, and one way to save a change.</summary>
 public abstract class GraftPageModel(GraftStore store) : PageModel
 {
+    private static readonly string[] FieldsWithWords = ["signal", "level", "low", "likely", "high", "part", "rail", "rails", "name", "total", "budget", "ports"];
+
     [BindProperty(SupportsGet = true)]
     public int Id { get; set; }
 
-    /// <summary>The revision the page was made from; sent along with every change.</summary>
+    /// <summary>The revision that the builder's page showed when the form was sent. The page to be shown has that of <see cref="Snapshot"/>.</summary>
     [BindProperty]
     public int Revision { get; set; }
 
@@ -61,6 +63,10 @@ public abstract class GraftPageModel(GraftStore store) : PageModel
     public string? Problem(string field)
         => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
 
+    /// <summary>What is wrong with the form as a whole, or with a field that has no place for words beside it.</summary>
+    public IEnumerable<string> OtherProblems
+        => ModelState.Where(entry => !FieldsWithWords.Contains(entry.Key, StringComparer.OrdinalIgnoreCase)).SelectMany(entry => entry.Value!.Errors).Select(error => error.ErrorMessage);
+
     protected async Task<bool> LoadAsync()
     {
         if (await store.FindAsync(Id, HttpContext.RequestAborted) is not { } found) return false;
@@ -71,6 +77,8 @@ public abstract class GraftPageModel(GraftStore store) : PageModel
     /// <summary>Saves a change and shows the page as it then stands.</summary>
     protected async Task<IActionResult> SaveAsync(Edit edit)
     {
+        // A choice that is none of those offered must not be saved as the first of them.
+        if (!ModelState.IsValid) return await InvalidAsync();
         var result = await store.ChangeAsync(Id, Revision, edit.What, edit.Make, HttpContext.RequestAborted);
         if (result is { Outcome: SaveOutcome.Stale, Current: { } current })
             return Collide(current, edit.Describe(edit.Make(current.Graft)), edit.Describe(current.Graft));
@@ -117,9 +125,6 @@ public abstract class GraftPageModel(GraftStore store) : PageModel
     {
         Snapshot = snapshot;
         Review = Review.Of(snapshot.Graft);
-        // The page shows the new revision, not the one that was sent with the form.
-        ModelState.Remove(nameof(Revision));
-        Revision = snapshot.Revision;
         OnShown();
     }
 

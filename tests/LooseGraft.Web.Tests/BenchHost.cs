@@ -1,0 +1,78 @@
+using System.Net;
+using System.Text.RegularExpressions;
+using LooseGraft.Data;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.TestHost;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.DependencyInjection.Extensions;
+using Microsoft.Extensions.Time.Testing;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>The application in this process, on a real SQLite file in a folder of its own.</summary>
+public sealed partial class BenchHost : WebApplicationFactory<Program>
+{
+    private readonly DirectoryInfo? _ownFolder;
+    private readonly Dictionary<string, string> _settings;
+
+    public BenchHost()
+        : this(null)
+    {
+    }
+
+    private BenchHost(string? folder, params (string Key, string Value)[] settings)
+    {
+        if (folder is null) _ownFolder = Directory.CreateTempSubdirectory("loose-graft-");
+        Folder = folder ?? _ownFolder!.FullName;
+        _settings = settings.ToDictionary(setting => setting.Key, setting => setting.Value);
+    }
+
+    public string Folder { get; }
+
+    public FakeTimeProvider Clock { get; } = new(new DateTimeOffset(2026, 11, 24, 9, 0, 0, TimeSpan.Zero));
+
+    /// <summary>A host on a folder that outlives it, or with other settings.</summary>
+    public static BenchHost On(string? folder, params (string Key, string Value)[] settings) => new(folder, settings);
+
+    /// <summary>A browser without script: follows redirects, keeps cookies.</summary>
+    public HttpClient Browser() => CreateClient();
+
+    /// <summary>The store itself, for what a page does not show.</summary>
+    public async Task<T> StoreAsync<T>(Func<GraftStore, Task<T>> ask)
+    {
+        await using var scope = Services.CreateAsyncScope();
+        return await ask(scope.ServiceProvider.GetRequiredService<GraftStore>());
+    }
+
+    /// <summary>Sends a form as the page offers it, with its token.</summary>
+    public static async Task<HttpResponseMessage> SendAsync(HttpClient browser, string page, string action, params (string Name, string Value)[] fields)
+    {
+        var form = new FormUrlEncodedContent(fields.Select(field => KeyValuePair.Create(field.Name, field.Value)).Append(new("__RequestVerificationToken", await TokenAsync(browser, page))));
+        return await browser.PostAsync(action, form);
+    }
+
+    public static async Task<string> TokenAsync(HttpClient browser, string page)
+        => TokenPattern().Match(await browser.GetStringAsync(page)).Groups[1].Value;
+
+    /// <summary>The text of a page as a reader sees it, near enough.</summary>
+    public static async Task<string> TextAsync(HttpResponseMessage response) => WebUtility.HtmlDecode(await response.Content.ReadAsStringAsync());
+
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
+        builder.UseSetting("DATA", Folder);
+        foreach (var (key, value) in _settings) builder.UseSetting(key, value);
+        builder.ConfigureTestServices(services => services.Replace(ServiceDescriptor.Singleton<TimeProvider>(Clock)));
+    }
+
+    protected override void Dispose(bool disposing)
+    {
+        base.Dispose(disposing);
+        if (!disposing) return;
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        _ownFolder?.Delete(recursive: true);
+    }
+
+    [GeneratedRegex("name=\"__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]
+    private static partial Regex TokenPattern();
+}

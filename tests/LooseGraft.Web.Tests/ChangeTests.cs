@@ -1,0 +1,224 @@
+using System.Net;
+using CsCheck;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Data.History;
+
+namespace LooseGraft.Web.Tests;
+
+public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task Editing_a_pin_changes_verdict_tag_and_next_cut_in_one_answer()
+    {
+        var id = await CopyOfFerryAsync();
+        var browser = host.Browser();
+        var page = $"/graft/{id}/wire?joint=panel&pin=to-7";
+        Assert.Contains("would short +5 V to ground", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
+        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "none"), ("evidence", "Measured"), ("contact", "Unwired"));
+        var text = await BenchHost.TextAsync(answer);
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        Assert.Contains("panel plug, position 7: none, measured by me.", text, StringComparison.Ordinal);
+        Assert.DoesNotContain("<strong>would short +5 V to ground</strong>", text, StringComparison.Ordinal);
+        Assert.Contains("<b>1</b> stop open", text, StringComparison.Ordinal);
+        Assert.Contains("Wire scale lamp tags by the proposed table", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_stale_save_is_refused_with_both_versions_and_can_be_taken_anyway()
+    {
+        var id = await CopyOfFerryAsync();
+        var browser = host.Browser();
+        var page = $"/graft/{id}/wire?joint=panel&pin=from-7";
+        await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "ground"), ("evidence", "Measured"));
+        var stale = await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "+12 V"), ("evidence", "Diagram"));
+        var text = await BenchHost.TextAsync(stale);
+        Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
+        Assert.Contains("panel header, position 7: +12 V, someone's diagram", text, StringComparison.Ordinal);
+        Assert.Contains("panel header, position 7: ground, measured by me", text, StringComparison.Ordinal);
+        Assert.Equal("ground", await SignalAsync(id));
+
+        await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "2"), ("signal", "+12 V"), ("evidence", "Diagram"));
+        Assert.Equal("+12 V", await SignalAsync(id));
+    }
+
+    [Fact]
+    public async Task Undo_and_redo_walk_the_whole_chain_and_survive_a_restart()
+    {
+        var folder = Directory.CreateTempSubdirectory("loose-graft-");
+        int id;
+        await using (var before = BenchHost.On(folder.FullName))
+        {
+            id = await before.StoreAsync(store => store.AddAsync(Graft.Empty("zero"), Cancellation));
+            foreach (var (revision, name) in new[] { (1, "one"), (2, "two"), (3, "three") })
+                await before.StoreAsync(store => store.ChangeAsync(id, revision, name, graft => graft with { Name = name }, Cancellation));
+        }
+
+        await using (var after = BenchHost.On(folder.FullName))
+        {
+            var browser = after.Browser();
+            var page = $"/graft/{id}";
+            foreach (var (revision, handler, expected) in new[] { (4, "Undo", "two"), (5, "Undo", "one"), (6, "Undo", "zero"), (7, "Undo", "zero"), (7, "Redo", "one"), (8, "Redo", "two") })
+            {
+                await BenchHost.SendAsync(browser, page, $"{page}?handler={handler}", ("Revision", $"{revision}"));
+                Assert.Equal(expected, (await after.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Name);
+            }
+        }
+
+        folder.Delete(recursive: true);
+    }
+
+    [Fact]
+    public async Task A_branch_that_was_undone_and_overtaken_is_still_reached_from_the_history()
+    {
+        var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("zero"), Cancellation));
+        await host.StoreAsync(store => store.ChangeAsync(id, 1, "first", graft => graft with { Name = "first" }, Cancellation));
+        await host.StoreAsync(store => store.UndoAsync(id, 2, Cancellation));
+        await host.StoreAsync(store => store.ChangeAsync(id, 3, "second", graft => graft with { Name = "second", Aim = "other" }, Cancellation));
+        var lost = (await host.StoreAsync(store => store.HistoryAsync(id, Cancellation))).Lines.Single(line => !line.IsInForce);
+        var answer = await BenchHost.SendAsync(host.Browser(), $"/graft/{id}/history", $"/graft/{id}/history?handler=GoTo", ("Revision", "4"), ("change", $"{lost.Id}"));
+        Assert.Contains("The graft now stands at: first.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Null((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Aim);
+    }
+
+    [Fact]
+    public async Task Any_walk_through_the_history_ends_at_the_document_that_was_saved_there()
+    {
+        var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("start"), Cancellation));
+        var (random, saved) = (new Random(7), new Dictionary<int, string>());
+        for (var step = 0; step < 60; step++)
+        {
+            var now = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!;
+            if (saved.Count > 0 && random.Next(3) == 0)
+            {
+                var (target, name) = saved.ElementAt(random.Next(saved.Count));
+                var there = await host.StoreAsync(store => store.GoToAsync(id, now.Revision, target, Cancellation));
+                Assert.Equal(name, there.Current!.Graft.Name);
+            }
+            else
+            {
+                var name = $"name 🌱 {step}";
+                await host.StoreAsync(store => store.ChangeAsync(id, now.Revision, name, graft => graft with { Name = name, Aim = new string('x', step + 1) }, Cancellation));
+                saved[(await host.StoreAsync(store => store.HistoryAsync(id, Cancellation))).Head!.Value] = name;
+            }
+        }
+    }
+
+    [Fact]
+    public void A_splice_leads_there_and_its_inverse_back()
+        => Gen.String.Select(Gen.String).Sample((before, after) =>
+        {
+            var splice = TextSplice.Between(before, after);
+            Assert.Equal(after, splice.ApplyTo(before));
+            Assert.Equal(before, splice.Inverse.ApplyTo(after));
+        });
+
+    [Fact]
+    public void A_splice_never_cuts_a_character_in_half()
+    {
+        var splice = TextSplice.Between("a🌱b", "a🌲b");
+        Assert.Equal(("🌱", "🌲"), (splice.Removed, splice.Inserted));
+    }
+
+    [Theory]
+    [InlineData("abc", "1", "2", "“abc” is not a figure")]
+    [InlineData("-1", "1", "2", "is negative")]
+    [InlineData("3", "1", "2", "do not rise")]
+    [InlineData("1e309", "1", "2", "is not a figure")]
+    [InlineData("NaN", "1", "2", "is not a figure")]
+    [InlineData("0", "1", "99999999", "beyond anything on a bench")]
+    public async Task A_current_that_will_not_do_is_explained_and_what_was_typed_is_kept(string low, string likely, string high, string words)
+    {
+        var id = await CopyOfFerryAsync();
+        var page = $"/graft/{id}/feed";
+        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "?handler=Draw", ("Revision", "1"), ("load", "fan"), ("rail", "+12 V"),
+            ("low", low), ("likely", likely), ("high", high), ("evidence", "Label"));
+        var text = await BenchHost.TextAsync(answer);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains(words, text, StringComparison.Ordinal);
+        Assert.Contains($"value=\"{low}\"", text, StringComparison.Ordinal);
+        Assert.Equal(1, (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Revision);
+    }
+
+    [Fact]
+    public async Task A_name_the_file_could_not_hold_is_refused_by_the_same_rules()
+    {
+        var id = await CopyOfFerryAsync();
+        var page = $"/graft/{id}";
+        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "?handler=About", ("Revision", "1"), ("name", new string('n', 121)), ("donor", "d"), ("shell", "s"), ("currency", "EUR"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("$.name: a text of 121 characters will not do. It takes at most 120 characters.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_supply_is_typed_as_its_label_prints_it_and_then_fed_from()
+    {
+        var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare") with { Parts = [new Part("board", "board", Core.Facts.PartKind.Board)] }, Cancellation));
+        var (browser, page) = (host.Browser(), $"/graft/{id}/feed");
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "small"), ("rails", "+12 V lots"));
+        Assert.Contains("“lots” is not a figure. Type the current of +12 V in A", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "small"), ("rails", "+12 V 3 A\n5V: 2,5"), ("total", "45"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddDraw", ("Revision", "2"), ("part", "board"), ("rail", "+12 V"), ("low", "1"), ("likely", "2"), ("high", "4"), ("evidence", "Label"));
+        var graft = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+        Assert.Equal([("+12 V", 3), ("+5 V", 2.5)], graft.Supplies[0].Rails.Select(rail => (rail.Name, rail.Limit.Value.Value)));
+        Assert.Equal(48, Core.Review.Of(graft).Feed.Tightest!.At(Core.Feed.LoadCase.Peak).Used.High.Value);
+    }
+
+    [Fact]
+    public async Task The_proposed_table_can_be_taken_and_wires_added_and_taken_out()
+    {
+        var id = await CopyOfFerryAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/wire?joint=panel");
+        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=TakeTable", ("Revision", "1"));
+        Assert.Contains("<strong>prove it first</strong>", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "&handler=AddWire", ("Revision", "2"), ("wireFrom", "7"), ("wireTo", "7"));
+        Assert.Equal(1, await StopsOnPanelAsync(id));
+        await BenchHost.SendAsync(browser, page, page + "&handler=RemoveWire", ("Revision", "3"), ("wireFrom", "7"), ("wireTo", "7"));
+        Assert.Equal(0, await StopsOnPanelAsync(id));
+        var beyond = await BenchHost.SendAsync(browser, page, page + "&handler=AddWire", ("Revision", "4"), ("wireFrom", "15"), ("wireTo", "1"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, beyond.StatusCode);
+        Assert.Contains("1 to 14, the positions of panel", await BenchHost.TextAsync(beyond), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_choice_that_is_not_offered_is_never_saved_as_another()
+    {
+        var id = await CopyOfFerryAsync();
+        var page = $"/graft/{id}/wire?joint=fan";
+        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "&handler=Decide", ("Revision", "1"), ("method", "glue"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("The value 'glue' is not valid.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Joints_are_made_between_any_two_ports_and_taken_out_again()
+    {
+        var id = await CopyOfFerryAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/wire");
+        var same = await BenchHost.SendAsync(browser, page, page + "?handler=AddJoint", ("Revision", "1"), ("ports", "kt31/usb"), ("otherPort", "kt31/usb"));
+        Assert.Contains("Choose two different ports", await BenchHost.TextAsync(same), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddJoint", ("Revision", "1"), ("ports", "kt31/usb"), ("otherPort", "concerto/panel-plug"));
+        var joints = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Joints;
+        Assert.Equal("front-usb-header", joints[^1].Id);
+        await BenchHost.SendAsync(browser, page, page + "?joint=front-usb-header&handler=RemoveJoint", ("Revision", "2"));
+        Assert.Equal(joints.Length - 1, (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Joints.Length);
+    }
+
+    private static async Task<Graft> FerryAsync()
+        => GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+
+    private async Task<int> CopyOfFerryAsync()
+    {
+        var ferry = await FerryAsync();
+        return await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
+    }
+
+    private async Task<string> SignalAsync(int id)
+        => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.FindPort(new PortId("kt31", "panel"))!.PinAt(7).Signal.Value.Name;
+
+    private async Task<int> StopsOnPanelAsync(int id)
+        => Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Find("panel")!.Findings
+            .Count(finding => finding.Severity == Core.Findings.Severity.Stop);
+}

@@ -1,0 +1,192 @@
+using System.Net;
+using System.Net.Http.Headers;
+using System.Text;
+using LooseGraft.Core.Files;
+using LooseGraft.Web.Hosting;
+using LooseGraft.Web.Words;
+
+namespace LooseGraft.Web.Tests;
+
+public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Theory]
+    [InlineData("/")]
+    [InlineData("/words")]
+    [InlineData("/health")]
+    [InlineData("/css/bench.css")]
+    [InlineData("/nowhere")]
+    public async Task Every_answer_carries_a_strict_policy(string address)
+    {
+        var answer = await host.Browser().GetAsync(address, Cancellation);
+        var policy = string.Join("", answer.Headers.GetValues("Content-Security-Policy"));
+        Assert.Contains("default-src 'none'", policy, StringComparison.Ordinal);
+        Assert.DoesNotContain("unsafe", policy, StringComparison.Ordinal);
+        Assert.Equal(["nosniff"], answer.Headers.GetValues("X-Content-Type-Options"));
+    }
+
+    [Theory]
+    [InlineData("bench", "")]
+    [InlineData("wire", "wire?joint=panel&pin=from-7&from=wire&to=mating&show=proposed")]
+    [InlineData("feed", "feed?case=idle")]
+    [InlineData("stock", "stock")]
+    [InlineData("prove", "prove")]
+    [InlineData("seat", "seat")]
+    [InlineData("cool", "cool")]
+    [InlineData("buy", "buy")]
+    [InlineData("build", "build")]
+    [InlineData("wake", "wake")]
+    [InlineData("log", "log")]
+    [InlineData("grow", "grow")]
+    [InlineData("history", "history")]
+    public async Task Every_page_of_every_demo_stands_whole_and_as_a_part(string name, string address)
+    {
+        foreach (var graft in await host.StoreAsync(store => store.ShelfAsync(Cancellation)))
+        {
+            var browser = host.Browser();
+            var whole = await browser.GetStringAsync($"/graft/{graft.Id}/{address}", Cancellation);
+            Assert.Contains("<!DOCTYPE html>", whole, StringComparison.Ordinal);
+            Assert.Contains("class=\"next-cut\"", whole, StringComparison.Ordinal);
+            Assert.DoesNotContain(" style=", whole, StringComparison.Ordinal);
+            browser.DefaultRequestHeaders.Add("HX-Request", "true");
+            var part = await browser.GetStringAsync($"/graft/{graft.Id}/{address}", Cancellation);
+            Assert.True(part.Contains("id=\"bench\"", StringComparison.Ordinal) && !part.Contains("<!DOCTYPE", StringComparison.Ordinal), name);
+        }
+    }
+
+    [Fact]
+    public async Task A_form_without_its_token_changes_nothing_and_says_what_to_do()
+    {
+        var answer = await host.Browser().PostAsync("/?handler=New", new FormUrlEncodedContent([new("name", "intruder")]), Cancellation);
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains("load the page again", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.DoesNotContain(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Graft.Name == "intruder");
+    }
+
+    [Theory]
+    [InlineData("/graft/999999")]
+    [InlineData("/graft/999999/file")]
+    [InlineData("/graft/1/dance")]
+    public async Task What_is_not_there_is_said_in_words(string address)
+    {
+        var answer = await host.Browser().GetAsync(address, Cancellation);
+        Assert.Equal(HttpStatusCode.NotFound, answer.StatusCode);
+        Assert.Contains("There is nothing here", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_broken_file_is_refused_with_every_error_and_nothing_is_kept()
+    {
+        var before = (await host.StoreAsync(store => store.ShelfAsync(Cancellation))).Count;
+        var answer = await ImportAsync("""{"format":"loose-graft","formatVersion":1,"name":"x","donor":{},"shell":{"name":"s"},"parts":[{"id":"BAD"}]}"""u8.ToArray());
+        var text = await BenchHost.TextAsync(answer);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("$.donor.name", text, StringComparison.Ordinal);
+        Assert.Contains("$.parts[0].id", text, StringComparison.Ordinal);
+        Assert.Equal(before, (await host.StoreAsync(store => store.ShelfAsync(Cancellation))).Count);
+    }
+
+    [Fact]
+    public async Task What_is_exported_is_imported_and_exported_again_to_the_byte()
+    {
+        var demo = await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "lending-desk.json"), Cancellation);
+        var answer = await ImportAsync(demo);
+        Assert.StartsWith("/graft/", answer.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        var exported = await host.Browser().GetAsync(answer.RequestMessage.RequestUri.AbsolutePath + "/file", Cancellation);
+        Assert.Equal(demo, await exported.Content.ReadAsByteArrayAsync(Cancellation));
+        Assert.Equal("the-lending-desk-swap.json", exported.Content.Headers.ContentDisposition!.FileName);
+    }
+
+    [Fact]
+    public async Task A_graft_is_started_copied_thrown_away_put_back_and_destroyed()
+    {
+        var browser = host.Browser();
+        var answer = await BenchHost.SendAsync(browser, "/", "/?handler=New", ("name", "  A lantern  "), ("copyOf", ""));
+        var id = answer.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1];
+        await BenchHost.SendAsync(browser, "/", "/?handler=Copy", ("id", id));
+        Assert.Contains(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Graft.Name == "A lantern, a copy");
+        await BenchHost.SendAsync(browser, "/", "/?handler=ThrowAway", ("id", id));
+        Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}", Cancellation)).StatusCode);
+        await BenchHost.SendAsync(browser, "/", "/?handler=PutBack", ("id", id));
+        Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync($"/graft/{id}", Cancellation)).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(browser, "/", "/?handler=Destroy", ("id", id))).StatusCode);
+        await BenchHost.SendAsync(browser, "/", "/?handler=ThrowAway", ("id", id));
+        Assert.Equal(HttpStatusCode.OK, (await BenchHost.SendAsync(browser, "/", "/?handler=Destroy", ("id", id))).StatusCode);
+        Assert.DoesNotContain(await host.StoreAsync(store => store.CompostAsync(Cancellation)), thrown => thrown.Name == "A lantern");
+    }
+
+    [Fact]
+    public async Task The_demo_is_put_on_a_new_shelf_once()
+    {
+        var folder = Directory.CreateTempSubdirectory("loose-graft-");
+        for (var start = 0; start < 2; start++)
+        {
+            await using var bench = BenchHost.On(folder.FullName);
+            var shelf = await bench.StoreAsync(store => store.ShelfAsync(Cancellation));
+            Assert.Equal("The ferry radiogram", shelf[0].Graft.Name);
+            Assert.Equal(4, shelf.Count);
+        }
+
+        folder.Delete(recursive: true);
+    }
+
+    [Fact]
+    public async Task A_locked_bench_opens_to_its_passphrase_only()
+    {
+        await using var locked = BenchHost.On(null, (ListenAddress.PassphraseKey, "four words and a 7"));
+        var browser = locked.Browser();
+        Assert.Contains("This bench is locked", await BenchHost.TextAsync(await browser.GetAsync("/graft/1/file", Cancellation)), StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync("/health", Cancellation)).StatusCode);
+        var wrong = await BenchHost.SendAsync(browser, "/enter", "/enter", ("passphrase", "guess"));
+        Assert.Contains("That is not the passphrase", await BenchHost.TextAsync(wrong), StringComparison.Ordinal);
+        var right = await BenchHost.SendAsync(browser, "/enter", "/enter?returnUrl=https://elsewhere.example/", ("passphrase", "four words and a 7"));
+        Assert.Equal("/", right.RequestMessage!.RequestUri!.AbsolutePath);
+        Assert.Contains("Shelf", await BenchHost.TextAsync(right), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData(null, null, null, true)]
+    [InlineData("8080", "127.0.0.1", null, true)]
+    [InlineData("0", null, null, false)]
+    [InlineData("http", null, null, false)]
+    [InlineData(null, "everywhere", null, false)]
+    [InlineData(null, "0.0.0.0", null, false)]
+    [InlineData(null, "0.0.0.0", "short", false)]
+    [InlineData(null, "0.0.0.0", "long enough to be one", true)]
+    public void It_listens_beyond_this_machine_only_with_a_passphrase(string? port, string? bind, string? passphrase, bool mayStart)
+        => Assert.Equal(mayStart, ListenAddress.Check(port, bind, passphrase, out _, out _) is null);
+
+    [Fact]
+    public async Task Sixty_joints_are_judged_again_after_one_edit()
+    {
+        var ferry = GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var many = ferry with { Joints = [.. Enumerable.Range(0, 60).Select(index => ferry.Joints[index % ferry.Joints.Length] with { Id = $"joint-{index}" })] };
+        var id = await host.StoreAsync(store => store.AddAsync(many, Cancellation));
+        var page = $"/graft/{id}/wire?joint=joint-3&pin=from-7";
+        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "&handler=Pin", ("Revision", "1"), ("signal", "ground"), ("evidence", "Measured"));
+        Assert.Equal(60, (await BenchHost.TextAsync(answer)).Split("<a href=\"?joint=joint-").Length - 1);
+    }
+
+    [Fact]
+    public async Task Every_subject_of_a_finding_leads_to_a_page_that_stands()
+    {
+        var browser = host.Browser();
+        foreach (var snapshot in await host.StoreAsync(store => store.ShelfAsync(Cancellation)))
+        {
+            foreach (var link in Core.Review.Of(snapshot.Graft).Findings.Select(finding => SubjectLinks.To(snapshot, finding.Subject, finding.Rule.Stage)).Distinct())
+            {
+                var text = await BenchHost.TextAsync(await browser.GetAsync(link, Cancellation));
+                Assert.True(link.Split('#') is not [_, var anchor] || text.Contains($"id=\"{anchor}\"", StringComparison.Ordinal), link);
+            }
+        }
+    }
+
+    private async Task<HttpResponseMessage> ImportAsync(byte[] bytes)
+    {
+        var browser = host.Browser();
+        var file = new ByteArrayContent(bytes) { Headers = { ContentType = new MediaTypeHeaderValue("application/json") } };
+        var form = new MultipartFormDataContent { { file, "file", "graft.json" }, { new StringContent(await BenchHost.TokenAsync(browser, "/"), Encoding.UTF8), "__RequestVerificationToken" } };
+        return await browser.PostAsync("/?handler=Import", form, Cancellation);
+    }
+}
