@@ -8,4 +8,8 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Gloss">What it is, in plain words.</param>
 /// <param name="Aliases">Other spellings that people use.</param>
 public sealed record SignalEntry(
-    string Name, SignalFamily Family, SignalDirection AtBoard, SignalDirection AtDevice, string Gloss, IReadOnlyList<string> Aliases);
+    string Name, SignalFamily Family, SignalDirection AtBoard, SignalDirection AtDevice, string Gloss, IReadOnlyList<string> Aliases)
+{
+    /// <summary>Who drives it when the pin itself does not say, seen from a kind of part: a board hosts, everything else is a device on it.</summary>
+    public SignalDirection UsualDirection(PartKind kind) => kind == PartKind.Board ? AtBoard : AtDevice;
+}

@@ -23,14 +23,4 @@ public sealed class SignalVocabulary
 
     /// <summary>The entry of that name or alias, in lower case; null when there is none.</summary>
     public SignalEntry? Find(string name) => _byName.GetValueOrDefault(name);
-
-    /// <summary>Who drives a signal when the pin itself does not say.</summary>
-    /// <param name="name">The signal's name.</param>
-    /// <param name="kind">The kind of part the pin is on: a board hosts, everything else is a device on it.</param>
-    public SignalDirection UsualDirection(string name, PartKind kind)
-    {
-        var entry = Find(name);
-        if (entry is null) return SignalDirection.Unstated;
-        return kind == PartKind.Board ? entry.AtBoard : entry.AtDevice;
-    }
 }

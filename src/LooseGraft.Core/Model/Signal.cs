@@ -11,13 +11,13 @@ public sealed partial record Signal
     private Signal(string name, SignalFamily family) => (Name, Family) = (name, family);
 
     /// <summary>The common return.</summary>
-    public static readonly Signal Ground = new("ground", SignalFamily.Ground);
+    public static readonly Signal Ground = Known("ground");
 
     /// <summary>Deliberately not connected.</summary>
-    public static readonly Signal None = new("none", SignalFamily.None);
+    public static readonly Signal None = Known("none");
 
     /// <summary>Not yet known.</summary>
-    public static readonly Signal Unknown = new("unknown", SignalFamily.Unknown);
+    public static readonly Signal Unknown = Known("unknown");
 
     /// <summary>The name as it is written in a graft file, for example <c>+12 V</c>, <c>ground</c>, <c>power-light+</c>.</summary>
     public string Name { get; }
@@ -33,6 +33,9 @@ public sealed partial record Signal
 
     /// <summary>+1 or −1 for the ends of a light, 0 for everything else.</summary>
     public int Polarity { get; private init; }
+
+    /// <summary>What is known of it, when it is one of the known signals.</summary>
+    public SignalEntry? Entry { get; private init; }
 
     /// <summary>What the two ends of one light or switch share: <c>power-light</c> for <c>power-light+</c> and <c>power-light-</c>.</summary>
     public string Function => Polarity == 0 ? Name : Name[..^1];
@@ -62,14 +65,19 @@ public sealed partial record Signal
             return Math.Abs(signed) is > 0 and <= 500 ? Supply(new Volts(signed), supply.Groups["standby"].Success) : null;
         }
 
-        if (SignalVocabulary.Standard.Find(name) is not { } entry)
-            return NamePattern().IsMatch(name) ? new Signal(name, SignalFamily.Other) : null;
-        var polarity = entry.Family != SignalFamily.Light ? 0 : entry.Name.EndsWith('+') ? 1 : -1;
-        return new Signal(entry.Name, entry.Family) { Polarity = polarity };
+        if (SignalVocabulary.Standard.Find(name) is { } entry) return Known(entry.Name);
+        return NamePattern().IsMatch(name) ? new Signal(name, SignalFamily.Other) : null;
     }
 
     /// <summary>The name, with the unit sign a reader expects.</summary>
     public override string ToString() => Name.StartsWith('-') ? "−" + Name[1..] : Name;
+
+    private static Signal Known(string name)
+    {
+        var entry = SignalVocabulary.Standard.Find(name)!;
+        var polarity = entry.Family != SignalFamily.Light ? 0 : name.EndsWith('+') ? 1 : -1;
+        return new Signal(name, entry.Family) { Polarity = polarity, Entry = entry };
+    }
 
     // A bare number is a voltage only with a sign or a unit: "+12", "5 V", but not "5".
     [GeneratedRegex(@"^(?:(?<sign>[+-])(?<volts>\d{1,3}(?:\.\d{1,3})?)\s*v?|(?<volts>\d{1,3}(?:\.\d{1,3})?)\s*v)(?<standby>\s*(?:standby|sb))?$")]

@@ -15,9 +15,6 @@ public static class ContactRules
     /// <summary>Relative difference of logic levels beyond which an input may be overdriven: typical inputs bear about a tenth above their supply.</summary>
     public const double LevelTolerance = 0.10;
 
-    private sealed record ContactRule(
-        ContactOutcome Outcome, Rule? Rule, Func<Terminal, Terminal, bool> Applies, Func<Terminal, Terminal, string> Words);
-
     private static readonly ContactRule[] InOrder =
     [
         new(ContactOutcome.Blocked, RuleBook.BlockedPosition,
@@ -73,11 +70,10 @@ public static class ContactRules
     /// <summary>Judges what would happen if the two were pushed or wired together and power applied.</summary>
     public static ContactJudgement Judge(Terminal one, Terminal other)
     {
-        var evidence = one.Pin.Signal.Evidence.And(other.Pin.Signal.Evidence);
         foreach (var rule in InOrder)
         {
-            if (rule.Applies(one, other)) return new ContactJudgement(rule.Outcome, rule.Rule, rule.Words(one, other), evidence);
-            if (rule.Applies(other, one)) return new ContactJudgement(rule.Outcome, rule.Rule, rule.Words(other, one), evidence);
+            if (rule.Applies(one, other)) return new ContactJudgement(rule, one, other);
+            if (rule.Applies(other, one)) return new ContactJudgement(rule, other, one);
         }
 
         throw new InvalidOperationException("The last contact rule applies to every pair.");

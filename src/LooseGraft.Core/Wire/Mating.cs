@@ -36,11 +36,18 @@ public sealed class Mating
 
     /// <summary>Which positions meet, header first, in order of the header's positions.</summary>
     public IEnumerable<Conductor> Meetings(Placement placement)
-        => Enumerable.Range(1, _plugPins.Length)
-            .Select(plugPosition => (Plug: plugPosition, Header: Header.PositionAt(placement.Move(Plug[plugPosition], Plug))))
-            .Where(pair => pair.Header is not null)
-            .Select(pair => new Conductor(pair.Header!.Value, pair.Plug))
-            .OrderBy(meeting => meeting.From);
+    {
+        var plugAt = new int[_headerPins.Length];
+        for (var position = 1; position <= _plugPins.Length; position++)
+        {
+            if (Header.PositionAt(placement.Move(Plug[position], Plug)) is { } at) plugAt[at - 1] = position;
+        }
+
+        for (var at = 1; at <= plugAt.Length; at++)
+        {
+            if (plugAt[at - 1] > 0) yield return new Conductor(at, plugAt[at - 1]);
+        }
+    }
 
     /// <summary>Whether the hardware lets the plug go on this way: at least one contact meets another, and no pin runs into a filled cavity.</summary>
     public bool GoesOn(Placement placement)

@@ -16,7 +16,7 @@ public readonly record struct Terminal(Pin Pin, PartKind PartKind)
 
     /// <summary>Who drives it: as stated, or as usual for the signal on this kind of part.</summary>
     public SignalDirection Direction
-        => Pin.Direction != SignalDirection.Unstated ? Pin.Direction : SignalVocabulary.Standard.UsualDirection(Signal.Name, PartKind);
+        => Pin.Direction != SignalDirection.Unstated ? Pin.Direction : Signal.Entry?.UsualDirection(PartKind) ?? SignalDirection.Unstated;
 
     /// <summary>Whether something solid stands at the position, conductor or not.</summary>
     public bool HasBody => Pin.Contact is ContactState.Wired or ContactState.Unwired;

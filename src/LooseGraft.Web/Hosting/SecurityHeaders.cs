@@ -1,3 +1,5 @@
+using Microsoft.Net.Http.Headers;
+
 namespace LooseGraft.Web.Hosting;
 
 /// <summary>Tells the browser to run, load and send nothing but the application's own.</summary>
@@ -14,6 +16,9 @@ public sealed class SecurityHeaders(RequestDelegate next)
             var headers = context.Response.Headers;
             headers.ContentSecurityPolicy = ContentPolicy;
             headers.XContentTypeOptions = "nosniff";
+            // One address answers with a whole page or with its bench alone, and always with the latest state.
+            headers.Append(HeaderNames.Vary, "HX-Request");
+            if (!headers.ContainsKey(HeaderNames.CacheControl) && !HasVersion(context.Request)) headers.CacheControl = "no-cache";
             headers["Referrer-Policy"] = "same-origin";
             headers["Cross-Origin-Opener-Policy"] = "same-origin";
             headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
@@ -21,4 +26,7 @@ public sealed class SecurityHeaders(RequestDelegate next)
         });
         return next(context);
     }
+
+    // Styles and scripts carry a hash of their content in their address and may be kept.
+    private static bool HasVersion(HttpRequest request) => request.Query.ContainsKey("v");
 }

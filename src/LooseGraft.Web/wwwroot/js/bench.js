@@ -5,7 +5,7 @@ import { areSingleKeysOn, listenForKeys, setSingleKeys } from "./keys.js";
 
 document.documentElement.classList.add("htmx-ready");
 // What is being typed is never overwritten by an answer that arrives meanwhile.
-Idiomorph.defaults.ignoreActiveValue = true;
+Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node) => name !== "value" || node !== document.activeElement;
 
 function tell(words) {
   const trouble = document.getElementById("trouble");

@@ -1,0 +1,124 @@
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
+using OpenQA.Selenium.Support.UI;
+
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>A browser window with a builder behind it, who waits to see things rather than for time to pass.</summary>
+public sealed class Eyes : IDisposable
+{
+    private static readonly string[] Switches =
+    [
+        "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+        "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-device-scale-factor=1",
+    ];
+
+    private readonly DirectoryInfo _profile = Directory.CreateTempSubdirectory("loose-graft-profile-");
+    private readonly ChromeDriver _driver;
+    private readonly Uri _address;
+
+    public Eyes(Uri address, int width = 1280, int height = 800, bool isDark = false)
+    {
+        _address = address;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments([.. Switches, $"--user-data-dir={_profile.FullName}", $"--window-size={width},{height}"]);
+        options.SetLoggingPreference(LogType.Browser, LogLevel.All);
+        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        service.SuppressInitialDiagnosticInformation = true;
+        _driver = new ChromeDriver(service, options);
+        // A headless window has no lower bound on its width only when it is told so this way.
+        _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        if (isDark) Emulate("prefers-color-scheme", "dark");
+    }
+
+    public string Path => new Uri(_driver.Url).PathAndQuery;
+
+    public void Open(string path) => _driver.Navigate().GoToUrl(new Uri(_address, path));
+
+    public void Reload() => _driver.Navigate().Refresh();
+
+    public void Emulate(string feature, string value)
+        => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new[] { new Dictionary<string, object> { ["name"] = feature, ["value"] = value } } });
+
+    public void Print() => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });
+
+    public IWebElement See(string selector) => Until(() => _driver.FindElements(By.CssSelector(selector)).FirstOrDefault());
+
+    public void SeeWords(string selector, string words) => Until(() => _driver.FindElements(By.CssSelector(selector)).Any(element => element.Text.Contains(words, StringComparison.OrdinalIgnoreCase)) ? words : null);
+
+    public void SeeNoWords(string selector, string words) => Until(() => _driver.FindElements(By.CssSelector(selector)).All(element => !element.Text.Contains(words, StringComparison.OrdinalIgnoreCase)) ? words : null);
+
+    public string? Value(string selector) => See(selector).GetDomProperty("value");
+
+    public void Click(string selector)
+        => Until(() =>
+        {
+            var element = See(selector);
+            // A fixed bar at the foot may lie over what is to be clicked; a user scrolls it into the middle.
+            _driver.ExecuteScript("arguments[0].scrollIntoView({block: 'center'})", element);
+            element.Click();
+            return element;
+        });
+
+    public void Retype(string selector, string text)
+    {
+        var field = See(selector);
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text);
+    }
+
+    public void Choose(string selector, string words) => Until(() =>
+    {
+        See(selector).FindElements(By.TagName("option")).First(option => option.Text == words).Click();
+        return words;
+    });
+
+    public void Press(string keys) => new Actions(_driver).SendKeys(keys).Perform();
+
+    /// <summary>Presses keys while others are held down.</summary>
+    public void PressWith(string held, string keys)
+    {
+        var hands = held.Aggregate(new Actions(_driver), (actions, key) => actions.KeyDown(key.ToString())).SendKeys(keys);
+        held.Aggregate(hands, (actions, key) => actions.KeyUp(key.ToString())).Perform();
+    }
+
+    /// <summary>Tabs on until the focused element is the one sought.</summary>
+    public void TabTo(string selector)
+    {
+        for (var step = 0; step < 120; step++)
+        {
+            if (Run<bool>($"return document.activeElement?.matches({System.Text.Json.JsonSerializer.Serialize(selector)}) ?? false")) return;
+            Press(Keys.Tab);
+        }
+
+        throw new InvalidOperationException($"{selector} is not reached by Tab.");
+    }
+
+    public T Run<T>(string script, params object[] arguments) => (T)_driver.ExecuteScript(script, arguments)!;
+
+    public object? RunAsync(string script) => _driver.ExecuteAsyncScript(script);
+
+    /// <summary>Everything the console complained of since it was last asked. A refused form is an answer, not a fault.</summary>
+    public IReadOnlyList<string> Complaints()
+        => [.. _driver.Manage().Logs.GetLog(LogType.Browser).Where(entry => entry.Level >= LogLevel.Warning).Select(entry => entry.Message)
+            .Where(message => !message.Contains("status of 4", StringComparison.Ordinal))];
+
+    public void Photograph(string file) => _driver.GetScreenshot().SaveAsFile(file);
+
+    public void Dispose()
+    {
+        _driver.Quit();
+        _driver.Dispose();
+        _profile.Delete(recursive: true);
+    }
+
+    private T Until<T>(Func<T?> seen)
+        where T : class
+    {
+        var wait = new WebDriverWait(_driver, TimeSpan.FromSeconds(10)) { PollingInterval = TimeSpan.FromMilliseconds(50) };
+        // What is being looked at may be swapped away between two looks.
+        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(ElementClickInterceptedException), typeof(NoSuchElementException));
+        return wait.Until(_ => seen())!;
+    }
+}

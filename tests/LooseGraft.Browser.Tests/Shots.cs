@@ -1,0 +1,26 @@
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>Takes the pictures under docs/screenshots anew from the demo data. Run by <c>./shots</c> only.</summary>
+public sealed class Shots(RunningBench bench) : IClassFixture<RunningBench>
+{
+    [Theory(Explicit = true)]
+    [InlineData("shelf", "/", 1280, 800, false)]
+    [InlineData("bench", "/graft/4", 1280, 900, false)]
+    [InlineData("wire", "/graft/4/wire?joint=panel&pin=from-7", 1280, 900, false)]
+    [InlineData("wire-proposed", "/graft/4/wire?joint=panel&show=proposed&from=wire", 1280, 800, false)]
+    [InlineData("feed", "/graft/4/feed", 1280, 1000, false)]
+    [InlineData("prove", "/graft/4/prove", 1280, 800, false)]
+    [InlineData("wire-night", "/graft/4/wire?joint=main-power", 1280, 800, true)]
+    [InlineData("wire-phone", "/graft/4/wire?joint=panel", 390, 844, false)]
+    [InlineData("feed-phone", "/graft/4/feed", 390, 844, false)]
+    public void Take(string name, string path, int width, int height, bool isDark)
+    {
+        using var eyes = new Eyes(bench.Address, width, height, isDark);
+        eyes.Open(path);
+        eyes.See("#bench");
+        eyes.Run<object?>("return document.fonts.ready.then(() => null)");
+        var file = Path.Combine(RunningBench.ProjectRoot(), "docs", "screenshots", name + ".png");
+        eyes.Photograph(file);
+        Assert.True(new FileInfo(file).Length > 10_000);
+    }
+}
