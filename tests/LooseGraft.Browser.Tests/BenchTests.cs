@@ -187,9 +187,10 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/history")]
     public void Nothing_serious_stands_in_anyones_way(string path)
     {
-        foreach (var isDark in new[] { false, true })
+        using var eyes = new Eyes(bench.Address);
+        foreach (var theme in new[] { "light", "dark" })
         {
-            using var eyes = new Eyes(bench.Address, isDark: isDark);
+            eyes.Emulate("prefers-color-scheme", theme);
             eyes.Open(path);
             eyes.See("#bench");
             eyes.Run<object?>(File.ReadAllText(Path.Combine(RunningBench.ProjectRoot(), "src", "LooseGraft.Web", "node_modules", "axe-core", "axe.min.js")));

@@ -183,6 +183,26 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task From_an_empty_bench_to_a_verdict_by_forms_alone()
+    {
+        var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare"), Cancellation));
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddPart", ("Revision", "1"), ("name", "board"), ("kind", "Board"), ("origin", "Donor"), ("cost", "12,5"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddPart", ("Revision", "2"), ("name", "front"), ("kind", "Panel"), ("origin", "Shell"));
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "pin-header"), ("rowCount", "two"));
+        Assert.Contains("“two” is not a number of rows", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "usb2-header"), ("gender", "Male"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddPort", ("Revision", "4"), ("part", "front"), ("connector", "panel-header"), ("gender", "Female"), ("portName", "plug"));
+        var wire = $"/graft/{id}/wire";
+        await BenchHost.SendAsync(browser, wire, wire + "?handler=AddJoint", ("Revision", "5"), ("ports", "board/usb-2-0-header"), ("otherPort", "front/plug"));
+        var joint = Assert.Single(Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Joints);
+        Assert.Equal(Core.Wire.JointVerdictKind.WouldDamage, joint.Verdict.Kind);
+        await BenchHost.SendAsync(browser, page, page + "?handler=RemovePart", ("Revision", "6"), ("part", "front"));
+        var left = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+        Assert.Equal((1, 0, 12.5m), (left.Parts.Length, left.Joints.Length, left.Parts[0].Cost!.Value.Amount));
+    }
+
+    [Fact]
     public async Task A_choice_that_is_not_offered_is_never_saved_as_another()
     {
         var id = await CopyOfFerryAsync();

@@ -9,6 +9,19 @@ public static class GraftEdits
     public static Graft WithPart(this Graft graft, string id, Func<Part, Part> change)
         => graft with { Parts = Replace(graft.Parts, part => part.Id == id, change) };
 
+    /// <summary>Takes out a part with everything that names it: its joints, what it feeds and what it draws.</summary>
+    public static Graft WithoutPart(this Graft graft, string id)
+    {
+        var supplies = graft.Supplies.RemoveAll(supply => supply.Part == id);
+        return graft with
+        {
+            Parts = graft.Parts.RemoveAll(part => part.Id == id),
+            Joints = graft.Joints.RemoveAll(joint => joint.From.Part == id || joint.To.Part == id),
+            Supplies = supplies,
+            Loads = graft.Loads.RemoveAll(load => load.Part == id || supplies.All(supply => supply.Id != load.Supply)),
+        };
+    }
+
     /// <summary>Changes one port.</summary>
     public static Graft WithPort(this Graft graft, PortId id, Func<Port, Port> change)
         => graft.WithPart(id.Part, part => part with { Ports = Replace(part.Ports, port => port.Id == id.Port, change) });

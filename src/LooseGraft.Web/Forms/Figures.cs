@@ -1,3 +1,4 @@
+using System.Globalization;
 using LooseGraft.Core.Quantities;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
@@ -37,6 +38,19 @@ public static class Figures
         if (figures is not [{ } least, { } middle, { } most]) return null;
         if (least <= middle && middle <= most) return new Spread<Amps>(new Amps(least), new Amps(middle), new Amps(most));
         errors.AddModelError("likely", $"Low {low}, likely {likely}, high {high} do not rise. Put the least first and the most last.");
+        return null;
+    }
+
+    /// <summary>Reads an amount of money that may be missing, to the cent.</summary>
+    public static Money? OptionalMoney(this ModelStateDictionary errors, string field, string? text, string what, string unit = "money")
+        => string.IsNullOrWhiteSpace(text) || errors.NotNegative(field, text, what, unit) is not { } amount ? null : new Money(Math.Round((decimal)amount, 2));
+
+    /// <summary>Reads a count of 1 or more that may be missing.</summary>
+    public static int? OptionalCount(this ModelStateDictionary errors, string field, string? text, string what)
+    {
+        if (string.IsNullOrWhiteSpace(text)) return null;
+        if (int.TryParse(text.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var count) && count >= 1) return count;
+        errors.AddModelError(field, $"“{text}” is not a number of {what}. Type a whole number such as 7, or nothing.");
         return null;
     }
 }

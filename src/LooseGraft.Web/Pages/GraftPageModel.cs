@@ -13,7 +13,7 @@ namespace LooseGraft.Web.Pages;
 /// <summary>What every page of a graft has: the graft, its review, undo and redo, and one way to save a change.</summary>
 public abstract class GraftPageModel(GraftStore store) : PageModel
 {
-    private static readonly string[] FieldsWithWords = ["signal", "level", "low", "likely", "high", "part", "rail", "rails", "name", "total", "budget", "ports"];
+    private static readonly string[] FieldsWithWords = ["signal", "level", "low", "likely", "high", "part", "rail", "rails", "name", "total", "budget", "cost", "ports", "rowCount", "columnCount", "pitch"];
 
     [BindProperty(SupportsGet = true)]
     public int Id { get; set; }

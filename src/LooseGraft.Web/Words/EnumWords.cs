@@ -42,6 +42,8 @@ public static class EnumWords
 
     public static string Words(this PartKind kind) => kind.ToString().ToLowerInvariant();
 
+    public static string Words(this Gender gender) => gender == Gender.Male ? "pins" : "sockets";
+
     public static string Words(this PartOrigin? origin) => origin switch
     {
         PartOrigin.Donor => "from the donor",

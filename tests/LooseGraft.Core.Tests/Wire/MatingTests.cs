@@ -8,9 +8,13 @@ namespace LooseGraft.Core.Tests.Wire;
 public sealed class MatingTests
 {
     private static readonly Gen<(Port Header, Port Plug)> AnyPair =
-        from headerRows in Gen.Int[1, 3] from headerColumns in Gen.Int[1, 5] from plugRows in Gen.Int[1, 3] from plugColumns in Gen.Int[1, 5]
+        from headerRows in Gen.Int[1, 3]
+        from headerColumns in Gen.Int[1, 5]
+        from plugRows in Gen.Int[1, 3]
+        from plugColumns in Gen.Int[1, 5]
         from numbering in Gen.Enum<Numbering>()
-        from absent in Gen.Int[1, headerRows * headerColumns] from blocked in Gen.Int[1, plugRows * plugColumns]
+        from absent in Gen.Int[1, headerRows * headerColumns]
+        from blocked in Gen.Int[1, plugRows * plugColumns]
         select (Grid(Gender.Male, headerRows, headerColumns, Numbering.Zigzag).With(new Pin(absent) { Contact = ContactState.Absent }),
             Grid(Gender.Female, plugRows, plugColumns, numbering).With(new Pin(blocked) { Contact = ContactState.Blocked }));
 
@@ -81,7 +85,8 @@ public sealed class MatingTests
                    from row in Enumerable.Range(-6, 13)
                    from column in Enumerable.Range(-6, 13)
                    let placement = new Placement(turn, row, column)
-                   let pairs = (from one in header.AllPins() from other in plug.AllPins()
+                   let pairs = (from one in header.AllPins()
+                                from other in plug.AllPins()
                                 where headerGrid[one.Position] == placement.Move(plugGrid[other.Position], plugGrid)
                                 select (One: one.Contact, Other: other.Contact)).ToArray()
                    where pairs.All(pair => pair is not (ContactState.Wired, ContactState.Blocked)) && pairs.Contains((ContactState.Wired, ContactState.Wired))

@@ -1,7 +1,6 @@
 using System.Globalization;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using Microsoft.AspNetCore.Mvc;
@@ -17,13 +16,7 @@ public sealed class BenchModel(GraftStore store) : GraftPageModel(store)
 
     public async Task<IActionResult> OnPostAboutAsync(string? name, string? donor, string? shell, string? budget, string? currency, string? aim)
     {
-        Money? money = null;
-        if (!string.IsNullOrWhiteSpace(budget))
-        {
-            if (ModelState.NotNegative("budget", budget, "the budget", currency ?? "") is not { } amount) return await InvalidAsync();
-            money = new Money(Math.Round((decimal)amount, 2));
-        }
-
+        var money = ModelState.OptionalMoney("budget", budget, "the budget", currency ?? "");
         return await SaveAsync(new Edit(
             $"About the graft: {name}",
             graft => graft with

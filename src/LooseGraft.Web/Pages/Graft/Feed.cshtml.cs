@@ -52,8 +52,11 @@ public sealed class FeedModel(GraftStore store) : GraftPageModel(store)
     public async Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail)
         => await SaveAsync(new Edit(
             $"{load} no longer draws from {rail}",
-            graft => graft with { Loads = [.. graft.Loads.Select(found => found.Id == load ? found with { Draws = found.Draws.RemoveAll(draw => draw.Rail == rail) } : found)
-                .Where(found => found.Id != load || !found.Draws.IsEmpty)] },
+            graft => graft with
+            {
+                Loads = [.. graft.Loads.Select(found => found.Id == load ? found with { Draws = found.Draws.RemoveAll(draw => draw.Rail == rail) } : found)
+                .Where(found => found.Id != load || !found.Draws.IsEmpty)]
+            },
             graft => $"{graft.Loads.Sum(found => found.Draws.Length)} draws"));
 
     public async Task<IActionResult> OnPostAddDrawAsync(string? part, string? rail, string? low, string? likely, string? high, Evidence evidence)
