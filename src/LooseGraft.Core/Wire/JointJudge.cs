@@ -18,8 +18,9 @@ internal static class JointJudge
             JointMethod.Straight => problems.IsEmpty ? pushed : [],
             _ => Judge(joint.Wires, from, to),
         };
-        var proposal = WireTable.Propose(from.Terminals, to.Terminals,
-            problems.IsEmpty ? pushed.Select(contact => new Conductor(contact.From, contact.To)) : []);
+        // What stays is what is joined already: the wires that were chosen, or else what meets when it is pushed on.
+        var joined = joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !joint.Wires.IsEmpty ? decided : problems.IsEmpty ? pushed : [];
+        var proposal = WireTable.Propose(from.Terminals, to.Terminals, joined.Select(contact => (contact.From, contact.To)));
         var placements = problems.IsEmpty ? mating.Possible().ToArray() : [];
         var hazards = Hazards(joint, mating, intended, placements, from, to);
 

@@ -22,7 +22,7 @@ public sealed record JointReview(
     ImmutableArray<WireRow> Proposal, int PlacementCount, ImmutableArray<PlacementHazard> Hazards,
     JointVerdict Verdict, ImmutableArray<Finding> Findings)
 {
-    /// <summary>How many wires of the proposal do not already meet.</summary>
+    /// <summary>How many wires of the proposal are not joined already.</summary>
     public int WiresToMove => Proposal.Count(row => !row.Stays);
 
     /// <summary>Contact by contact, what would come of the proposed wire table.</summary>

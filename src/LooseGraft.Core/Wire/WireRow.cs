@@ -7,5 +7,5 @@ namespace LooseGraft.Core.Wire;
 /// <param name="To">Position on the port brought to it.</param>
 /// <param name="Signal">What the wire carries.</param>
 /// <param name="Colour">The wire's real colour where the plug states it, otherwise the usual colour of the signal.</param>
-/// <param name="Stays">Whether the two already meet when the plug is simply pushed on.</param>
+/// <param name="Stays">Whether the two are joined already, by the wires chosen or by simply pushing the plug on.</param>
 public sealed record WireRow(int From, int To, Signal Signal, string Colour, bool Stays);

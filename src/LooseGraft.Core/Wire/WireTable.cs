@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire;
 
@@ -17,11 +16,11 @@ public static class WireTable
     /// <summary>Proposes the table.</summary>
     /// <param name="from">Terminals of the fixed port, position 1 first.</param>
     /// <param name="to">Terminals of the port brought to it, position 1 first.</param>
-    /// <param name="pushed">Which positions meet when the plug is simply pushed on; empty when it does not go on.</param>
+    /// <param name="joined">Which positions are joined already, by chosen wires or by being pushed together.</param>
     /// <returns>Rows in order of the fixed port's positions. A minimum-cost assignment over all pairs that judge as right: exact.</returns>
-    public static ImmutableArray<WireRow> Propose(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, IEnumerable<Conductor> pushed)
+    public static ImmutableArray<WireRow> Propose(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, IEnumerable<(int From, int To)> joined)
     {
-        var stays = pushed.ToHashSet();
+        var stays = joined.ToHashSet();
         var rows = Enumerable.Range(1, from.Count).Where(position => IsWorthJoining(from[position - 1])).ToArray();
         var columns = Enumerable.Range(1, to.Count).Where(position => IsWorthJoining(to[position - 1])).ToArray();
 
@@ -30,7 +29,7 @@ public static class WireTable
         for (var row = 0; row < rows.Length; row++)
         {
             for (var column = 0; column < columns.Length; column++)
-                costs[row, column] = -Reward(from[rows[row] - 1], to[columns[column] - 1], stays.Contains(new Conductor(rows[row], columns[column])));
+                costs[row, column] = -Reward(from[rows[row] - 1], to[columns[column] - 1], stays.Contains((rows[row], columns[column])));
         }
 
         var assigned = Assignment.Cheapest(costs);
@@ -39,11 +38,11 @@ public static class WireTable
             .Select(row => Row(row.Item, columns[assigned[row.Index]], from, to, stays))];
     }
 
-    private static WireRow Row(int from, int to, IReadOnlyList<Terminal> fromSide, IReadOnlyList<Terminal> toSide, HashSet<Conductor> stays)
+    private static WireRow Row(int from, int to, IReadOnlyList<Terminal> fromSide, IReadOnlyList<Terminal> toSide, HashSet<(int From, int To)> stays)
     {
         var signal = fromSide[from - 1].Signal;
         var colour = toSide[to - 1].Pin.WireColour ?? WireColours.UsualFor(signal);
-        return new WireRow(from, to, signal, colour, stays.Contains(new Conductor(from, to)));
+        return new WireRow(from, to, signal, colour, stays.Contains((from, to)));
     }
 
     private static bool IsWorthJoining(Terminal terminal) => terminal.Conducts && terminal.Family != SignalFamily.Unknown;

@@ -1,5 +1,6 @@
 using CsCheck;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Tests.Wire;
@@ -33,6 +34,13 @@ public sealed class WireTableTests
         var review = Review.Of(Bench.Joined(Bench.Header("ground,+5 V,ground,power-switch"), Bench.Plug("ground,ground,ground,power-switch"))).Wire.Joints[0];
         Assert.Equal([1, 3, 4], review.Proposal.Where(row => row.Stays).Select(row => row.From));
         Assert.Equal(0, review.WiresToMove);
+    }
+
+    [Fact]
+    public void Wires_that_were_chosen_stay_even_where_the_plug_would_not_go_on()
+    {
+        var review = Review.Of(Bench.Joined(Bench.Header("+5 V,ground", "power-block"), Bench.Plug("ground,+5 V"), JointMethod.Rebuild, (2, 1))).Wire.Joints[0];
+        Assert.Equal([(1, 2, false), (2, 1, true)], review.Proposal.Select(row => (row.From, row.To, row.Stays)));
     }
 
     [Fact]
