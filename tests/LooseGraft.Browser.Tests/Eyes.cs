@@ -18,7 +18,7 @@ public sealed class Eyes : IDisposable
     private readonly ChromeDriver _driver;
     private readonly Uri _address;
 
-    public Eyes(Uri address, int width = 1280, int height = 800, bool isDark = false)
+    public Eyes(Uri address, int width = 1280, int height = 800, bool isDark = false, bool hasScript = true)
     {
         _address = address;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
@@ -29,6 +29,7 @@ public sealed class Eyes : IDisposable
         _driver = new ChromeDriver(service, options);
         // A headless window has no lower bound on its width only when it is told so this way.
         _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        if (!hasScript) _driver.ExecuteCdpCommand("Emulation.setScriptExecutionDisabled", new() { ["value"] = true });
         if (isDark) Emulate("prefers-color-scheme", "dark");
     }
 
@@ -40,6 +41,12 @@ public sealed class Eyes : IDisposable
 
     public void Emulate(string feature, string value)
         => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new[] { new Dictionary<string, object> { ["name"] = feature, ["value"] = value } } });
+
+    public void GoOffline()
+    {
+        _driver.ExecuteCdpCommand("Network.enable", []);
+        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = true, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+    }
 
     public void Print() => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });
 

@@ -50,7 +50,7 @@ public sealed record ConnectorPicture(string Side, JointEnd End, ConnectorScene 
         ContactState.Absent => $"{pin.Position} left out",
         ContactState.Blocked => $"{pin.Position} filled",
         ContactState.Unwired => $"{pin.Position} no conductor",
-        _ => $"{pin.Position} {pin.Signal.Value}{(pin.IsUnproven ? " ?" : "")}",
+        _ => $"{pin.Position} {pin.Signal.Value}{(pin.Level is { } level ? $" ({level})" : "")}{(pin.IsUnproven ? " ?" : "")}",
     };
 
     public string Describe(Pin pin)

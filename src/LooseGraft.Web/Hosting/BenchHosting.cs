@@ -59,7 +59,12 @@ public static class BenchHosting
     {
         app.UseMiddleware<SecurityHeaders>();
         app.UseSerilogRequestLogging();
-        app.UseExceptionHandler("/trouble/500");
+        app.UseExceptionHandler(new ExceptionHandlerOptions
+        {
+            ExceptionHandlingPath = "/trouble/500",
+            // What the server itself refuses to read, such as a body beyond the limit, is the request's fault and has a code of its own.
+            StatusCodeSelector = exception => exception is BadHttpRequestException refused ? refused.StatusCode : StatusCodes.Status500InternalServerError,
+        });
         app.UseStatusCodePagesWithReExecute("/trouble/{0}");
         app.UseStaticFiles();
         app.UseRouting();
@@ -77,11 +82,15 @@ public static class BenchHosting
     // Without a passphrase the application listens on this machine alone, and everybody at this machine may use it.
     private static void AddDoor(WebApplicationBuilder builder)
     {
-        builder.Services.AddRateLimiter(options => options.AddFixedWindowLimiter(Door.RateLimit, limit =>
+        builder.Services.AddRateLimiter(options =>
         {
-            limit.PermitLimit = 10;
-            limit.Window = TimeSpan.FromMinutes(1);
-        }));
+            options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
+            options.AddFixedWindowLimiter(Door.RateLimit, limit =>
+            {
+                limit.PermitLimit = 10;
+                limit.Window = TimeSpan.FromMinutes(1);
+            });
+        });
         builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(options =>
         {
             options.LoginPath = "/enter";

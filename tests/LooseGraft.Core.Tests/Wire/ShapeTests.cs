@@ -1,0 +1,93 @@
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire;
+
+namespace LooseGraft.Core.Tests.Wire;
+
+/// <summary>How positions are counted and which bodies go together.</summary>
+public sealed class ShapeTests
+{
+    [Theory]
+    [InlineData(Numbering.Zigzag, "1 3 5 / 2 4 6")]
+    [InlineData(Numbering.AlongRows, "1 2 3 / 4 5 6")]
+    [InlineData(Numbering.Around, "1 2 3 / 6 5 4")]
+    public void Given_two_rows_of_three_positions_are_counted(Numbering numbering, string expected)
+    {
+        var grid = new PortGrid(Port("pin-header", rows: 2, columns: 3) with { OwnNumbering = numbering });
+        var rows = Enumerable.Range(0, 2).Select(row => string.Join(' ', Enumerable.Range(0, 3).Select(column => grid.PositionAt(new Cell(row, column)))));
+        Assert.Equal(expected, string.Join(" / ", rows));
+    }
+
+    [Fact]
+    public void Every_position_has_a_cell_of_its_own_and_every_cell_its_position()
+        => Gen.Int[1, 8].Select(Gen.Int[1, 20], Gen.Enum<Numbering>()).Sample((rows, columns, numbering) =>
+        {
+            var grid = new PortGrid(Port("pin-header", rows, columns) with { OwnNumbering = numbering });
+            for (var position = 1; position <= rows * columns; position++)
+                Assert.Equal(position, grid.PositionAt(grid[position]));
+            Assert.Null(grid.PositionAt(new Cell(-1, 0)));
+            Assert.Null(grid.PositionAt(new Cell(0, columns)));
+        });
+
+    [Fact]
+    public void Four_quarter_turns_bring_every_cell_back()
+        => Gen.Int[1, 6].Sample(side =>
+        {
+            var grid = new PortGrid(Port("pin-header", side, side));
+            for (var position = 1; position <= side * side; position++)
+            {
+                var cell = grid[position];
+                for (var turn = 0; turn < 4; turn++) cell = new Placement(1, 0, 0).Move(cell, grid);
+                Assert.Equal(grid[position], cell);
+            }
+        });
+
+    [Fact]
+    public void Position_one_comes_to_lie_where_it_is_asked_for_however_the_plug_is_turned()
+        => Gen.Int[1, 4].Select(Gen.Int[1, 6], Gen.Int[0, 5], Gen.OneOf(0, 2)).Sample((rows, columns, target, turn) =>
+        {
+            var plug = new PortGrid(Port("crimp-plug", rows, columns));
+            Assert.Equal(new Cell(0, target), Placement.PinOneOn(new Cell(0, target), turn, plug).Move(plug[1], plug));
+        });
+
+    [Theory]
+    [InlineData(0, 0, 0, "straight on, unchanged")]
+    [InlineData(2, 0, 0, "turned end for end")]
+    [InlineData(1, 0, 0, "turned a quarter")]
+    [InlineData(0, 0, 1, "one position to the right")]
+    [InlineData(0, 0, -3, "3 positions to the left")]
+    [InlineData(2, 1, 0, "turned end for end, one row over")]
+    public void A_placement_is_told_against_the_intended_one(int turns, int rows, int columns, string expected)
+        => Assert.Equal(expected, new Placement(turns, rows, columns).WordsAgainst(Placement.Straight));
+
+    [Theory]
+    [InlineData("pin-header", 1, 2, "crimp-plug", 1, 2, "")]
+    [InlineData("pin-header", 2, 7, "crimp-plug", 1, 2, "")]
+    [InlineData("atx-main-24", 2, 12, "atx-main-20", 2, 10, "")]
+    [InlineData("cpu-power-4", 2, 2, "cpu-power-8", 2, 4, "")]
+    [InlineData("pin-header", 1, 2, "power-block", 1, 2, "WIRE-031 WIRE-032")]
+    [InlineData("drive-power-15", 1, 15, "peripheral-power-4", 1, 4, "WIRE-031")]
+    [InlineData("atx-main-24", 2, 12, "peripheral-power-4", 1, 4, "WIRE-031 WIRE-033")]
+    [InlineData("shrouded-header", 1, 4, "crimp-plug", 1, 5, "WIRE-032")]
+    [InlineData("barrel-jack", 1, 2, "crimp-plug", 1, 2, "WIRE-031 WIRE-032")]
+    [InlineData("loose-ends", 1, 2, "crimp-plug", 1, 2, "WIRE-032")]
+    public void Which_bodies_go_together(string header, int headerRows, int headerColumns, string plug, int plugRows, int plugColumns, string expected)
+    {
+        var problems = PlugFit.Problems(Port(header, headerRows, headerColumns), Port(plug, plugRows, plugColumns) with { Gender = Gender.Female });
+        Assert.Equal(expected, string.Join(' ', problems.Select(problem => problem.Rule.Code)));
+    }
+
+    [Theory]
+    [InlineData(2, false)]
+    [InlineData(10, true)]
+    public void A_small_difference_of_pitch_adds_up_over_a_long_row(int positions, bool isRefused)
+    {
+        var plug = Port("crimp-plug", 1, positions) with { Gender = Gender.Female, OwnPitch = new Millimetres(2.5) };
+        Assert.Equal(isRefused, PlugFit.Problems(Port("pin-header", 1, positions) with { OwnPitch = new Millimetres(2.55) }, plug).Count > 0);
+    }
+
+    private static Port Port(string connector, int rows, int columns)
+        => new("port", "port", ConnectorTypes.Find(connector)!, Gender.Male) { OwnRows = rows, OwnColumns = columns };
+}
