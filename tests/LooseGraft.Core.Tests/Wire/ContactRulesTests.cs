@@ -22,6 +22,10 @@ public sealed class ContactRulesTests
         from kind in Gen.OneOf(PartKind.Board, PartKind.Panel, PartKind.Supply, PartKind.Fan)
         select new Terminal(Bench.Pin(1, signal, evidence) with { Contact = contact, Direction = direction, Level = level }, kind);
 
+    // Made to conduct rather than chosen among all: one pair in sixteen would do, and a generator gives up looking.
+    private static Gen<Terminal> Wired(Gen<string> signals)
+        => Carrying(signals).Select(terminal => terminal with { Pin = terminal.Pin with { Contact = ContactState.Wired } });
+
     [Fact]
     public void It_never_matters_which_pin_is_named_first()
         => AnyTerminal.Select(AnyTerminal).Sample((one, other) =>
@@ -34,7 +38,7 @@ public sealed class ContactRulesTests
 
     [Fact]
     public void A_supply_on_ground_is_a_stop_whatever_else_is_said_of_the_pins()
-        => Carrying(Supply).Select(Carrying(Gen.Const("ground"))).Where((one, other) => one.Conducts && other.Conducts).Sample((one, other) =>
+        => Wired(Supply).Select(Wired(Gen.Const("ground"))).Sample((one, other) =>
             Assert.Equal(ContactOutcome.SupplyToGround, ContactRules.Judge(one, other).Outcome));
 
     [Fact]
