@@ -4,28 +4,40 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
+using LooseGraft.Core.Stock;
 using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core;
 
 /// <summary>Everything the product concludes about a graft. Derived, never stored.</summary>
 /// <param name="Graft">The graft.</param>
+/// <param name="Stock">What the old case left behind.</param>
+/// <param name="Prove">What was measured and seen.</param>
 /// <param name="Wire">How its ports meet.</param>
 /// <param name="Feed">What its supplies carry.</param>
 /// <param name="Purse">What it costs.</param>
-/// <param name="Unproven">Every fact that is not proven.</param>
 /// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
 public sealed record Review(
-    Graft Graft, WireReview Wire, FeedReview Feed, Purse Purse, ImmutableArray<UnprovenFact> Unproven, ImmutableArray<Finding> Findings)
+    Graft Graft, StockReview Stock, ProveReview Prove, WireReview Wire, FeedReview Feed, Purse Purse, ImmutableArray<Finding> Findings)
 {
+    private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Prove.Unproven,
+        graft => WireStage.Review(graft).Findings.Concat(FeedStage.Review(graft).Findings)));
+
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
     public static Review Of(Graft graft)
     {
+        var (stock, prove) = (StockStage.Review(graft), ProveStage.Review(graft));
         var (wire, feed, purse) = (WireStage.Review(graft), FeedStage.Review(graft), Purse.Of(graft));
-        var findings = wire.Findings.Concat(feed.Findings).Concat(purse.Findings)
+        var findings = stock.Findings.Concat(prove.Findings).Concat(wire.Findings).Concat(feed.Findings).Concat(purse.Findings)
             .OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage);
-        return new Review(graft, wire, feed, purse, UnprovenFacts.Of(graft), [.. findings]);
+        return new Review(graft, stock, prove, wire, feed, purse, [.. findings]);
     }
+
+    /// <summary>Every fact that is not proven.</summary>
+    public ImmutableArray<UnprovenFact> Unproven => Prove.Unproven;
+
+    /// <summary>The unproven facts, those first whose proof could change most. Worked out when first asked for.</summary>
+    public ImmutableArray<ProveEntry> ProveList => _proveList.Value;
 
     /// <summary>How many stops are open.</summary>
     public int Stops => Findings.Count(finding => finding.Severity == Severity.Stop);
@@ -52,7 +64,7 @@ public sealed record Review(
                 return new NextCut("Type in the label of the supply", "nothing feeds this graft yet", SubjectPath.Whole, Stage.Feed);
             return Unproven.IsEmpty
                 ? new NextCut("Start building", "nothing stands against it in what is known so far", SubjectPath.Whole, Stage.Build)
-                : new NextCut("Prove the first open fact", Unproven[0].Words, Unproven[0].Subject, Stage.Prove);
+                : new NextCut("Prove the first open fact", ProveList[0].Worst?.ToString() ?? ProveList[0].Fact.Words, ProveList[0].Fact.Subject, Stage.Prove);
         }
     }
 

@@ -11,6 +11,14 @@ public sealed class RuleExamples
 {
     private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new()
     {
+        ["STOCK-001"] = (Answered(new CaseAnswer(CaseDuty.CoolerMount, true)), Answered(new CaseAnswer(CaseDuty.CoolerMount, true) { MetBy = "board" })),
+        ["STOCK-002"] = (Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "-" }), Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "no beeps at the start" })),
+        ["STOCK-003"] = (Donor(), Donor() with { OldCase = [.. Enum.GetValues<CaseDuty>().Select(duty => new CaseAnswer(duty, false))] }),
+        ["STOCK-004"] = (Donor(revision: Evidence.Assumed), Donor(revision: Evidence.Label)),
+        ["PROVE-001"] = (Donor() with { Readings = [OnSecondPin("beep")] }, Donor() with { Readings = [OnSecondPin("no beep")] }),
+        ["PROVE-002"] = (Donor() with { Readings = [OnSecondPin("no beep"), OnSecondPin("beep") with { Id = "again" }] }, Donor() with { Readings = [OnSecondPin("no beep"), OnSecondPin("no beep") with { Id = "again" }] }),
+        ["PROVE-003"] = (Spliced(), Spliced() with { Observations = [new Observation(default, WatchPoint.Picture, true)] }),
+        ["PROVE-004"] = (Donor() with { Observations = [new Observation(default, WatchPoint.Picture, false)] }, Donor() with { Observations = [new Observation(default, WatchPoint.Fans, false)] }),
         ["WIRE-001"] = (Wired("ground,ground", "blocked,ground"), Wired("absent,ground", "blocked,ground")),
         ["WIRE-002"] = (Joined(Needing("panel-sense"), Plug("none")), Joined(Needing("panel-sense"), Plug("panel-sense"))),
         ["WIRE-003"] = (Joined(Header("usb1-data+"), Plug("unwired")), Joined(Header("none"), Plug("unwired"))),
@@ -81,6 +89,21 @@ public sealed class RuleExamples
     {
         var graft = Joined(Header("ground,ground"), Plug("ground,ground"), JointMethod.Splice, (1, 1));
         return graft with { Joints = graft.Joints.Add(graft.Joints[0] with { Id = "second", Wires = [new Conductor(secondPosition, secondPosition)] }) };
+    }
+
+    private static Graft Answered(CaseAnswer answer) => Donor() with { OldCase = [answer] };
+
+    private static Graft Donor(Evidence? revision = null) => Graft.Empty("test") with
+    {
+        Parts = [Board(Header("ground,+5 V")) with { Origin = PartOrigin.Donor, Revision = revision is { } grade ? new("A", grade) : null }],
+    };
+
+    private static Reading OnSecondPin(string text) => new("reading", default, new PortId("board", "header"), MeterMode.Beep, text) { Red = 2 };
+
+    private static Graft Spliced()
+    {
+        var graft = Joined(Header("ground"), Plug("ground"), JointMethod.Splice, (1, 1));
+        return graft.WithPart("board", board => board with { Origin = PartOrigin.Donor });
     }
 
     private static Graft Costing(decimal amount)

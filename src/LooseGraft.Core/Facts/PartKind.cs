@@ -42,6 +42,15 @@ public enum PartKind
     /// <summary>A microcontroller board.</summary>
     Microcontroller,
 
+    /// <summary>A switch or a key by itself.</summary>
+    Switch,
+
+    /// <summary>A lamp or an indicator light.</summary>
+    Lamp,
+
+    /// <summary>A box that power passes through and that has a limit of its own.</summary>
+    PassThrough,
+
     /// <summary>Anything else.</summary>
     Other,
 }

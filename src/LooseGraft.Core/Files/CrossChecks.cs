@@ -35,6 +35,14 @@ internal static class CrossChecks
             Exists(context, $".loads[{index}].part", load.Part, parts, "the id of a part");
             Exists(context, $".loads[{index}].supply", load.Supply, supplies, "the id of a supply");
         }
+
+        Unique(context, "oldCase", graft.OldCase, answer => answer.Duty);
+        foreach (var (index, answer) in graft.OldCase.Index().Where(pair => pair.Item.MetBy is not null))
+            Exists(context, $".oldCase[{index}].metBy", answer.MetBy!, parts, "the id of a part");
+        Unique(context, "readings", graft.Readings, reading => reading.Id);
+        foreach (var (index, reading) in graft.Readings.Index()) Reading(context, $".readings[{index}]", reading, ports);
+        var readings = graft.Readings.Select(reading => reading.Id).ToHashSet();
+        foreach (var (index, photo) in graft.Photos.Index()) Photo(context, $".photos[{index}]", photo, parts, ports, readings);
     }
 
     private static void Exists(ReadContext context, string path, string id, HashSet<string> ids, string what)
@@ -54,6 +62,22 @@ internal static class CrossChecks
             InRange(context, $"{path}.wires[{index}].from", wire.From, from);
             InRange(context, $"{path}.wires[{index}].to", wire.To, to);
         }
+    }
+
+    private static void Reading(ReadContext context, string path, Reading reading, Dictionary<PortId, Port> ports)
+    {
+        if (Find(context, path + ".port", reading.Port, ports) is not { } port) return;
+        if (reading.Red is { } red) InRange(context, path + ".red", red, port);
+        if (reading.Black is { } black) InRange(context, path + ".black", black, port);
+        if (reading.Red is not null && reading.Red == reading.Black) context.Fail(path + ".black", "the position under the red probe", "another position");
+    }
+
+    private static void Photo(ReadContext context, string path, Photo photo, HashSet<string> parts, Dictionary<PortId, Port> ports, HashSet<string> readings)
+    {
+        Exists(context, path + ".part", photo.Part, parts, "the id of a part");
+        if (photo.Reading is { } reading) Exists(context, path + ".reading", reading, readings, "the id of a reading");
+        if (photo.Port is not { } id || Find(context, path + ".port", new PortId(photo.Part, id), ports) is not { } port) return;
+        foreach (var (index, mark) in photo.Marks.Index()) InRange(context, $"{path}.marks[{index}].position", mark.Position, port);
     }
 
     private static Port? Find(ReadContext context, string path, PortId id, Dictionary<PortId, Port> ports)

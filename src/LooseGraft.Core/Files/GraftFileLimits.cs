@@ -33,6 +33,27 @@ public static class GraftFileLimits
     /// <summary>Loads of a graft.</summary>
     public const int Loads = 500;
 
+    /// <summary>Answers on what the old case did: one for each thing asked.</summary>
+    public const int CaseAnswers = 12;
+
+    /// <summary>Readings of a graft.</summary>
+    public const int Readings = 2000;
+
+    /// <summary>Observations of a graft.</summary>
+    public const int Observations = 400;
+
+    /// <summary>Photographs of a graft.</summary>
+    public const int Photos = 200;
+
+    /// <summary>Pixels along either side of a photograph.</summary>
+    public const int PhotoPixels = 20000;
+
+    /// <summary>Mounting holes of a part.</summary>
+    public const int Holes = 100;
+
+    /// <summary>Pieces of one bin entry that a part may take.</summary>
+    public const int BinPieces = 10000;
+
     /// <summary>Characters of a name.</summary>
     public const int NameLength = 120;
 

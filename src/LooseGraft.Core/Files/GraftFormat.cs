@@ -30,6 +30,11 @@ internal static class GraftFormat
         var joints = graft.Many("joints", DescribeJoint(), GraftFileLimits.Joints, value => value.Joints, "How ports meet.");
         var supplies = graft.Many("supplies", DescribeSupply(), GraftFileLimits.Supplies, value => value.Supplies, "What feeds it.");
         var loads = graft.Many("loads", DescribeLoad(), GraftFileLimits.Loads, value => value.Loads, "What is fed.");
+        var oldCase = graft.Many("oldCase", BenchNotesFormat.CaseAnswer, GraftFileLimits.CaseAnswers, value => value.OldCase, "What the old case did for the board.");
+        var readings = graft.Many("readings", BenchNotesFormat.Reading, GraftFileLimits.Readings, value => value.Readings, "What was measured.");
+        var observations = graft.Many("observations", BenchNotesFormat.Observation, GraftFileLimits.Observations, value => value.Observations, "What was seen when the bare board was started.");
+        var photos = graft.Many("photos", BenchNotesFormat.Photo, GraftFileLimits.Photos, value => value.Photos, "Photographs.");
+        var practice = graft.Optional("practice", Id, value => value.Practice, "The practice board whose hidden truth the simulated meter reads.");
         return graft.Makes(values => new Graft(values.Of(name), values.Of(donor), values.Of(shell))
         {
             Aim = values.Of(aim),
@@ -40,6 +45,11 @@ internal static class GraftFormat
             Joints = values.Of(joints),
             Supplies = values.Of(supplies),
             Loads = values.Of(loads),
+            OldCase = values.Of(oldCase),
+            Readings = values.Of(readings),
+            Observations = values.Of(observations),
+            Photos = values.Of(photos),
+            Practice = values.Of(practice),
             Unknown = values.Unknown,
         }, value => value.Unknown, CrossChecks.Graft);
     }

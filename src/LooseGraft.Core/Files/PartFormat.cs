@@ -10,6 +10,7 @@ internal static class PartFormat
 {
     private static readonly ObjectCodec<Pin> Pin = DescribePin();
     private static readonly ObjectCodec<Port> Port = DescribePort();
+    private static readonly ObjectCodec<MountHole> Hole = DescribeHole();
 
     public static readonly ObjectCodec<Part> Part = DescribePart();
 
@@ -75,15 +76,32 @@ internal static class PartFormat
         var origin = part.Optional("origin", new ChoiceCodec<PartOrigin>(), value => value.Origin, "Where it comes from.");
         var cost = part.Optional("cost", Amount, value => value.Cost, "What it cost or will cost, in the currency of the graft.");
         var note = part.Optional("note", Note, value => value.Note, "Anything worth remembering.");
+        var revision = part.Optional("revision", Name, value => value.Revision?.Value, "The maker's revision, as printed on it.");
+        var revisionEvidence = part.Usual("revisionEvidence", Grade, value => value.Revision?.Evidence ?? Evidence.Label, Evidence.Label, "How the revision is known.");
+        var binEntry = part.Optional("binEntry", Id, value => value.Bin?.Entry, "What it takes from the bin, by the bin's short name.");
+        var binCount = part.Usual("binCount", new IntegerCodec(1, GraftFileLimits.BinPieces), value => value.Bin?.Count ?? 1, 1, "How many of it.");
+        var holes = part.Many("holes", Hole, GraftFileLimits.Holes, value => value.Holes, "Its mounting holes.");
         var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
         return part.Makes(values => new Part(values.Of(id), values.Of(name), values.Of(kind))
         {
             Origin = values.Of(origin),
             Cost = values.Of(cost),
             Note = values.Of(note),
+            Revision = values.Of(revision) is { } printed ? new Known<string>(printed, values.Of(revisionEvidence)) : null,
+            Bin = values.Of(binEntry) is { } entry ? new BinClaim(entry, values.Of(binCount)) : null,
+            Holes = values.Of(holes),
             Ports = values.Of(ports),
             Unknown = values.Unknown,
         }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "ports", value.Ports, port => port.Id));
+    }
+
+    private static ObjectCodec<MountHole> DescribeHole()
+    {
+        var hole = new ObjectCodec<MountHole>("hole", "A mounting hole, looking at the component side.", isInline: true);
+        var x = hole.Required("xMm", Figure, value => value.X, "Millimetres from the processor-side edge.");
+        var y = hole.Required("yMm", Figure, value => value.Y, "Millimetres from the rear edge.");
+        var diameter = hole.Required("diameterMm", Length, value => value.Diameter, "Millimetres across.");
+        return hole.Makes(values => new MountHole(values.Of(x), values.Of(y), values.Of(diameter)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
     private static void CheckPort(Port port, ReadContext context)

@@ -3,6 +3,18 @@ namespace LooseGraft.Core.Findings;
 /// <summary>Every rule of the product, in one place a reader can scan.</summary>
 public static class RuleBook
 {
+    // Stock: what the old case leaves behind.
+    internal static readonly Rule NeedUnmet = new("STOCK-001", Stage.Stock, Severity.Fix, "the old case did something that nothing does yet");
+    internal static readonly Rule LeftOffUnexplained = new("STOCK-002", Stage.Stock, Severity.Check, "a need left off without its consequence");
+    internal static readonly Rule OldCaseUnasked = new("STOCK-003", Stage.Stock, Severity.Note, "nobody has asked what the old case did");
+    internal static readonly Rule RevisionUnsure = new("STOCK-004", Stage.Stock, Severity.Check, "described as one revision, and nobody looked which it is");
+
+    // Prove: readings and life.
+    internal static readonly Rule ReadingContradicts = new("PROVE-001", Stage.Prove, Severity.Fix, "a reading contradicts what is said of a contact");
+    internal static readonly Rule ReadingsDisagree = new("PROVE-002", Stage.Prove, Severity.Check, "two readings of the same thing disagree");
+    internal static readonly Rule IrreversibleBeforeLife = new("PROVE-003", Stage.Prove, Severity.Check, "an irreversible act before the donor is proven alive");
+    internal static readonly Rule NoSignOfLife = new("PROVE-004", Stage.Prove, Severity.Fix, "the donor showed no life when it was last started");
+
     // Contacts: what happens between two pins that meet.
     internal static readonly Rule BlockedPosition = Wire("WIRE-001", Severity.Fix, "a pin meets a filled cavity: it does not go on");
     internal static readonly Rule NeededUnconnected = Wire("WIRE-002", Severity.Fix, "a contact that must be connected is not");
@@ -42,6 +54,8 @@ public static class RuleBook
     /// <summary>All rules, in order of code within each stage.</summary>
     public static IReadOnlyList<Rule> All { get; } =
     [
+        NeedUnmet, LeftOffUnexplained, OldCaseUnasked, RevisionUnsure,
+        ReadingContradicts, ReadingsDisagree, IrreversibleBeforeLife, NoSignOfLife,
         BlockedPosition, NeededUnconnected, UnwiredPosition,
         SupplyToGround, SupplyToSupply, SupplyIntoSignal, OutputAgainstOutput,
         HeldAtGround, LightReversed, WrongSignal, LevelDiffers, ProveFirst,

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Findings;
@@ -11,6 +12,21 @@ public readonly record struct SubjectPath(string Text)
 
     /// <summary>The steps between the slashes.</summary>
     public string[] Steps => Text.Split('/', StringSplitOptions.RemoveEmptyEntries);
+
+    /// <summary>What the old case did, as a whole.</summary>
+    public static readonly SubjectPath OldCase = new("/old-case");
+
+    /// <summary>The proof that the bare board lives.</summary>
+    public static readonly SubjectPath Life = new("/life");
+
+    /// <summary>A need that the old case leaves behind.</summary>
+    public static SubjectPath Need(CaseDuty duty) => new($"/old-case/{duty}");
+
+    /// <summary>A reading.</summary>
+    public static SubjectPath Reading(string id) => new($"/readings/{id}");
+
+    /// <summary>A part.</summary>
+    public static SubjectPath Part(string id) => new($"/parts/{id}");
 
     /// <summary>A port.</summary>
     public static SubjectPath Port(PortId port) => new($"/parts/{port.Part}/ports/{port.Port}");

@@ -33,6 +33,21 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>What is fed.</summary>
     public ImmutableArray<Load> Loads { get; init; } = [];
 
+    /// <summary>What the builder says the old case did.</summary>
+    public ImmutableArray<CaseAnswer> OldCase { get; init; } = [];
+
+    /// <summary>What was measured, in the order it was written down.</summary>
+    public ImmutableArray<Reading> Readings { get; init; } = [];
+
+    /// <summary>What was seen when the bare board was started, in the order it was written down.</summary>
+    public ImmutableArray<Observation> Observations { get; init; } = [];
+
+    /// <summary>Photographs.</summary>
+    public ImmutableArray<Photo> Photos { get; init; } = [];
+
+    /// <summary>The practice board whose hidden truth the simulated meter reads; null for a real one.</summary>
+    public string? Practice { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 

@@ -19,12 +19,24 @@ public static class GraftEdits
             Joints = graft.Joints.RemoveAll(joint => joint.From.Part == id || joint.To.Part == id),
             Supplies = supplies,
             Loads = graft.Loads.RemoveAll(load => load.Part == id || supplies.All(supply => supply.Id != load.Supply)),
+            OldCase = [.. graft.OldCase.Select(answer => answer.MetBy == id ? answer with { MetBy = null } : answer)],
+            Readings = graft.Readings.RemoveAll(reading => reading.Port.Part == id),
+            Photos = graft.Photos.RemoveAll(photo => photo.Part == id),
         };
     }
 
     /// <summary>Changes one port.</summary>
     public static Graft WithPort(this Graft graft, PortId id, Func<Port, Port> change)
         => graft.WithPart(id.Part, part => part with { Ports = Replace(part.Ports, port => port.Id == id.Port, change) });
+
+    /// <summary>Takes out a port with everything that names it: its joints, readings and photographs.</summary>
+    public static Graft WithoutPort(this Graft graft, PortId id)
+        => graft.WithPart(id.Part, part => part with { Ports = part.Ports.RemoveAll(port => port.Id == id.Port) }) with
+        {
+            Joints = graft.Joints.RemoveAll(joint => joint.From == id || joint.To == id),
+            Readings = graft.Readings.RemoveAll(reading => reading.Port == id),
+            Photos = graft.Photos.RemoveAll(photo => photo.Part == id.Part && photo.Port == id.Port),
+        };
 
     /// <summary>Changes one pin, described or not.</summary>
     public static Graft WithPin(this Graft graft, PortId port, int position, Func<Pin, Pin> change)
@@ -33,6 +45,14 @@ public static class GraftEdits
     /// <summary>Changes one joint.</summary>
     public static Graft WithJoint(this Graft graft, string id, Func<Joint, Joint> change)
         => graft with { Joints = Replace(graft.Joints, joint => joint.Id == id, change) };
+
+    /// <summary>Puts in what the builder says of one duty of the old case, in place of what was said before.</summary>
+    public static Graft WithAnswer(this Graft graft, CaseAnswer answer)
+        => graft with { OldCase = [.. graft.OldCase.Where(other => other.Duty != answer.Duty).Append(answer).OrderBy(other => other.Duty)] };
+
+    /// <summary>Changes what one supply can give.</summary>
+    public static Graft WithSupply(this Graft graft, string id, Func<Supply, Supply> change)
+        => graft with { Supplies = Replace(graft.Supplies, supply => supply.Id == id, change) };
 
     /// <summary>Changes what one load takes from one rail.</summary>
     public static Graft WithDraw(this Graft graft, string load, string rail, Func<Draw, Draw> change)

@@ -19,6 +19,15 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Anything worth remembering.</summary>
     public string? Note { get; init; }
 
+    /// <summary>The maker's revision of it, and how that is known; null when it has none or nobody looked.</summary>
+    public Known<string>? Revision { get; init; }
+
+    /// <summary>What it takes from the bin; null when it does not come from there.</summary>
+    public BinClaim? Bin { get; init; }
+
+    /// <summary>Its mounting holes.</summary>
+    public ImmutableArray<MountHole> Holes { get; init; } = [];
+
     /// <summary>Its connectors.</summary>
     public ImmutableArray<Port> Ports { get; init; } = [];
 

@@ -1,0 +1,8 @@
+namespace LooseGraft.Core.Facts;
+
+/// <summary>What a usual part takes from one rail, each as low, likely and high in amperes.</summary>
+/// <param name="Rail">The rail.</param>
+/// <param name="Idle">On, doing nothing.</param>
+/// <param name="Typical">Ordinary use.</param>
+/// <param name="Peak">The most it takes for minutes on end.</param>
+public sealed record DrawTemplate(string Rail, IReadOnlyList<double> Idle, IReadOnlyList<double> Typical, IReadOnlyList<double> Peak);

@@ -1,0 +1,103 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files.Codecs;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Files.FormatPieces;
+
+namespace LooseGraft.Core.Files;
+
+/// <summary>How what was asked, measured, seen and photographed is written.</summary>
+internal static class BenchNotesFormat
+{
+    private static readonly InstantCodec Moment = new();
+    private static readonly IntegerCodec Position = new(1, GraftFileLimits.Positions);
+
+    private static readonly Codec<string> Said = new MappedCodec<string, string>(new TextCodec(ReadingText.Longest),
+        text => ReadingText.TryRead(text) is null ? null : text, text => text, ReadingText.Allowed);
+
+    public static readonly ObjectCodec<CaseAnswer> CaseAnswer = DescribeCaseAnswer();
+    public static readonly ObjectCodec<Reading> Reading = DescribeReading();
+    public static readonly ObjectCodec<Observation> Observation = DescribeObservation();
+    public static readonly ObjectCodec<Photo> Photo = DescribePhoto();
+
+    private static ObjectCodec<CaseAnswer> DescribeCaseAnswer()
+    {
+        var answer = new ObjectCodec<CaseAnswer>("caseAnswer", "Whether the old case did something for the board.", isInline: true);
+        var duty = answer.Required("duty", new ChoiceCodec<CaseDuty>(), value => value.Duty, "What it may have done.");
+        var did = answer.Required("did", new FlagCodec(), value => value.Did, "Whether it did.");
+        var metBy = answer.Optional("metBy", Id, value => value.MetBy, "The part that does it now.");
+        var leftOff = answer.Optional("leftOff", Note, value => value.LeftOff, "What follows from leaving it off, when it is left off.");
+        var note = answer.Optional("note", Note, value => value.Note, "How the old case did it.");
+        return answer.Makes(values => new CaseAnswer(values.Of(duty), values.Of(did))
+        {
+            MetBy = values.Of(metBy),
+            LeftOff = values.Of(leftOff),
+            Note = values.Of(note),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<Reading> DescribeReading()
+    {
+        var reading = new ObjectCodec<Reading>("reading", "One reading taken at the bench.", isInline: true);
+        var id = reading.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var at = reading.Required("at", Moment, value => value.At, "When it was taken.");
+        var port = reading.Required("port", PortName, value => value.Port, "The port that was measured.");
+        var red = reading.Optional("red", Position, value => value.Red, "Position under the red probe; left out for a reading of the whole port.");
+        var black = reading.Optional("black", Position, value => value.Black, "Position under the black probe; left out when it lies on ground.");
+        var mode = reading.Required("mode", new ChoiceCodec<MeterMode>(), value => value.Mode, "What the instrument was set to.");
+        var power = reading.Usual("power", new ChoiceCodec<PowerState>(), value => value.Power, PowerState.Off, "Whether power was applied.");
+        var act = reading.Usual("act", new ChoiceCodec<SwitchAct>(), value => value.Act, SwitchAct.AtRest, "What was done to the switch meanwhile.");
+        var text = reading.Required("text", Said, value => value.Text, "What it showed, as it was said.");
+        var instrument = reading.Optional("instrument", Name, value => value.Instrument, "What it was taken with.");
+        return reading.Makes(values => new Reading(values.Of(id), values.Of(at), values.Of(port), values.Of(mode), values.Of(text))
+        {
+            Red = values.Of(red),
+            Black = values.Of(black),
+            Power = values.Of(power),
+            Act = values.Of(act),
+            Instrument = values.Of(instrument),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<Observation> DescribeObservation()
+    {
+        var observation = new ObjectCodec<Observation>("observation", "What was seen when the bare board was started.", isInline: true);
+        var at = observation.Required("at", Moment, value => value.At, "When.");
+        var watched = observation.Required("watched", new ChoiceCodec<WatchPoint>(), value => value.Watched, "What was watched.");
+        var seen = observation.Required("seen", new FlagCodec(), value => value.WasSeen, "Whether it happened.");
+        var note = observation.Optional("note", Note, value => value.Note, "What exactly.");
+        return observation.Makes(values => new Observation(values.Of(at), values.Of(watched), values.Of(seen)) { Note = values.Of(note), Unknown = values.Unknown },
+            value => value.Unknown);
+    }
+
+    private static ObjectCodec<Photo> DescribePhoto()
+    {
+        var share = new NumberCodec(0, 1);
+        var mark = new ObjectCodec<PhotoMark>("photoMark", "A pin marked on a photograph.", isInline: true);
+        var position = mark.Required("position", Position, value => value.Position, "The pin's position.");
+        var x = mark.Required("x", share, value => value.X, "Share of the width from the left edge.");
+        var y = mark.Required("y", share, value => value.Y, "Share of the height from the upper edge.");
+        mark.Makes(values => new PhotoMark(values.Of(position), values.Of(x), values.Of(y)) { Unknown = values.Unknown }, value => value.Unknown);
+
+        var pixels = new IntegerCodec(1, GraftFileLimits.PhotoPixels);
+        var photo = new ObjectCodec<Photo>("photo", "A photograph; the picture itself is kept beside the database.");
+        var hash = photo.Required("hash", new TextCodec(64, pattern: "^[0-9a-f]{64}$", patternWords: "64 small hexadecimal digits"), value => value.Hash, "SHA-256 of the picture.");
+        var part = photo.Required("part", Id, value => value.Part, "The part it shows.");
+        var port = photo.Optional("port", Id, value => value.Port, "The port it shows.");
+        var reading = photo.Optional("reading", Id, value => value.Reading, "The reading it shows.");
+        var width = photo.Required("widthPx", pixels, value => value.WidthPx, "Width in pixels.");
+        var height = photo.Required("heightPx", pixels, value => value.HeightPx, "Height in pixels.");
+        var caption = photo.Optional("caption", Name, value => value.Caption, "What is to be seen.");
+        var marks = photo.Many("marks", mark, GraftFileLimits.Positions, value => value.Marks, "The pins marked on it.");
+        return photo.Makes(values => new Photo(values.Of(hash), values.Of(part), values.Of(width), values.Of(height))
+        {
+            Port = values.Of(port),
+            Reading = values.Of(reading),
+            Caption = values.Of(caption),
+            Marks = values.Of(marks),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "marks", value.Marks, item => item.Position));
+    }
+}

@@ -1,0 +1,85 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Prove;
+
+/// <summary>The graft as it would be if an unproven fact were otherwise, cut down to what that fact can reach.</summary>
+internal static class FactAlternatives
+{
+    /// <summary>Bound on the alternatives of one fact.</summary>
+    public const int Most = 24;
+
+    // An unproven limit may be a fifth lower, an unproven draw twice as high: the same factors that the Feed rules take for thin evidence.
+    private const double LowerLimit = 0.8;
+    private const double HigherDraw = 2;
+
+    // A pin reaches the joints of its port; everything about supplies and draws reaches all of the feed.
+    public static PortId? Scope(SubjectPath subject) => subject.Steps is ["parts", var part, "ports", var port, ..] ? new PortId(part, port) : null;
+
+    public static Graft Scene(Graft graft, PortId? scope)
+    {
+        if (scope is not { } port) return graft with { Joints = [], OldCase = [], Readings = [], Observations = [] };
+        var joints = graft.Joints.Where(joint => joint.From == port || joint.To == port).ToImmutableArray();
+        var kept = joints.SelectMany(joint => new[] { joint.From, joint.To }).Append(port).ToHashSet();
+        return graft with
+        {
+            Joints = joints,
+            Parts = [.. graft.Parts.Select(part => part with { Ports = part.Ports.RemoveAll(other => !kept.Contains(new PortId(part.Id, other.Id))) }).Where(part => !part.Ports.IsEmpty)],
+            Supplies = [],
+            Loads = [],
+            OldCase = [],
+            Readings = [],
+            Observations = [],
+        };
+    }
+
+    // The most that judging a scene once can take: each placement of each joint looks at every contact.
+    public static long Cost(Graft scene, PortId? scope)
+        => scope is null
+            ? scene.Loads.Sum(load => load.Draws.Length) + 1
+            : 1 + scene.Joints.Sum(joint => Positions(scene, joint.From) * Positions(scene, joint.To));
+
+    private static long Positions(Graft scene, PortId id) => scene.FindPort(id)?.PositionCount ?? 0;
+
+    public static ImmutableArray<Alternative> Of(Graft scene, SubjectPath subject) => subject.Steps switch
+    {
+        ["parts", var part, "ports", var port, "pins", var pin] => OfPin(scene, new PortId(part, port), int.Parse(pin, CultureInfo.InvariantCulture)),
+        ["supplies", var supply, "rails", var rail] => [new("a fifth less", scene.WithSupply(supply, found => found with
+        {
+            Rails = [.. found.Rails.Select(each => each.Name == rail ? each with { Limit = Measured(new Amps(each.Limit.Value.Value * LowerLimit)) } : each)],
+        }))],
+        ["supplies", var supply, "total"] => [new("a fifth less", scene.WithSupply(supply, found => found with
+        {
+            Total = found.Total! with { Limit = Measured(new Watts(found.Total.Limit.Value.Value * LowerLimit)) },
+        }))],
+        ["supplies", var supply, "combined", var index] => [new("a fifth less", scene.WithSupply(supply, found => found with
+        {
+            Combined = [.. found.Combined.Index().Select(each => each.Index.ToString(CultureInfo.InvariantCulture) != index ? each.Item
+                : each.Item with { Limit = Measured(new Watts(each.Item.Limit.Value.Value * LowerLimit)) })],
+        }))],
+        ["loads", var load, "draws", var rail] => [new("twice as much", scene.WithDraw(load, rail, draw => draw with
+        {
+            Idle = Doubled(draw.Idle),
+            Typical = Doubled(draw.Typical),
+            Peak = Doubled(draw.Peak),
+            Evidence = Evidence.Measured,
+        }))],
+        _ => [],
+    };
+
+    private static ImmutableArray<Alternative> OfPin(Graft scene, PortId id, int position)
+    {
+        if (scene.FindPort(id) is not { } port) return [];
+        var now = port.PinAt(position).Signal.Value;
+        return [.. PlausibleSignals.On(port, scene.FindPart(id.Part)!.Kind).Where(signal => signal != now).Take(Most)
+            .Select(signal => new Alternative(signal.ToString(), scene.WithPin(id, position, pin => pin with { Signal = new Known<Signal>(signal, Evidence.Measured) })))];
+    }
+
+    private static Known<T> Measured<T>(T value) => new(value, Evidence.Measured);
+
+    private static Spread<Amps> Doubled(Spread<Amps> currents) => currents.Rising(amps => new Amps(amps.Value * (amps.Value < 0 ? 1 : HigherDraw)));
+}

@@ -1,0 +1,17 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Prove;
+
+/// <summary>What the Prove stage says about a graft.</summary>
+/// <param name="Readings">Every reading with its verdict, in the order it was written down.</param>
+/// <param name="Life">Whether the donor is proven alive.</param>
+/// <param name="Unproven">Every fact that is not proven.</param>
+/// <param name="Findings">What the rules say.</param>
+public sealed record ProveReview(
+    ImmutableArray<JudgedReading> Readings, LifeVerdict Life, ImmutableArray<UnprovenFact> Unproven, ImmutableArray<Finding> Findings)
+{
+    /// <summary>The readings of one port, newest first.</summary>
+    public IEnumerable<JudgedReading> Of(PortId port) => Readings.Where(judged => judged.Reading.Port == port).Reverse();
+}

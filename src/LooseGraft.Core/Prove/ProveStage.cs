@@ -1,0 +1,89 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Prove;
+
+/// <summary>The Prove stage: what was measured and seen, held against what is said.</summary>
+public static class ProveStage
+{
+    // Two readings of one voltage by one hand agree within a tenth, or within what a meter drifts by itself.
+    private const double AgreeShare = 0.10;
+    private const double AgreeVolts = 0.3;
+
+    /// <summary>Reviews what was proven. Readings of ports that the graft no longer has are passed over; a graft file with such a reading is refused when read.</summary>
+    public static ProveReview Review(Graft graft)
+    {
+        var readings = Readings(graft);
+        var life = ProofOfLife.Verdict(graft);
+        return new ProveReview(readings, life, UnprovenFacts.Of(graft),
+            [.. Contradictions(graft, readings), .. Disagreements(graft, readings), .. Irreversible(graft, life), .. NoSign(life)]);
+    }
+
+    private static ImmutableArray<JudgedReading> Readings(Graft graft)
+    {
+        var newest = graft.Readings.GroupBy(SetUp).ToDictionary(group => group.Key, group => group.Last().Id);
+        return [.. from reading in graft.Readings
+                   let part = graft.FindPart(reading.Port.Part)
+                   let port = graft.FindPort(reading.Port)
+                   where port is not null
+                   select new JudgedReading(reading, ReadingJudge.Judge(port, part.Kind, reading), newest[SetUp(reading)] == reading.Id)];
+    }
+
+    private static (PortId, MeterMode, int?, int?, PowerState, SwitchAct) SetUp(Reading reading)
+        => (reading.Port, reading.Mode, reading.Red, reading.Black, reading.Power, reading.Act);
+
+    private static IEnumerable<Finding> Contradictions(Graft graft, ImmutableArray<JudgedReading> readings)
+        => from judged in readings
+           where judged.IsNewest && judged.Judgement.Verdict == ReadingVerdict.Contradicts
+           let reading = judged.Reading
+           let said = reading.Red is { } red ? graft.FindPort(reading.Port)!.PinAt(red) : null
+           let fact = said is null ? "its pitch" : $"{said.Signal.Value} ({said.Signal.Evidence.Words()})"
+           select Finding.Of(RuleBook.ReadingContradicts, SubjectPath.Reading(reading.Id),
+               $"{Where(graft, reading)}: said to be {fact}, but {reading.Text} was read. {judged.Judgement.Words}", Evidence.Measured,
+               judged.Judgement.Suggests is { } instead ? $"take the reading's word: {instead}" : "correct what is said of it",
+               "read it again: a probe may have slipped, or the meter stood on another mode");
+
+    private static IEnumerable<Finding> Disagreements(Graft graft, ImmutableArray<JudgedReading> readings)
+        => from pair in readings.Select(judged => judged.Reading).GroupBy(SetUp).Where(alike => alike.Count() > 1)
+           let last = pair.Last()
+           let before = pair.SkipLast(1).Last()
+           where last.Value is { } now && before.Value is { } then && !Agree(now, then)
+           select Finding.Of(RuleBook.ReadingsDisagree, SubjectPath.Reading(last.Id),
+               $"{Where(graft, last)}: {before.Text} was read first and {last.Text} after, in the same way.", Evidence.Measured,
+               "read it once more and take out the one that was a slip");
+
+    private static bool Agree(SpokenReading one, SpokenReading other)
+    {
+        if (one.IsJoined is { } joined && other.IsJoined is { } alsoJoined) return joined == alsoJoined;
+        var difference = Math.Abs(one.Value - other.Value);
+        return one.Kind == other.Kind && difference <= Math.Max(AgreeVolts, AgreeShare * Math.Max(Math.Abs(one.Value), Math.Abs(other.Value)));
+    }
+
+    private static IEnumerable<Finding> Irreversible(Graft graft, LifeVerdict life)
+    {
+        if (life == LifeVerdict.Alive || !graft.Parts.Any(ProofOfLife.IsDonorBoard)) yield break;
+        foreach (var joint in graft.Joints.Where(joint => joint.Method is JointMethod.Splice or JointMethod.Bridge))
+        {
+            var act = joint.Method == JointMethod.Bridge ? "a link is soldered on the board" : "a lead is cut";
+            yield return Finding.Of(RuleBook.IrreversibleBeforeLife, SubjectPath.Joint(joint.Id),
+                $"Joint {joint.Id}: {act}, and that cannot be taken back, but the donor is not proven alive yet.", Evidence.Measured,
+                "run the bare board on the bench first and write down what you see");
+        }
+    }
+
+    private static IEnumerable<Finding> NoSign(LifeVerdict life)
+    {
+        if (life != LifeVerdict.NoSign) yield break;
+        yield return Finding.Of(RuleBook.NoSignOfLife, SubjectPath.Life, "When the bare board was last started it gave no picture and no answer.", Evidence.Measured,
+            "strip it to the least it should start with and try again: the bench sheet says what that is", "clear the settings memory and check its 3 V cell");
+    }
+
+    private static string Where(Graft graft, Reading reading)
+    {
+        var name = graft.FindPort(reading.Port)?.Name ?? reading.Port.ToString();
+        return reading.Red is { } red ? $"{name}, position {red}" : name;
+    }
+}

@@ -1,0 +1,56 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Stock;
+
+/// <summary>The Stock stage: what there is, and what the old case did that nothing does yet.</summary>
+public static class StockStage
+{
+    /// <summary>Reviews the stock of a graft.</summary>
+    public static StockReview Review(Graft graft)
+    {
+        var questions = CaseQuestions.For(graft);
+        return new StockReview(questions, [.. Needs(graft), .. Unasked(graft, questions), .. Revisions(graft)]);
+    }
+
+    private static IEnumerable<Finding> Needs(Graft graft)
+    {
+        foreach (var answer in graft.OldCase.Where(answer => answer.Did))
+        {
+            var (fact, subject) = (CaseDutyFact.Of(answer.Duty), SubjectPath.Need(answer.Duty));
+            if (answer.IsOpen)
+            {
+                yield return new Finding(RuleBook.NeedUnmet, fact.IsVital ? Severity.Fix : Severity.Check, subject,
+                    $"The old case did it, and nothing does it now: {fact.Need}. Left as it is, {fact.IfLeftOff}.", Evidence.Measured,
+                    [.. fact.Remedies, "name the part that does it, or leave it off knowingly"]);
+            }
+            else if (answer.MetBy is null && answer.LeftOff!.Trim().Length < ShortestConsequence)
+            {
+                yield return Finding.Of(RuleBook.LeftOffUnexplained, subject, $"Left off, but the consequence is not written: {fact.Need}.", Evidence.Measured,
+                    $"write what follows, for example: {fact.IfLeftOff}");
+            }
+        }
+    }
+
+    // Shorter than this nothing has been said: a dash, "ok".
+    private const int ShortestConsequence = 5;
+
+    private static IEnumerable<Finding> Unasked(Graft graft, ImmutableArray<CaseQuestion> questions)
+    {
+        if (!graft.Parts.Any(part => part is { Kind: PartKind.Board, Origin: PartOrigin.Donor })) yield break;
+        var open = questions.Count(question => question.IsWorthAsking && question.Answer is null);
+        if (open == 0) yield break;
+        yield return Finding.Of(RuleBook.OldCaseUnasked, SubjectPath.OldCase,
+            $"{open} of {questions.Count(question => question.IsWorthAsking)} questions on what the old case did for the board are open.", Evidence.Measured,
+            "answer them while the old case is still in one piece");
+    }
+
+    private static IEnumerable<Finding> Revisions(Graft graft)
+        => from part in graft.Parts
+           where part.Revision is { IsProven: false }
+           select Finding.Of(RuleBook.RevisionUnsure, SubjectPath.Part(part.Id),
+               $"{part.Name}: described as revision {part.Revision!.Value}, but nobody has looked which revision lies on the desk, and revisions differ.", part.Revision.Evidence,
+               "read the revision printed on the board and say which it is");
+}

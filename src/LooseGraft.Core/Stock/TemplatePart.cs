@@ -1,0 +1,74 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Stock;
+
+/// <summary>Puts a part of a usual sort into a graft, with what it gives and what it takes.</summary>
+public static class TemplatePart
+{
+    /// <summary>Adds the part; a supply also with its rails; a part that takes power also with its draws, if there is exactly one supply whose rails they name.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="template">The sort of part.</param>
+    /// <param name="name">What the builder calls it.</param>
+    /// <param name="origin">Where it comes from.</param>
+    /// <param name="cost">What it cost or will cost.</param>
+    public static Graft Add(Graft graft, PartTemplate template, string name, PartOrigin origin, Money? cost)
+    {
+        var id = GraftEdits.FreshId(name, graft.Parts.Select(part => part.Id));
+        var with = graft with { Parts = graft.Parts.Add(MakePart(template, id, name) with { Origin = origin, Cost = cost }) };
+        if (MakeSupply(template, GraftEdits.FreshId(id, graft.Supplies.Select(supply => supply.Id)), id) is { } made)
+            with = with with { Supplies = with.Supplies.Add(made) };
+        return MakeLoad(template, graft, id) is { } load ? with with { Loads = with.Loads.Add(load) } : with;
+    }
+
+    /// <summary>The part itself.</summary>
+    public static Part MakePart(PartTemplate template, string id, string name)
+    {
+        var ports = ImmutableArray.CreateBuilder<Port>();
+        foreach (var port in template.Ports ?? []) ports.Add(MakePort(port, template.Evidence, ports.Select(other => other.Id)));
+        return new Part(id, name, template.Kind)
+        {
+            Ports = ports.DrainToImmutable(),
+            Holes = [.. (template.HolesMm ?? []).Select(hole => new MountHole(hole[0], hole[1], new Millimetres(template.HoleMm)))],
+        };
+    }
+
+    private static Port MakePort(PortTemplate template, Evidence evidence, IEnumerable<string> taken)
+    {
+        var type = ConnectorTypes.Find(template.Connector) ?? throw new InvalidOperationException($"A part template names an unknown connector: {template.Connector}");
+        var port = new Port(GraftEdits.FreshId(template.Name, taken), template.Name, type, template.Gender)
+        {
+            OwnColumns = template.Columns,
+            LeadLength = template.LeadMm is { } length ? new Millimetres(length) : null,
+        };
+        return template.Signals is { } signals
+            ? port with { Pins = [.. signals.Select((text, index) => new Pin(index + 1) { Signal = new Known<Signal>(Read(text), evidence) })] }
+            : port.PositionCount == type.Pinout.Count ? port with { Pins = [.. Pin.UsualFor(type)] } : port;
+    }
+
+    private static Supply? MakeSupply(PartTemplate template, string id, string part)
+        => template.Rails is not { Count: > 0 } rails ? null : new Supply(id, part)
+        {
+            Rails = [.. rails.Select(rail => new Rail(Read(rail.Output), new Known<Amps>(new Amps(rail.Amps), template.Evidence, template.Source)))],
+            Combined = [.. (template.Combined ?? []).Select(shared =>
+                new CombinedLimit([.. shared.Rails], new Known<Watts>(new Watts(shared.Watts), template.Evidence, template.Source)))],
+            Total = template.TotalWatts is { } watts ? new TotalLimit(new Known<Watts>(new Watts(watts), template.Evidence, template.Source)) : null,
+        };
+
+    // Which of several supplies is to feed it is the builder's to say.
+    private static Load? MakeLoad(PartTemplate template, Graft graft, string part)
+    {
+        if (template.Draws is not { Count: > 0 } draws || graft.Supplies is not [var supply]) return null;
+        var rails = supply.Rails.Select(rail => rail.Name).ToHashSet();
+        return !draws.All(draw => rails.Contains(draw.Rail)) ? null : new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, supply.Id)
+        {
+            Draws = [.. draws.Select(draw => new Draw(draw.Rail, Spread(draw.Idle), Spread(draw.Typical), Spread(draw.Peak), template.Evidence) { Note = template.Source })],
+        };
+    }
+
+    private static Spread<Amps> Spread(IReadOnlyList<double> figures) => new(new Amps(figures[0]), new Amps(figures[1]), new Amps(figures[2]));
+
+    private static Signal Read(string text) => Signal.Parse(text) ?? throw new InvalidOperationException($"A part template names an impossible signal: {text}");
+}
