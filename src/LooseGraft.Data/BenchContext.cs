@@ -1,4 +1,7 @@
+using LooseGraft.Data.Owned;
+using LooseGraft.Data.Donors;
 using LooseGraft.Data.History;
+using LooseGraft.Data.Meters;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
@@ -10,6 +13,16 @@ public sealed class BenchContext(DbContextOptions<BenchContext> options) : DbCon
     public DbSet<GraftEntry> Grafts => Set<GraftEntry>();
 
     public DbSet<ChangeEntry> Changes => Set<ChangeEntry>();
+
+    public DbSet<BinEntry> Bin => Set<BinEntry>();
+
+    public DbSet<BinPromise> BinPromises => Set<BinPromise>();
+
+    public DbSet<BinChange> BinChanges => Set<BinChange>();
+
+    public DbSet<DonorEntry> Donors => Set<DonorEntry>();
+
+    public DbSet<MeterEntry> Meters => Set<MeterEntry>();
 
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
         // SQLite cannot order offsets, and the bench needs no zone: instants are kept as milliseconds since 1970, UTC.
@@ -30,6 +43,36 @@ public sealed class BenchContext(DbContextOptions<BenchContext> options) : DbCon
             change.HasOne<GraftEntry>().WithMany().HasForeignKey(entry => entry.GraftId).OnDelete(DeleteBehavior.Cascade);
             change.HasOne<ChangeEntry>().WithMany().HasForeignKey(entry => entry.ParentId).OnDelete(DeleteBehavior.Cascade);
         });
+        modelBuilder.Entity<BinEntry>(bin =>
+        {
+            bin.ToTable("BinEntry");
+            bin.Ignore(entry => entry.Item);
+            bin.HasIndex(entry => entry.Key).IsUnique();
+            bin.Property(entry => entry.Name).UseCollation("NOCASE");
+            bin.HasIndex(entry => entry.Name);
+            // Kept as words, so that the search finds them.
+            bin.Property(entry => entry.Kind).HasConversion<string>();
+            bin.Property(entry => entry.Condition).HasConversion<string>();
+        });
+        modelBuilder.Entity<BinPromise>(promise =>
+        {
+            promise.ToTable("BinPromise");
+            promise.HasKey(row => new { row.EntryId, row.GraftId });
+            promise.HasOne<BinEntry>().WithMany().HasForeignKey(row => row.EntryId).OnDelete(DeleteBehavior.Restrict);
+            promise.HasOne<GraftEntry>().WithMany().HasForeignKey(row => row.GraftId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<BinChange>(change =>
+        {
+            change.ToTable("BinChange");
+            change.HasMany(entry => entry.Rows).WithOne().HasForeignKey(row => row.ChangeId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<BinChangeRow>().ToTable("BinChangeRow");
+        modelBuilder.Entity<DonorEntry>(donor =>
+        {
+            donor.ToTable("Donor");
+            donor.HasIndex(entry => new { entry.Model, entry.Revision });
+        });
+        modelBuilder.Entity<MeterEntry>().ToTable("Meter");
     }
 
     private sealed class InstantConverter()

@@ -1,6 +1,7 @@
 using System.Text;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
+using LooseGraft.Data.Owned;
 using LooseGraft.Data.History;
 using Microsoft.EntityFrameworkCore;
 
@@ -27,12 +28,19 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         => await EntryAsync(id, cancellation) is { } entry ? await SnapshotAsync(entry, cancellation) : null;
 
     /// <summary>Puts a new graft on the shelf.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="cancellation">Stops before anything is kept.</param>
+    /// <param name="takesFromBin">Whether what its parts name is taken from the bin, as far as all of it is there. A copy, or a graft from elsewhere, takes nothing until its builder says so.</param>
     /// <returns>Its number.</returns>
-    public async Task<int> AddAsync(Graft graft, CancellationToken cancellation)
+    public async Task<int> AddAsync(Graft graft, CancellationToken cancellation, bool takesFromBin = false)
     {
-        var entry = new GraftEntry { Name = graft.Name, Document = Text(graft), ChangedAt = clock.GetUtcNow(), Revision = 1 };
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        var entry = new GraftEntry { Name = graft.Name, Document = Text(takesFromBin ? graft : BinLedger.WithoutClaims(graft)), ChangedAt = clock.GetUtcNow(), Revision = 1 };
         bench.Grafts.Add(entry);
         await bench.SaveChangesAsync(cancellation);
+        if (takesFromBin && !(await BinLedger.SettleAsync(bench, entry.Id, graft, cancellation)).IsEmpty) entry.Document = Text(BinLedger.WithoutClaims(graft));
+        await bench.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
         return entry.Id;
     }
 
@@ -51,23 +59,10 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         if (entry.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(entry, cancellation));
         // What could not be read back is not kept: the file format's rules are the rules of every edit.
         var errors = GraftFile.Read(Encoding.UTF8.GetBytes(document)).Errors;
+        if (errors.IsEmpty) errors = await BinLedger.SettleAsync(bench, id, Read(document), cancellation);
         if (!errors.IsEmpty) return new SaveResult(SaveOutcome.Refused, await SnapshotAsync(entry, cancellation)) { Errors = errors };
 
-        var splice = TextSplice.Between(entry.Document, document);
-        var record = new ChangeEntry
-        {
-            GraftId = id,
-            ParentId = entry.HeadId,
-            What = what,
-            At = clock.GetUtcNow(),
-            Offset = splice.Offset,
-            Removed = splice.Removed,
-            Inserted = splice.Inserted,
-        };
-        bench.Changes.Add(record);
-        await bench.SaveChangesAsync(cancellation);
-        Move(entry, document, record.Id);
-        await bench.SaveChangesAsync(cancellation);
+        await RecordAsync(entry, what, document, cancellation);
         await transaction.CommitAsync(cancellation);
         return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(entry, cancellation));
     }
@@ -93,11 +88,31 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         return new GraftHistory(head, [.. changes.Select(change => new HistoryLine(change.Id, change.What, change.At, taken.Contains(change.Id)))]);
     }
 
-    /// <summary>Throws a graft on the compost.</summary>
-    public Task<bool> ThrowAwayAsync(int id, CancellationToken cancellation) => SetThrownAwayAsync(id, clock.GetUtcNow(), cancellation);
+    /// <summary>Throws a graft on the compost. What it took from the bin is free again.</summary>
+    public async Task<bool> ThrowAwayAsync(int id, CancellationToken cancellation)
+    {
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        if (await EntryAsync(id, cancellation) is not { } entry) return false;
+        entry.ThrownAwayAt = clock.GetUtcNow();
+        await bench.BinPromises.Where(promise => promise.GraftId == id).ExecuteDeleteAsync(cancellation);
+        await bench.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return true;
+    }
 
-    /// <summary>Puts a graft back on the shelf.</summary>
-    public Task<bool> PutBackAsync(int id, CancellationToken cancellation) => SetThrownAwayAsync(id, null, cancellation);
+    /// <summary>Puts a graft back on the shelf. What it took from the bin and others have been promised since, it lets go, as a change of its history.</summary>
+    public async Task<bool> PutBackAsync(int id, CancellationToken cancellation)
+    {
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        if (await bench.Grafts.SingleOrDefaultAsync(graft => graft.Id == id && graft.ThrownAwayAt != null, cancellation) is not { } entry) return false;
+        entry.ThrownAwayAt = null;
+        var graft = Read(entry.Document);
+        if (!(await BinLedger.SettleAsync(bench, id, graft, cancellation)).IsEmpty)
+            await RecordAsync(entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), cancellation);
+        await bench.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return true;
+    }
 
     /// <summary>Destroys a graft on the compost with its history, for good.</summary>
     public async Task<bool> DestroyAsync(int id, CancellationToken cancellation)
@@ -113,12 +128,35 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         var (exists, target) = choose(entry, tree);
         if (exists && target != entry.HeadId)
         {
-            Move(entry, tree.Way(entry.HeadId, target).Aggregate(entry.Document, (text, splice) => splice.ApplyTo(text)), target);
+            var document = tree.Way(entry.HeadId, target).Aggregate(entry.Document, (text, splice) => splice.ApplyTo(text));
+            // What it took from the bin then may be promised to another graft by now.
+            var errors = await BinLedger.SettleAsync(bench, id, Read(document), cancellation);
+            if (!errors.IsEmpty) return new SaveResult(SaveOutcome.Refused, await SnapshotAsync(entry, cancellation)) { Errors = errors };
+            Move(entry, document, target);
             await bench.SaveChangesAsync(cancellation);
             await transaction.CommitAsync(cancellation);
         }
 
         return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(entry, cancellation));
+    }
+
+    private async Task RecordAsync(GraftEntry entry, string what, string document, CancellationToken cancellation)
+    {
+        var splice = TextSplice.Between(entry.Document, document);
+        var record = new ChangeEntry
+        {
+            GraftId = entry.Id,
+            ParentId = entry.HeadId,
+            What = what,
+            At = clock.GetUtcNow(),
+            Offset = splice.Offset,
+            Removed = splice.Removed,
+            Inserted = splice.Inserted,
+        };
+        bench.Changes.Add(record);
+        await bench.SaveChangesAsync(cancellation);
+        Move(entry, document, record.Id);
+        await bench.SaveChangesAsync(cancellation);
     }
 
     private void Move(GraftEntry entry, string document, int? head)
@@ -127,10 +165,6 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         entry.Revision++;
         entry.ChangedAt = clock.GetUtcNow();
     }
-
-    private async Task<bool> SetThrownAwayAsync(int id, DateTimeOffset? when, CancellationToken cancellation)
-        => await bench.Grafts.Where(graft => graft.Id == id && (graft.ThrownAwayAt == null) == (when != null))
-            .ExecuteUpdateAsync(set => set.SetProperty(graft => graft.ThrownAwayAt, when), cancellation) == 1;
 
     private Task<GraftEntry?> EntryAsync(int id, CancellationToken cancellation)
         => bench.Grafts.SingleOrDefaultAsync(graft => graft.Id == id && graft.ThrownAwayAt == null, cancellation);

@@ -184,7 +184,15 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/feed")]
     [InlineData("/graft/4/stock")]
     [InlineData("/graft/4/prove")]
+    [InlineData("/graft/4/prove/life")]
+    [InlineData("/graft/4/prove/switch")]
+    [InlineData("/graft/4/prove/caliper")]
+    [InlineData("/graft/4/stock/kt31/panel")]
+    [InlineData("/graft/4/photos/kt31")]
     [InlineData("/graft/4/history")]
+    [InlineData("/bin")]
+    [InlineData("/donors?one=1&other=2")]
+    [InlineData("/meters")]
     public void Nothing_serious_stands_in_anyones_way(string path)
     {
         using var eyes = new Eyes(bench.Address);
@@ -209,6 +217,13 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/wire?pin=from-7")]
     [InlineData("/graft/4/feed")]
     [InlineData("/graft/4/stock")]
+    [InlineData("/graft/4/stock/kt31/panel")]
+    [InlineData("/graft/4/prove")]
+    [InlineData("/graft/4/prove/life")]
+    [InlineData("/graft/4/prove/switch")]
+    [InlineData("/graft/4/prove/caliper")]
+    [InlineData("/bin")]
+    [InlineData("/donors?one=1&other=2")]
     public void A_telephone_shows_each_page_without_scrolling_sideways(string path)
     {
         using var eyes = new Eyes(bench.Address, width: 390, height: 844);
@@ -222,10 +237,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     private Eyes NewCopy(out string root)
     {
         var eyes = new Eyes(bench.Address);
-        eyes.Open("/");
-        eyes.Click("form[action*='Copy']:has(input[value='4']) button");
-        eyes.SeeWords("h1", "The ferry radiogram, a copy");
-        root = eyes.Path;
+        root = eyes.CopyOfFerry();
         return eyes;
     }
 }

@@ -68,6 +68,28 @@ public sealed class Eyes : IDisposable
             return element;
         });
 
+    /// <summary>Clicks at a share of an element's width and height.</summary>
+    public void ClickIn(string selector, double across, double down)
+    {
+        var element = See(selector);
+        _driver.ExecuteScript("arguments[0].scrollIntoView({block: 'center'})", element);
+        var size = element.Size;
+        new Actions(_driver).MoveToElement(element, (int)(size.Width * (across - 0.5)), (int)(size.Height * (down - 0.5))).Click().Perform();
+    }
+
+    /// <summary>Makes a copy of the main demo, so that no test sees another's changes.</summary>
+    /// <returns>Its address.</returns>
+    public string CopyOfFerry()
+    {
+        Open("/");
+        Click("form[action*='Copy']:has(input[value='4']) button");
+        SeeWords("h1", "The ferry radiogram, a copy");
+        return Path;
+    }
+
+    /// <summary>Waits until something is so.</summary>
+    public void Until(Func<bool> isSo) => Until(() => isSo() ? "so" : null);
+
     public void Retype(string selector, string text)
     {
         var field = See(selector);

@@ -20,7 +20,7 @@ public readonly record struct SubjectPath(string Text)
     public static readonly SubjectPath Life = new("/life");
 
     /// <summary>A need that the old case leaves behind.</summary>
-    public static SubjectPath Need(CaseDuty duty) => new($"/old-case/{duty}");
+    public static SubjectPath Need(CaseDuty duty) => new($"/old-case/{System.Text.Json.JsonNamingPolicy.KebabCaseLower.ConvertName(duty.ToString())}");
 
     /// <summary>A reading.</summary>
     public static SubjectPath Reading(string id) => new($"/readings/{id}");

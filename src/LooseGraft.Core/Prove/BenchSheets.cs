@@ -35,7 +35,7 @@ public static class BenchSheets
     {
         yield return $"{board.Name} with its processor, its cooler held down, and one memory module.";
         foreach (var port in board.Ports.Where(port => FeedsBoard(graft, board, port)))
-            yield return $"Power on its {port.Name}.";
+            yield return $"Power to its {port.Name}.";
         foreach (var (port, pin) in Needed(board).Where(needed => needed.Pin.Signal.Value.Family is SignalFamily.Fan))
             yield return $"A fan on its {port.Name}: {pin.NeededFor}.";
         yield return "A screen on one of its own sockets. No drive, no card, no keyboard.";
@@ -45,7 +45,7 @@ public static class BenchSheets
     {
         yield return "The old case, its screws and its metal.";
         foreach (var answer in graft.OldCase.Where(answer => answer.Did && answer.MetBy is null))
-            yield return $"{Capitalised(CaseDutyFact.Of(answer.Duty).Name)}{(answer.LeftOff is { } consequence ? $": {consequence}" : ", for which nothing stands in yet")}.";
+            yield return $"{Capitalised(CaseDutyFact.Of(answer.Duty).Name)}{(answer.LeftOff is { } consequence ? $": {consequence.TrimEnd('.')}" : ", for which nothing stands in yet")}.";
         foreach (var (port, pin) in Needed(board).Where(needed => needed.Pin.Signal.Value.Family is SignalFamily.Sense))
             yield return $"What closed {pin.Signal.Value} on its {port.Name}, position {pin.Position}: {pin.NeededFor}.";
         yield return "Its old screen, keyboard and battery, if it had them.";

@@ -11,6 +11,7 @@ internal static class JointJudge
         var mating = new Mating(from.Port, to.Port);
         var intended = mating.Intended(joint);
         var problems = PlugFit.Problems(from.Port, to.Port).ToImmutableArray();
+        var table = new ContactTable(from.Terminals, to.Terminals);
         var pushed = Judge(mating.Meetings(intended), from, to);
         var decided = joint.Method switch
         {
@@ -20,9 +21,9 @@ internal static class JointJudge
         };
         // What stays is what is joined already: the wires that were chosen, or else what meets when it is pushed on.
         var joined = joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !joint.Wires.IsEmpty ? decided : problems.IsEmpty ? pushed : [];
-        var proposal = WireTable.Propose(from.Terminals, to.Terminals, joined.Select(contact => (contact.From, contact.To)));
+        var proposal = WireTable.Propose(from.Terminals, to.Terminals, table, joined.Select(contact => (contact.From, contact.To)));
         var placements = problems.IsEmpty ? mating.Possible().ToArray() : [];
-        var hazards = Hazards(joint, mating, intended, placements, from, to);
+        var hazards = Hazards(joint, mating, intended, placements, table);
 
         var draft = new JointReview(joint, from, to, problems, pushed, decided, proposal, placements.Length, hazards, null!, []);
         return draft with { Verdict = JointVerdicts.Of(draft), Findings = JointFindings.Of(draft) };
@@ -34,18 +35,18 @@ internal static class JointJudge
     // A made-up lead is no longer the plug of the shell, so only a plug that stays as it is can be pushed on wrongly.
     // Where it is to be changed first, pushing it on unchanged at all is the hazard.
     private static ImmutableArray<PlacementHazard> Hazards(
-        Joint joint, Mating mating, Placement intended, IEnumerable<Placement> placements, JointEnd header, JointEnd plug)
+        Joint joint, Mating mating, Placement intended, IEnumerable<Placement> placements, ContactTable table)
         => [.. from placement in placements
                where joint.Method != JointMethod.Straight || placement != intended
-               let worst = WorstStop(mating.Meetings(placement), header, plug)
+               let worst = WorstStop(mating.Meetings(placement), table)
                where worst is not null
                select new PlacementHazard(placement, placement.WordsAgainst(intended), worst)];
 
-    private static JointContact? WorstStop(IEnumerable<Conductor> meetings, JointEnd from, JointEnd to)
+    private static JointContact? WorstStop(IEnumerable<Conductor> meetings, ContactTable table)
     {
         foreach (var meeting in meetings)
         {
-            var judgement = ContactRules.Judge(from.At(meeting.From), to.At(meeting.To));
+            var judgement = table.At(meeting.From, meeting.To);
             if (judgement.IsStop) return new JointContact(meeting.From, meeting.To, judgement, null);
         }
 

@@ -19,6 +19,10 @@ public static class WireTable
     /// <param name="joined">Which positions are joined already, by chosen wires or by being pushed together.</param>
     /// <returns>Rows in order of the fixed port's positions. A minimum-cost assignment over all pairs that judge as right: exact.</returns>
     public static ImmutableArray<WireRow> Propose(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, IEnumerable<(int From, int To)> joined)
+        => Propose(from, to, new ContactTable(from, to), joined);
+
+    /// <inheritdoc cref="Propose(IReadOnlyList{Terminal}, IReadOnlyList{Terminal}, IEnumerable{ValueTuple{int, int}})"/>
+    internal static ImmutableArray<WireRow> Propose(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, ContactTable table, IEnumerable<(int From, int To)> joined)
     {
         var stays = joined.ToHashSet();
         var rows = Enumerable.Range(1, from.Count).Where(position => IsWorthJoining(from[position - 1])).ToArray();
@@ -29,7 +33,7 @@ public static class WireTable
         for (var row = 0; row < rows.Length; row++)
         {
             for (var column = 0; column < columns.Length; column++)
-                costs[row, column] = -Reward(from[rows[row] - 1], to[columns[column] - 1], stays.Contains((rows[row], columns[column])));
+                costs[row, column] = -Reward(from[rows[row] - 1], to[columns[column] - 1], table.At(rows[row], columns[column]), stays.Contains((rows[row], columns[column])));
         }
 
         var assigned = Assignment.Cheapest(costs);
@@ -47,9 +51,9 @@ public static class WireTable
 
     private static bool IsWorthJoining(Terminal terminal) => terminal.Conducts && terminal.Family != SignalFamily.Unknown;
 
-    private static double Reward(Terminal from, Terminal to, bool stays)
+    private static double Reward(Terminal from, Terminal to, ContactJudgement judgement, bool stays)
     {
-        if (!ContactRules.Judge(from, to).IsRight) return 0;
+        if (!judgement.IsRight) return 0;
         var needed = (from.Pin.NeededFor is null ? 0 : 1) + (to.Pin.NeededFor is null ? 0 : 1);
         return PairReward + (needed * NeededReward) + (from.Signal == to.Signal ? SameNameReward : 0) + (stays ? StayReward : 0);
     }

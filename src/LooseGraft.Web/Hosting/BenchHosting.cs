@@ -1,5 +1,9 @@
 using LooseGraft.Core.Files;
 using LooseGraft.Data;
+using LooseGraft.Data.Donors;
+using LooseGraft.Data.Owned;
+using LooseGraft.Data.Photos;
+using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.DataProtection;
@@ -35,6 +39,12 @@ public static class BenchHosting
         builder.Services.AddSingleton(TimeProvider.System);
         builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(Path.Combine(data, "bench.db")));
         builder.Services.AddScoped<GraftStore>();
+        builder.Services.AddSingleton<ReviewCache>();
+        builder.Services.AddScoped<BinStore>();
+        builder.Services.AddScoped<DonorStore>();
+        builder.Services.AddScoped<MeterShelf>();
+        builder.Services.AddSingleton(new PhotoFolder(Path.Combine(data, "photos")));
+        builder.Services.AddSingleton(new PracticeBoards(Path.Combine(AppContext.BaseDirectory, "demo", "practice")));
         builder.Services.AddDataProtection().PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(data, "keys")));
         builder.Services.AddAntiforgery(options =>
         {
@@ -51,8 +61,9 @@ public static class BenchHosting
     {
         await using var scope = app.Services.CreateAsyncScope();
         var demo = app.Configuration["DEMO"] == "none" ? null : Path.Combine(AppContext.BaseDirectory, "demo");
-        await BenchStart.OpenAsync(scope.ServiceProvider.GetRequiredService<BenchContext>(), scope.ServiceProvider.GetRequiredService<GraftStore>(), demo,
-            app.Lifetime.ApplicationStopping);
+        var services = scope.ServiceProvider;
+        await BenchStart.OpenAsync(services.GetRequiredService<BenchContext>(), services.GetRequiredService<GraftStore>(), services.GetRequiredService<BinStore>(),
+            services.GetRequiredService<DonorStore>(), demo, app.Lifetime.ApplicationStopping);
     }
 
     public static void UseBench(this WebApplication app)
@@ -72,7 +83,10 @@ public static class BenchHosting
         app.UseAuthentication();
         app.UseAuthorization();
         app.MapHealthChecks("/health").AllowAnonymous();
-        app.MapGet("/graft/{id:int}/file", GraftDownload.SendAsync);
+        app.MapGet("/graft/{id:int}/file", Downloads.GraftAsync);
+        app.MapGet("/donors/{id:int}/file", Downloads.DonorAsync);
+        app.MapGet("/bin/file", Downloads.BinAsync);
+        app.MapGet("/photos/{hash}", Downloads.Photo);
         app.MapRazorPages();
     }
 

@@ -4,6 +4,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
+using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.WebUtilities;
@@ -11,9 +12,10 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What every page of a graft has: the graft, its review, undo and redo, and one way to save a change.</summary>
-public abstract class GraftPageModel(GraftStore store) : PageModel
+public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : PageModel
 {
-    private static readonly string[] FieldsWithWords = ["signal", "level", "low", "likely", "high", "part", "rail", "rails", "name", "total", "budget", "cost", "ports", "rowCount", "columnCount", "pitch"];
+    // Fields beside which the page has put its words; the body of a page is made before the layout that asks for the rest.
+    private readonly HashSet<string> _fieldsWithWords = new(StringComparer.OrdinalIgnoreCase);
 
     [BindProperty(SupportsGet = true)]
     public int Id { get; set; }
@@ -39,7 +41,10 @@ public abstract class GraftPageModel(GraftStore store) : PageModel
 
     protected GraftStore Store => store;
 
-    public async Task<IActionResult> OnGetAsync() => await LoadAsync() ? Page() : NotFound();
+    public async Task<IActionResult> OnGetAsync() => await LoadAsync() && IsThere ? Page() : NotFound();
+
+    /// <summary>Whether what the page is about is in the graft as it stands.</summary>
+    protected virtual bool IsThere => true;
 
     public async Task<IActionResult> OnPostUndoAsync()
         => await DoneAsync(await store.UndoAsync(Id, Revision, HttpContext.RequestAborted), result => $"Taken back. {Redoable(result)}", "undo");
@@ -61,11 +66,17 @@ public abstract class GraftPageModel(GraftStore store) : PageModel
 
     /// <summary>What is wrong with a field, if anything.</summary>
     public string? Problem(string field)
-        => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+    {
+        _fieldsWithWords.Add(field);
+        return ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+    }
+
+    /// <summary>What was typed into a field of the form that could not be kept; null in every other form.</summary>
+    public string? Kept(string handler, string field) => Request.Query["handler"] == handler ? Typed(field, null) : null;
 
     /// <summary>What is wrong with the form as a whole, or with a field that has no place for words beside it.</summary>
     public IEnumerable<string> OtherProblems
-        => ModelState.Where(entry => !FieldsWithWords.Contains(entry.Key, StringComparer.OrdinalIgnoreCase)).SelectMany(entry => entry.Value!.Errors).Select(error => error.ErrorMessage);
+        => ModelState.Where(entry => !_fieldsWithWords.Contains(entry.Key)).SelectMany(entry => entry.Value!.Errors).Select(error => error.ErrorMessage);
 
     protected async Task<bool> LoadAsync()
     {
@@ -108,7 +119,8 @@ public abstract class GraftPageModel(GraftStore store) : PageModel
         Said = say(result);
         if (!Request.IsHtmx()) return Redirect(Link());
         Show(current);
-        return Page();
+        // Undo may take away the very thing the page is about.
+        return IsThere ? Page() : NotFound();
     }
 
     private PageResult Collide(GraftSnapshot current, string yours, string theirs)
@@ -124,7 +136,7 @@ public abstract class GraftPageModel(GraftStore store) : PageModel
     private void Show(GraftSnapshot snapshot)
     {
         Snapshot = snapshot;
-        Review = Review.Of(snapshot.Graft);
+        Review = reviews.Of(snapshot);
         OnShown();
     }
 

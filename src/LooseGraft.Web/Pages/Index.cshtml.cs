@@ -3,13 +3,14 @@ using LooseGraft.Core;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The shelf: every graft, and how new ones come about.</summary>
-public sealed class IndexModel(GraftStore store) : PageModel
+public sealed class IndexModel(GraftStore store, ReviewCache reviews) : PageModel
 {
     private const string DefaultName = "A new graft";
 
@@ -107,7 +108,7 @@ public sealed class IndexModel(GraftStore store) : PageModel
 
     private async Task LoadAsync()
     {
-        Grafts = [.. (await store.ShelfAsync(Cancellation)).Select(snapshot => (snapshot, Review.Of(snapshot.Graft)))];
+        Grafts = [.. (await store.ShelfAsync(Cancellation)).Select(snapshot => (snapshot, reviews.Of(snapshot)))];
         Compost = await store.CompostAsync(Cancellation);
     }
 }

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Prove;
 using LooseGraft.Core.Wire.Drawing;
 
 namespace LooseGraft.Web.Words;
@@ -40,7 +41,75 @@ public static class EnumWords
 
     public static string Words(this ConnectorView view) => view == ConnectorView.MatingFace ? "mating face" : "wire side";
 
-    public static string Words(this PartKind kind) => kind.ToString().ToLowerInvariant();
+    public static string Words(this PartKind kind) => kind == PartKind.PassThrough ? "pass-through box" : kind.ToString().ToLowerInvariant();
+
+    public static string Words(this MeterMode mode) => mode switch
+    {
+        MeterMode.VoltsDc => "DC volts",
+        MeterMode.Ohms => "ohms",
+        MeterMode.Beep => "continuity (beep)",
+        MeterMode.Diode => "diode test",
+        MeterMode.Length => "caliper or rule",
+        _ => throw new ArgumentOutOfRangeException(nameof(mode), mode, null),
+    };
+
+    public static string Words(this PowerState power) => power switch
+    {
+        PowerState.Off => "power off, unplugged",
+        PowerState.Standby => "plugged in, machine off",
+        PowerState.On => "machine on",
+        _ => throw new ArgumentOutOfRangeException(nameof(power), power, null),
+    };
+
+    public static string Words(this ReadingVerdict verdict) => verdict switch
+    {
+        ReadingVerdict.Confirms => "confirms",
+        ReadingVerdict.Contradicts => "contradicts",
+        ReadingVerdict.LeavesOpen => "leaves open",
+        _ => throw new ArgumentOutOfRangeException(nameof(verdict), verdict, null),
+    };
+
+    /// <summary>The shape of a reading's verdict.</summary>
+    public static string Shape(this ReadingVerdict verdict) => verdict switch
+    {
+        ReadingVerdict.Confirms => "fine",
+        ReadingVerdict.Contradicts => "fix",
+        _ => "check",
+    };
+
+    public static string Words(this WatchPoint watched) => watched switch
+    {
+        WatchPoint.Fans => "fans turn",
+        WatchPoint.Lights => "lights come on",
+        WatchPoint.Beeps => "it beeps",
+        WatchPoint.Picture => "a picture, or an answer",
+        WatchPoint.StaysOn => "it stays on for ten minutes",
+        _ => throw new ArgumentOutOfRangeException(nameof(watched), watched, null),
+    };
+
+    public static string Words(this LifeVerdict life) => life switch
+    {
+        LifeVerdict.Alive => "proven alive",
+        LifeVerdict.NoSign => "no sign of life",
+        _ => "not proven alive yet",
+    };
+
+    public static string Words(this Keying keying) => keying switch
+    {
+        Keying.None => "nothing: it goes on any way",
+        Keying.KeyPin => "a missing pin",
+        Keying.Shroud => "a wall with a notch",
+        Keying.Contour => "the shape of its body",
+        _ => throw new ArgumentOutOfRangeException(nameof(keying), keying, null),
+    };
+
+    public static string Words(this Numbering numbering) => numbering switch
+    {
+        Numbering.Zigzag => "1 above 2, then 3 above 4",
+        Numbering.AlongRows => "along the first row, then the next",
+        Numbering.Around => "along the first row, back along the second",
+        _ => throw new ArgumentOutOfRangeException(nameof(numbering), numbering, null),
+    };
 
     public static string Words(this Gender gender) => gender == Gender.Male ? "pins" : "sockets";
 

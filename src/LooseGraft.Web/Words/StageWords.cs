@@ -28,8 +28,6 @@ public static class StageWords
     /// <summary>What the stage will do once it computes; null for those that do.</summary>
     public static string? ToCome(this Stage stage) => stage switch
     {
-        Stage.Stock => "It will also ask what the donor's case held, cooled, plugged, sensed and lit, and keep the bin of what you own.",
-        Stage.Prove => "It will rank every open fact by what it could change, say where the probes go, and take readings as you speak them.",
         Stage.Seat => "It will turn caliper distances into hole positions, find the placement that meets most standoffs, and print a drill template at true size.",
         Stage.Cool => "It will weigh the watts that come out of Feed against the air that the shell lets through.",
         Stage.Buy => "It will hold what each gamble is worth against what certainly works.",

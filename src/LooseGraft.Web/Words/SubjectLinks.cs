@@ -17,6 +17,11 @@ public static class SubjectLinks
         return subject.Steps switch
         {
             ["joints", var joint, ..] => $"{root}/wire?joint={joint}",
+            ["parts", _, "ports", _, "pins", _] when stage == Stage.Prove => Prove(root, subject),
+            ["readings", var reading] => Prove(root, ReadOn(snapshot.Graft, reading)),
+            ["life"] => $"{root}/prove/life",
+            ["old-case", ..] => $"{root}/stock#{Anchor(subject)}",
+            ["parts", _] => $"{root}/stock#{Anchor(subject)}",
             ["parts", var part, "ports", var port, "pins", var pin, ..] => PinLink(root, snapshot.Graft, new PortId(part, port), pin),
             ["supplies", var supply, ..] => $"{root}/feed?supply={supply}#{Anchor(subject)}",
             ["loads", ..] => $"{root}/feed#{Anchor(subject)}",
@@ -32,6 +37,16 @@ public static class SubjectLinks
             '.' => "d",
             _ => "-",
         }));
+
+    /// <summary>The address of a fact on the prove list.</summary>
+    public static string Prove(int graft, SubjectPath subject) => Prove($"/graft/{graft}", subject);
+
+    private static string Prove(string root, SubjectPath subject) => $"{root}/prove?fact={Uri.EscapeDataString(subject.Text)}";
+
+    private static SubjectPath ReadOn(Graft graft, string id)
+        => graft.Readings.FirstOrDefault(reading => reading.Id == id) is { } found
+            ? found.Red is { } red ? SubjectPath.Pin(found.Port, red) : SubjectPath.Port(found.Port)
+            : SubjectPath.Whole;
 
     // A pin is looked at in the first joint its port takes part in.
     private static string PinLink(string root, Graft graft, PortId port, string pin)

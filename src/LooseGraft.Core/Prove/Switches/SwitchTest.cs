@@ -59,7 +59,7 @@ public sealed class SwitchTest
         if (!Conflicting.IsEmpty) return "These readings cannot all be true: one of those marked was a slip, or the switch is not one of the simple sorts.";
         if (Is is { } known) return Describe(known);
         var kinds = Left.Select(guess => KindWords(guess.Kind)).Distinct().ToArray();
-        return kinds.Length == 1 ? $"It is {kinds[0]}; which legs is still open." : $"Still open: {string.Join(", ", kinds)}.";
+        return kinds.Length == 1 ? $"It is {kinds[0]}; which legs is still open." : $"Still open: {string.Join("; or ", kinds)}.";
     }
 
     /// <summary>A leg reading in words.</summary>

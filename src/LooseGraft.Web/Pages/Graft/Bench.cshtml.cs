@@ -3,12 +3,13 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
+using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The graft as a whole: every finding, and what the builder calls things.</summary>
-public sealed class BenchModel(GraftStore store) : GraftPageModel(store)
+public sealed class BenchModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
 {
     public string Budget => Graft.Budget?.Amount.ToString(CultureInfo.InvariantCulture) ?? "";
 

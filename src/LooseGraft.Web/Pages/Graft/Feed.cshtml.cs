@@ -7,12 +7,13 @@ using LooseGraft.Core.Quantities;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
+using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Feed stage: what a supply gives against what is drawn from it.</summary>
-public sealed class FeedModel(GraftStore store) : GraftPageModel(store)
+public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
 {
     public override Stage? Stage => Core.Findings.Stage.Feed;
 

@@ -1,11 +1,12 @@
 using LooseGraft.Data;
+using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.Filters;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Every change of a graft, on every branch.</summary>
-public sealed class HistoryModel(GraftStore store) : GraftPageModel(store)
+public sealed class HistoryModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
 {
     public GraftHistory History { get; private set; } = new(null, []);
 

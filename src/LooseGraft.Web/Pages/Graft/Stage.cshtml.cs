@@ -3,12 +3,13 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>A stage that does not compute yet: what it will do, and what is already known for it.</summary>
-public sealed class StageModel(GraftStore store) : GraftPageModel(store)
+public sealed class StageModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true)]
     public string Verb { get; set; } = "";

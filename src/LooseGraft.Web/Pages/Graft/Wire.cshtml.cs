@@ -6,13 +6,14 @@ using LooseGraft.Core.Wire.Drawing;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
+using LooseGraft.Web.Hosting;
 using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Wire stage: one joint at a time, seen, judged and changed.</summary>
-public sealed class WireModel(GraftStore store) : GraftPageModel(store)
+public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
 {
     public override Stage? Stage => Core.Findings.Stage.Wire;
 

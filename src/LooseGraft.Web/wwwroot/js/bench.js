@@ -1,11 +1,14 @@
 // What a page does beyond its forms and links: keys, drafts, the way through a drawing, and words when the application does not answer.
 import { keepDrafts } from "./drafts.js";
 import { followDrawings } from "./drawing.js";
+import { followGrids, isBeingTyped } from "./grid.js";
 import { areSingleKeysOn, listenForKeys, setSingleKeys } from "./keys.js";
+import { followPhotos } from "./photos.js";
 
 document.documentElement.classList.add("htmx-ready");
 // What is being typed is never overwritten by an answer that arrives meanwhile.
 Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node) => name !== "value" || node !== document.activeElement;
+Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !isBeingTyped(node);
 
 function tell(words) {
   const trouble = document.getElementById("trouble");
@@ -33,4 +36,6 @@ document.addEventListener("alpine:init", () => {
 
 keepDrafts();
 followDrawings();
+followGrids();
+followPhotos();
 listenForKeys();

@@ -1,0 +1,171 @@
+using System.Text.Json;
+using LooseGraft.Core.Model;
+using Microsoft.EntityFrameworkCore;
+
+namespace LooseGraft.Data.Owned;
+
+/// <summary>Keeps what the builder owns, across all grafts. Each change is one transaction and can be undone.</summary>
+public sealed class BinStore(BenchContext bench, TimeProvider clock)
+{
+    /// <summary>Rows that one search shows.</summary>
+    public const int RowsShown = 50;
+
+    /// <summary>Entries of the largest bin.</summary>
+    public const int MostEntries = 100_000;
+
+    /// <summary>Searches as it is typed: every word must begin some word of the entry. An empty search shows the newest.</summary>
+    public async Task<BinPage> SearchAsync(string? words, CancellationToken cancellation)
+    {
+        var owned = await bench.Bin.CountAsync(entry => !entry.IsRemoved, cancellation);
+        if (BinQuery.From(words) is not { } query)
+        {
+            var newest = await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved).OrderByDescending(entry => entry.Id).Take(RowsShown).ToListAsync(cancellation);
+            return new BinPage(await RowsAsync(newest, cancellation), owned, owned);
+        }
+
+        var found = bench.Bin.FromSql($"SELECT e.* FROM BinEntry AS e JOIN BinSearch ON BinSearch.rowid = e.Id WHERE BinSearch MATCH {query}").AsNoTracking().Where(entry => !entry.IsRemoved);
+        var rows = await found.OrderBy(entry => entry.Name).ThenBy(entry => entry.Id).Take(RowsShown).ToListAsync(cancellation);
+        return new BinPage(await RowsAsync(rows, cancellation), rows.Count < RowsShown ? rows.Count : await found.CountAsync(cancellation), owned);
+    }
+
+    /// <summary>One entry; null when it is not in the bin.</summary>
+    public async Task<BinRow?> FindAsync(int id, CancellationToken cancellation)
+        => await bench.Bin.AsNoTracking().SingleOrDefaultAsync(entry => entry.Id == id && !entry.IsRemoved, cancellation) is { } entry
+            ? (await RowsAsync([entry], cancellation))[0]
+            : null;
+
+    /// <summary>Everything in it, by name.</summary>
+    public async Task<IReadOnlyList<BinItem>> AllAsync(CancellationToken cancellation)
+        => [.. (await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved).OrderBy(entry => entry.Name).ThenBy(entry => entry.Id).ToListAsync(cancellation)).Select(entry => entry.Item)];
+
+    /// <summary>Puts things in, all or none.</summary>
+    public async Task<BinOutcome> AddAsync(IReadOnlyList<BinItem> items, string what, CancellationToken cancellation)
+    {
+        if (await bench.Bin.CountAsync(cancellation) + items.Count > MostEntries) return BinOutcome.Refused($"The bin holds at most {MostEntries} entries.");
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        var taken = await bench.Bin.Select(entry => entry.Key).ToHashSetAsync(cancellation);
+        var entries = items.Select(item => Entry(item, taken)).ToList();
+        bench.Bin.AddRange(entries);
+        await bench.SaveChangesAsync(cancellation);
+        Record(what, entries.Select(entry => new BinChangeRow { EntryId = entry.Id, After = Text(entry.Item) }));
+        await bench.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return new BinOutcome(what);
+    }
+
+    /// <summary>Changes what is known of an entry, or how many there are.</summary>
+    public Task<BinOutcome> ChangeAsync(int id, BinItem item, CancellationToken cancellation)
+        => ApplyAsync([(id, item)], $"{item.Name}: {item.Quantity} in the bin", cancellation);
+
+    /// <summary>Takes an entry out, if none of it is promised.</summary>
+    public async Task<BinOutcome> RemoveAsync(int id, CancellationToken cancellation)
+        => await FindAsync(id, cancellation) is { } row
+            ? await ApplyAsync([(id, null)], $"{row.Item.Name} taken out of the bin", cancellation)
+            : BinOutcome.Refused("That is not in the bin any more.");
+
+    /// <summary>What undo would take back and redo would bring back; null where there is nothing.</summary>
+    public async Task<(string? Undo, string? Redo)> StepsAsync(CancellationToken cancellation)
+        => ((await LastAsync(cancellation))?.What, (await NextAsync(cancellation))?.What);
+
+    /// <summary>Takes back the last change.</summary>
+    public async Task<BinOutcome> UndoAsync(CancellationToken cancellation)
+        => await LastAsync(cancellation) is { } change ? await StepAsync(change, row => row.Before, isUndone: true, "Taken back", cancellation) : BinOutcome.Refused("There is nothing to take back.");
+
+    /// <summary>Brings back the change last taken back.</summary>
+    public async Task<BinOutcome> RedoAsync(CancellationToken cancellation)
+        => await NextAsync(cancellation) is { } change ? await StepAsync(change, row => row.After, isUndone: false, "Brought back", cancellation) : BinOutcome.Refused("There is nothing to bring back.");
+
+    private async Task<BinOutcome> StepAsync(BinChange change, Func<BinChangeRow, string?> side, bool isUndone, string done, CancellationToken cancellation)
+    {
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        var states = change.Rows.Select(row => (row.EntryId, side(row) is { } text ? JsonSerializer.Deserialize<BinItem>(text) : null)).ToList();
+        if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
+        change.IsUndone = isUndone;
+        await bench.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return new BinOutcome($"{done}: {change.What}");
+    }
+
+    private async Task<BinOutcome> ApplyAsync(IReadOnlyList<(int Id, BinItem? Item)> states, string what, CancellationToken cancellation)
+    {
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        var ids = states.Select(state => state.Id).ToList();
+        var before = await bench.Bin.AsNoTracking().Where(entry => ids.Contains(entry.Id) && !entry.IsRemoved).ToDictionaryAsync(entry => entry.Id, entry => entry.Item, cancellation);
+        if (before.Count < ids.Count) return BinOutcome.Refused("That is not in the bin any more.");
+        if (states.All(state => before[state.Id] == state.Item)) return new BinOutcome(what);
+        if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
+        Record(what, states.Select(state => new BinChangeRow { EntryId = state.Id, Before = Text(before[state.Id]), After = state.Item is { } item ? Text(item) : null }));
+        await bench.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return new BinOutcome(what);
+    }
+
+    // Nothing that is promised may go: the graft that counts on it would stand without.
+    private async Task<string?> PutAsync(IReadOnlyList<(int Id, BinItem? Item)> states, CancellationToken cancellation)
+    {
+        var wanted = states.ToDictionary(state => state.Id, state => state.Item);
+        var ids = wanted.Keys.ToList();
+        var entries = await bench.Bin.Where(entry => ids.Contains(entry.Id)).ToListAsync(cancellation);
+        var promised = await PromisesAsync(ids, cancellation);
+        foreach (var entry in entries)
+        {
+            var item = wanted[entry.Id];
+            var taken = promised[entry.Id].ToArray();
+            if (taken.Sum(promise => promise.Count) > (item?.Quantity ?? 0))
+                return $"{entry.Name}: {string.Join(", ", taken.Select(promise => $"{promise.Count} promised to {promise.Graft}"))}. Take it out of the graft first.";
+            entry.IsRemoved = item is null;
+            if (item is not null) entry.Become(item);
+        }
+
+        return null;
+    }
+
+    private async Task<IReadOnlyList<BinRow>> RowsAsync(List<BinEntry> entries, CancellationToken cancellation)
+    {
+        var promises = await PromisesAsync([.. entries.Select(entry => entry.Id)], cancellation);
+        return [.. entries.Select(entry => new BinRow(entry.Id, entry.Key, entry.Item, [.. promises[entry.Id]]))];
+    }
+
+    private async Task<ILookup<int, BinRow.Promise>> PromisesAsync(List<int> ids, CancellationToken cancellation)
+    {
+        // A change of many entries asks for all promises, which are few, rather than for thousands by number.
+        var all = bench.BinPromises.Join(bench.Grafts, promise => promise.GraftId, graft => graft.Id, (promise, graft) => new { promise.EntryId, promise.GraftId, graft.Name, promise.Count });
+        var found = await (ids.Count <= RowsShown ? all.Where(promise => ids.Contains(promise.EntryId)) : all).ToListAsync(cancellation);
+        return found.ToLookup(promise => promise.EntryId, promise => new BinRow.Promise(promise.GraftId, promise.Name, promise.Count));
+    }
+
+    private void Record(string what, IEnumerable<BinChangeRow> rows) => bench.BinChanges.Add(new BinChange { What = what, At = clock.GetUtcNow(), Rows = [.. rows] });
+
+    private Task<BinChange?> LastAsync(CancellationToken cancellation)
+        => bench.BinChanges.Include(change => change.Rows).Where(change => !change.IsUndone).OrderByDescending(change => change.Id).FirstOrDefaultAsync(cancellation);
+
+    // Only what was undone after the last change in force can come back; a change made since stands upon another bin.
+    private async Task<BinChange?> NextAsync(CancellationToken cancellation)
+    {
+        var last = await bench.BinChanges.Where(change => !change.IsUndone).Select(change => (int?)change.Id).MaxAsync(cancellation) ?? 0;
+        return await bench.BinChanges.Include(change => change.Rows).Where(change => change.IsUndone && change.Id > last).OrderBy(change => change.Id).FirstOrDefaultAsync(cancellation);
+    }
+
+    private static BinEntry Entry(BinItem item, HashSet<string> taken)
+    {
+        // Readable in a graft file; where the name is taken, a random end keeps it unique without a search for the next number.
+        var stem = GraftEdits.FreshId(item.Name, []);
+        var key = stem;
+        while (!taken.Add(key)) key = $"{stem}-{Guid.NewGuid().ToString("N")[..5]}";
+        var entry = new BinEntry
+        {
+            Key = key,
+            Name = "",
+            Kind = default,
+            Quantity = 0,
+            Currency = "",
+            Condition = default,
+            Place = "",
+            Note = "",
+        };
+        entry.Become(item);
+        return entry;
+    }
+
+    private static string Text(BinItem item) => JsonSerializer.Serialize(item);
+}

@@ -1,0 +1,118 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Data.Owned;
+using LooseGraft.Data.Tables;
+using LooseGraft.Web.Forms;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>The bin: what the builder owns, across all grafts.</summary>
+[RequestFormLimits(ValueLengthLimit = LargestTable, MultipartBodyLengthLimit = LargestTable)]
+public sealed class BinModel(BinStore store) : PageModel
+{
+    private const int LargestTable = 4 * 1024 * 1024;
+
+    [BindProperty(SupportsGet = true)]
+    public string? Words { get; set; }
+
+    public BinPage Found { get; private set; } = new([], 0, 0);
+
+    public (string? Undo, string? Redo) Steps { get; private set; }
+
+    /// <summary>The table that is being brought in; null when none is.</summary>
+    public BinImport? Import { get; private set; }
+
+    [TempData]
+    public string? Said { get; set; }
+
+    private CancellationToken Cancellation => HttpContext.RequestAborted;
+
+    public Task OnGetAsync() => LoadAsync();
+
+    public async Task<IActionResult> OnPostAddAsync(string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
+        => Read(name, kind, quantity, paid, currency, condition, place, note) is { } item ? await DoneAsync(await store.AddAsync([item], $"{item.Name} put in the bin", Cancellation)) : await InvalidAsync();
+
+    public async Task<IActionResult> OnPostChangeAsync(int id, string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
+        => Read(name, kind, quantity, paid, currency, condition, place, note) is { } item ? await DoneAsync(await store.ChangeAsync(id, item, Cancellation)) : await InvalidAsync();
+
+    public async Task<IActionResult> OnPostRemoveAsync(int id) => await DoneAsync(await store.RemoveAsync(id, Cancellation));
+
+    public async Task<IActionResult> OnPostUndoAsync() => await DoneAsync(await store.UndoAsync(Cancellation));
+
+    public async Task<IActionResult> OnPostRedoAsync() => await DoneAsync(await store.RedoAsync(Cancellation));
+
+    public async Task<IActionResult> OnPostPreviewAsync(IFormFile? file)
+    {
+        if (file is null) ModelState.AddModelError("file", "Choose a CSV file first.");
+        else
+        {
+            using var bytes = new MemoryStream();
+            await file.CopyToAsync(bytes, Cancellation);
+            var table = CsvTable.Read(bytes.ToArray());
+            if (table.Problem is { } problem) ModelState.AddModelError("file", $"{file.FileName} was not read. {problem}");
+            else Import = BinImport.Of(file.FileName, table);
+        }
+
+        await LoadAsync();
+        if (!ModelState.IsValid) Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    public async Task<IActionResult> OnPostImportAsync(string? table, string? fileName, BinColumn[] columns, bool heading, string? currency)
+    {
+        var read = CsvTable.Read(table ?? "");
+        Import = BinImport.Of(fileName ?? "the table", read) with { Columns = columns, HasHeading = heading };
+        var (items, errors) = BinTable.Read(read.Rows.Skip(heading ? 1 : 0), columns, (currency ?? "EUR").Trim().ToUpperInvariant());
+        if (read.Problem is { } problem) errors = [problem];
+        if (errors.Count == 0)
+        {
+            var outcome = await store.AddAsync(items, $"{items.Count} entries from {Import.FileName}", Cancellation);
+            if (outcome.Problem is null) return await DoneAsync(outcome);
+            errors = [outcome.Problem];
+        }
+
+        Import = Import with { Errors = errors };
+        await LoadAsync();
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    /// <summary>What is wrong with a field, if anything.</summary>
+    public string? Problem(string field) => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+
+    /// <summary>What was typed into a field of the form that could not be kept.</summary>
+    public string? Kept(string handler, string field) => !ModelState.IsValid && Request.HasFormContentType && Request.Query["handler"] == handler ? Request.Form[field].ToString() : null;
+
+    private BinItem? Read(string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
+    {
+        var pieces = string.IsNullOrWhiteSpace(quantity) ? 1 : ModelState.NotNegative("quantity", quantity, "the number of pieces", "pieces");
+        if (pieces is { } many && many != Math.Floor(many)) ModelState.AddModelError("quantity", $"“{quantity}” is not a number of pieces. Type a whole number such as 3.");
+        var cost = ModelState.OptionalMoney("paid", paid, "what one cost", currency ?? "money");
+        if (!ModelState.IsValid) return null;
+        var item = new BinItem((name ?? "").Trim(), kind, (int)(pieces ?? 1), cost?.Amount, (currency ?? "EUR").Trim().ToUpperInvariant(), condition, (place ?? "").Trim(), (note ?? "").Trim());
+        foreach (var problem in BinTable.Problems(item)) ModelState.AddModelError("name", char.ToUpperInvariant(problem[0]) + problem[1..] + ".");
+        return ModelState.IsValid ? item : null;
+    }
+
+    private async Task<IActionResult> DoneAsync(BinOutcome outcome)
+    {
+        if (outcome.Problem is { } problem)
+        {
+            ModelState.AddModelError("", problem);
+            return await InvalidAsync();
+        }
+
+        Said = $"{outcome.What}.";
+        return RedirectToPage(new { Words });
+    }
+
+    private async Task<PageResult> InvalidAsync()
+    {
+        await LoadAsync();
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    private async Task LoadAsync() => (Found, Steps) = (await store.SearchAsync(Words, Cancellation), await store.StepsAsync(Cancellation));
+}

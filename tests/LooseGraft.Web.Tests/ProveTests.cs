@@ -1,0 +1,222 @@
+using System.Globalization;
+using System.Net;
+using System.Net.Sockets;
+using System.Text;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Prove;
+using LooseGraft.Core.Prove.Meters;
+using LooseGraft.Web.Instruments;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>Readings, life and instruments, through their forms and over a real socket.</summary>
+public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static readonly MeterRequest Volts = new(MeterMode.VoltsDc, new PortId("kt31", "panel"), 7, null, PowerState.On, SwitchAct.AtRest);
+
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task A_reading_that_confirms_proves_its_contact_and_one_undo_takes_both_back()
+    {
+        var id = await FerryAsync();
+        var (browser, page) = (host.Browser(), Fact(id, "fan", 4));
+        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Reading", ("Revision", "1"), ("reading", "about twelve"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("“about twelve” is not a reading. Type a reading such as 4.98 V", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "&handler=Reading", ("Revision", "1"), ("reading", "12.1"));
+        var pin = (await GraftAsync(id)).FindPort(new PortId("kt31", "fan"))!.PinAt(4);
+        Assert.Equal(("+12 V", Evidence.Measured), (pin.Signal.Value.Name, pin.Signal.Evidence));
+        await BenchHost.SendAsync(browser, page, $"/graft/{id}?handler=Undo", ("Revision", "2"));
+        Assert.Equal(Evidence.Diagram, (await GraftAsync(id)).FindPort(new PortId("kt31", "fan"))!.PinAt(4).Signal.Evidence);
+        Assert.Equal(4, (await GraftAsync(id)).Readings.Length);
+    }
+
+    [Fact]
+    public async Task A_reading_that_contradicts_is_a_finding_with_both_facts_until_its_word_is_taken()
+    {
+        var id = await FerryAsync();
+        var (browser, page) = (host.Browser(), Fact(id, "fan", 3));
+        var answer = await BenchHost.SendAsync(browser, page, page + "&test=1&handler=Reading", ("Revision", "1"), ("reading", "12.1 V"));
+        Assert.Contains("fan header, position 3: said to be ground (someone's diagram), but 12.1 V was read", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        var graft = await GraftAsync(id);
+        await BenchHost.SendAsync(browser, page, page + "&handler=Believe", ("Revision", "2"), ("reading", graft.Readings[^1].Id));
+        var after = await GraftAsync(id);
+        Assert.Equal(("+12 V", Evidence.Measured), (after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Value.Name, after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Evidence));
+        Assert.DoesNotContain(Core.Review.Of(after).Findings, finding => finding.Rule.Code == "PROVE-001");
+    }
+
+    [Fact]
+    public async Task The_practice_meter_reads_the_hidden_truth_and_nothing_is_saved_unasked()
+    {
+        var id = await FerryAsync();
+        var (browser, page) = (host.Browser(), Fact(id, "fan", 4));
+        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Measure", ("meter", "practice-steady"));
+        var text = await BenchHost.TextAsync(answer);
+        // The diagram says +12 V; the truth is ground.
+        Assert.Matches("name=\"reading\"[^>]*value=\"-?0\\.0\\d V\"", text);
+        Assert.Equal(1, (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Revision);
+        var off = await BenchHost.SendAsync(browser, page, page + "&handler=Measure", ("meter", "77"));
+        Assert.Contains("That instrument is not turned on", await BenchHost.TextAsync(off), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Every_unproven_contact_of_the_practice_board_can_be_settled_with_the_practice_meter_alone()
+    {
+        var truth = GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "practice", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var meter = new PracticeMeter(truth, 3, PracticeSlips.Steady);
+        var ferry = await DemoAsync();
+        var wrong = new List<string>();
+        foreach (var entry in Core.Review.Of(ferry).ProveList.Where(entry => entry.Fact.Subject.Steps is ["parts", "kt31", ..]))
+        {
+            var id = new PortId("kt31", entry.Fact.Subject.Steps[3]);
+            var position = int.Parse(entry.Fact.Subject.Steps[5], CultureInfo.InvariantCulture);
+            var (said, real) = (ferry.FindPort(id)!, truth.FindPort(id)!.PinAt(position).Signal.Value);
+            foreach (var test in ProbeTests.For(said, PartKind.Board, position))
+            {
+                var answer = await meter.MeasureAsync(new MeterRequest(test.Mode, id, test.Red, test.Black, test.Power, SwitchAct.AtRest), Cancellation);
+                var reading = new Reading("r", default, id, test.Mode, answer.Text!) { Red = test.Red, Black = test.Black, Power = test.Power };
+                var verdict = ReadingJudge.Judge(said, PartKind.Board, reading).Verdict;
+                // A false diagram must never be confirmed, and a true one never be contradicted.
+                if (said.PinAt(position).Signal.Value != real && verdict == ReadingVerdict.Confirms && IsDangerous(real)) wrong.Add($"{id} {position} confirmed");
+                if (said.PinAt(position).Signal.Value == real && verdict == ReadingVerdict.Contradicts) wrong.Add($"{id} {position} contradicted");
+            }
+        }
+
+        Assert.Empty(wrong);
+    }
+
+    [Fact]
+    public async Task What_is_seen_of_the_bare_board_is_kept_with_its_time_and_lifts_the_check_on_cutting()
+    {
+        var id = await FerryAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/prove/life");
+        Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "PROVE-003");
+        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Picture"), ("seen", "true"), ("note", "a logo"));
+        Assert.Contains("proven alive", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        var graft = await GraftAsync(id);
+        Assert.Equal(host.Clock.GetUtcNow(), graft.Observations[^1].At);
+        Assert.DoesNotContain(Core.Review.Of(graft).Findings, finding => finding.Rule.Code == "PROVE-003");
+    }
+
+    [Fact]
+    public async Task A_networked_meter_is_off_until_turned_on_and_only_addresses_that_were_entered_are_kept()
+    {
+        var browser = host.Browser();
+        foreach (var address in new[] { "", "two words", "host:0", "host:99999", "http://host/", "a:b:c" })
+        {
+            var bad = await BenchHost.SendAsync(browser, "/meters", "/meters?handler=Add", ("name", "Bench meter"), ("address", address));
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
+        }
+
+        var good = await BenchHost.SendAsync(browser, "/meters", "/meters?handler=Add", ("name", "Bench meter"), ("address", "127.0.0.1:9"));
+        Assert.Contains("off: never contacted", await BenchHost.TextAsync(good), StringComparison.Ordinal);
+        Assert.Equal("[::1]:5025", MeterAddress.Parse("[::1]")!.ToString());
+    }
+
+    [Theory]
+    [InlineData("+4.98E+00\n", "4.98 V", null)]
+    [InlineData(" 12.1 \r\n", "12.1 V", null)]
+    [InlineData("9.9E37\n", "OL", null)]
+    [InlineData("ERR\n", null, "answered “ERR”, which is not a figure")]
+    [InlineData("NaN\n", null, "which is not a figure")]
+    [InlineData("1e300\n", "OL", null)]
+    [InlineData("5e9\n", null, "which no bench shows")]
+    [InlineData("\u0001\u0002<b>\n", null, "“··<b>”")]
+    public async Task A_meter_is_asked_in_plain_text_and_what_it_says_is_a_figure_or_told_in_words(string line, string? text, string? problem)
+    {
+        using var meter = new TalkingMeter(Encoding.Latin1.GetBytes(line));
+        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
+        Assert.Equal(text, answer.Text);
+        if (problem is not null) Assert.Contains(problem, answer.Problem, StringComparison.Ordinal);
+        Assert.Equal("MEAS:VOLT:DC?", meter.Asked[0]);
+    }
+
+    [Fact]
+    public async Task A_meter_that_talks_without_end_is_cut_off()
+    {
+        using var meter = new TalkingMeter(new byte[100_000]);
+        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
+        Assert.Contains("more than 256 bytes without an end of line", answer.Problem, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_meter_that_hangs_up_is_tried_once_more()
+    {
+        using var meter = new TalkingMeter("+1.00E+00\n"u8.ToArray(), hangUps: 1);
+        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
+        Assert.Equal("1 V", answer.Text);
+    }
+
+    [Fact]
+    public async Task A_meter_that_says_nothing_or_is_not_there_is_told_in_words()
+    {
+        using var meter = new TalkingMeter([]);
+        var silent = new ScpiMeter("Bench meter", "127.0.0.1", meter.Port) { AnswerPatience = TimeSpan.FromMilliseconds(200) };
+        Assert.Contains("does not answer in time", (await silent.MeasureAsync(Volts, Cancellation)).Problem, StringComparison.Ordinal);
+        var gone = meter.Port;
+        meter.Dispose();
+        Assert.Contains("cannot be reached", (await new ScpiMeter("Bench meter", "127.0.0.1", gone).MeasureAsync(Volts, Cancellation)).Problem, StringComparison.Ordinal);
+    }
+
+    private static bool IsDangerous(Signal real) => real.Family is SignalFamily.Supply or SignalFamily.Ground;
+
+    private static string Fact(int id, string port, int position) => $"/graft/{id}/prove?fact={Uri.EscapeDataString($"/parts/kt31/ports/{port}/pins/{position}")}";
+
+    private static async Task<Graft> DemoAsync()
+        => GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+
+    private async Task<int> FerryAsync()
+    {
+        var ferry = await DemoAsync();
+        return await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
+    }
+
+    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+
+    /// <summary>A meter on a socket of this machine that answers each line with the same bytes; silent when there are none.</summary>
+    private sealed class TalkingMeter : IDisposable
+    {
+        private readonly TcpListener _listener = new(IPAddress.Loopback, 0);
+        private readonly CancellationTokenSource _end = new();
+
+        public TalkingMeter(byte[] answer, int hangUps = 0)
+        {
+            _listener.Start();
+            _ = ServeAsync(answer, hangUps);
+        }
+
+        public int Port => ((IPEndPoint)_listener.LocalEndpoint).Port;
+
+        public List<string> Asked { get; } = [];
+
+        public void Dispose()
+        {
+            _end.Cancel();
+            _listener.Stop();
+        }
+
+        private async Task ServeAsync(byte[] answer, int hangUps)
+        {
+            while (!_end.IsCancellationRequested)
+            {
+                using var client = await _listener.AcceptTcpClientAsync(_end.Token);
+                using var reader = new StreamReader(client.GetStream());
+                Asked.Add(await reader.ReadLineAsync(_end.Token) ?? "");
+                if (hangUps-- > 0) continue;
+                try
+                {
+                    if (answer.Length == 0) await Task.Delay(Timeout.Infinite, _end.Token);
+                    await client.GetStream().WriteAsync(answer, _end.Token);
+                    await Task.Delay(50, _end.Token);
+                }
+                catch (Exception exception) when (exception is IOException or OperationCanceledException)
+                {
+                    // The other end has heard enough.
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,223 @@
+using System.Net;
+using System.Net.Http.Headers;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Data.Photos;
+using SkiaSharp;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>The old case, known donors, the grid of contacts and photographs, through their forms.</summary>
+public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task A_need_stays_a_finding_until_a_part_meets_it_or_it_is_left_off_knowingly()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        await BenchHost.SendAsync(browser, page, page + "?handler=Answer", ("Revision", "1"), ("duty", "CoolerMount"), ("did", "true"));
+        Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
+        await BenchHost.SendAsync(browser, page, page + "?handler=Meet", ("Revision", "2"), ("duty", "CoolerMount"), ("metBy", "board"), ("leftOff", ""));
+        Assert.DoesNotContain(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
+        await BenchHost.SendAsync(browser, page, page + "?handler=Meet", ("Revision", "3"), ("duty", "CoolerMount"), ("metBy", ""), ("leftOff", "it runs without a cooler for a minute, for tests only"));
+        var answer = Assert.Single((await GraftAsync(id)).OldCase);
+        Assert.Equal((null, "it runs without a cooler for a minute, for tests only"), (answer.MetBy, answer.LeftOff));
+    }
+
+    [Fact]
+    public async Task A_usual_part_brings_its_connectors_rails_and_draws()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddUsual", ("Revision", "1"), ("template", "supply-300"), ("name", "Old supply"), ("origin", "Bought"), ("cost", "12"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddUsual", ("Revision", "2"), ("template", "drive-35"), ("name", ""), ("origin", "Donor"));
+        var graft = await GraftAsync(id);
+        Assert.Equal(["board", "old-supply", "hard-drive-3-5-in"], graft.Parts.Select(part => part.Id));
+        Assert.Equal(18, Assert.Single(graft.Supplies).Rails[0].Limit.Value.Value);
+        Assert.Equal(2.4, Assert.Single(graft.Loads).Draws[0].Peak.High.Value);
+        Assert.Contains(Core.Review.Of(graft).Unproven, fact => fact.Words.Contains("Old supply", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task A_pasted_table_fills_a_connector_whole_or_not_at_all()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock/board/header");
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"), ("table", "1,+12 V\n2,<b>\n11,ground\n1,ground"));
+        var text = await BenchHost.TextAsync(bad);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
+        Assert.Contains("Line 2: “<b>” is not a signal", text, StringComparison.Ordinal);
+        Assert.Contains("Line 3: position 11, but header has 10", text, StringComparison.Ordinal);
+        Assert.Contains("Line 4: position 1 again", text, StringComparison.Ordinal);
+        Assert.Empty((await GraftAsync(id)).Parts[0].Ports[0].Pins);
+
+        await BenchHost.SendAsync(browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"), ("table", "pin;signal;colour;note\n1;+12V;yellow;thick\n3;GND;black;\n4;key;;"));
+        var pins = (await GraftAsync(id)).Parts[0].Ports[0].Pins;
+        Assert.Equal([("+12 V", "yellow"), ("ground", "black"), ("none", null)], pins.Select(pin => (pin.Signal.Value.Name, pin.WireColour)));
+        Assert.Equal((ContactState.Absent, "thick", Evidence.Document), (pins[2].Contact, pins[0].Signal.Note, pins[0].Signal.Evidence));
+    }
+
+    [Fact]
+    public async Task A_cell_that_is_no_signal_is_told_by_its_position_and_nothing_is_half_saved()
+    {
+        var id = await BareAsync();
+        var page = $"/graft/{id}/stock/board/header";
+        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "?handler=Grid", ("Revision", "1"), ("signal-1", "ground"), ("signal-2", "+99999 V"));
+        Assert.Contains("Position 2: “+99999 V” is not a signal", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Empty((await GraftAsync(id)).Parts[0].Ports[0].Pins);
+    }
+
+    [Fact]
+    public async Task A_shape_that_would_lose_described_contacts_is_refused()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock/board/header");
+        await BenchHost.SendAsync(browser, page, page + "?handler=Grid", ("Revision", "1"), ("signal-10", "ground"));
+        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Shape", ("Revision", "2"), ("rowCount", "2"), ("columnCount", "4"), ("gender", "Male"), ("keying", "None"), ("numbering", "Zigzag"));
+        Assert.Contains("1 described contacts would be lost", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Shape", ("Revision", "2"), ("name", "wide"), ("rowCount", "2"), ("columnCount", "6"), ("pitch", "2"), ("gender", "Female"), ("keying", "Shroud"), ("numbering", "Zigzag"), ("lead", "300"));
+        var port = (await GraftAsync(id)).Parts[0].Ports[0];
+        Assert.Equal(("wide", 12, 2, Keying.Shroud, 300), (port.Name, port.PositionCount, port.Pitch.Value, port.Keying, port.LeadLength!.Value.Value));
+    }
+
+    [Fact]
+    public async Task A_board_is_kept_as_a_known_donor_exported_imported_and_brought_into_another_graft()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        await BenchHost.SendAsync(browser, page, page + "?handler=KeepDonor", ("Revision", "1"), ("part", "board"), ("model", "Lantern 7"), ("revision", "A"));
+        var list = await browser.GetStringAsync("/donors", Cancellation);
+        var number = int.Parse(list.Split("Lantern 7")[1].Split("/donors/")[1].Split('/')[0], System.Globalization.CultureInfo.InvariantCulture);
+        var file = await browser.GetByteArrayAsync($"/donors/{number}/file", Cancellation);
+        var read = DonorFile.Read(file).Donor!;
+        // The same model comes round with another pin on position 1.
+        var other = read with { Revision = "B", Board = read.Board with { Ports = [read.Board.Ports[0].With(new Pin(1) { Signal = new(Signal.Ground, Evidence.Measured) })] } };
+        Assert.Contains("Lantern 7, revision B, is on the shelf", await BenchHost.TextAsync(await ImportDonorAsync(browser, DonorFile.Write(other))), StringComparison.Ordinal);
+
+        var target = await host.StoreAsync(store => store.AddAsync(Graft.Empty("target"), Cancellation));
+        var stock = $"/graft/{target}/stock?donor=Lantern%207";
+        var text = await BenchHost.TextAsync(await browser.GetAsync(stock, Cancellation));
+        Assert.Contains("Which revision lies on the desk?", text, StringComparison.Ordinal);
+        Assert.Contains("header, position 1", text, StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, stock, stock + "&handler=BringDonor", ("Revision", "1"), ("kept", $"{number}"), ("sure", "false"));
+        var board = Assert.Single((await GraftAsync(target)).Parts);
+        Assert.Equal((Evidence.Assumed, Evidence.Assumed, "on the other revision: ground"), (board.Revision!.Evidence, board.Ports[0].PinAt(1).Signal.Evidence, board.Ports[0].PinAt(1).Signal.Note));
+        Assert.Contains(Core.Review.Of(await GraftAsync(target)).Findings, finding => finding.Rule.Code == "STOCK-004");
+    }
+
+    [Fact]
+    public async Task A_donors_file_that_is_none_is_refused_with_its_errors()
+    {
+        var answer = await ImportDonorAsync(host.Browser(), """{"format":"loose-graft-donor","formatVersion":1,"model":"x","board":{"id":"B"}}"""u8.ToArray());
+        var text = await BenchHost.TextAsync(answer);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("$.revision", text, StringComparison.Ordinal);
+        Assert.Contains("$.board.id", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_photograph_is_kept_upright_without_what_the_camera_wrote_and_its_marks_stay_relative()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/photos/board");
+        var answer = await UploadAsync(browser, page, "board.png", Picture(600, 300, SKEncodedImageFormat.Png), "header");
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        var photo = Assert.Single((await GraftAsync(id)).Photos);
+        Assert.Equal((600, 300, "header"), (photo.WidthPx, photo.HeightPx, photo.Port));
+        var kept = await browser.GetAsync($"/photos/{photo.Hash}", Cancellation);
+        Assert.Equal("image/jpeg", kept.Content.Headers.ContentType!.MediaType);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Mark", ("Revision", "2"), ("index", "0"), ("position", "1"), ("x", "25"), ("y", "50,5"));
+        Assert.Equal(new PhotoMark(1, 0.25, 0.505), Assert.Single((await GraftAsync(id)).Photos[0].Marks) with { Unknown = UnknownMembers.None });
+        var beyond = await BenchHost.SendAsync(browser, page, page + "?handler=Mark", ("Revision", "3"), ("index", "0"), ("position", "1"), ("x", "250"), ("y", "NaN"));
+        Assert.Contains("from 0 to 100", await BenchHost.TextAsync(beyond), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("text", "what is inside is not a picture")]
+    [InlineData("gif", "it is a GIF picture; JPEG, PNG and WebP are taken")]
+    [InlineData("huge", "at most 50 megapixels are taken")]
+    [InlineData("broken", "broken off or damaged")]
+    public async Task A_picture_that_is_none_or_too_large_is_refused_in_words(string sort, string words)
+    {
+        var bytes = sort switch
+        {
+            "text" => "This is no picture."u8.ToArray(),
+            "gif" => Convert.FromBase64String("R0lGODlhAQABAIAAAAAAAP///yH5BAEAAAAALAAAAAABAAEAAAIBRAA7"),
+            // A header alone claims a size that would take gigabytes to decode.
+            "huge" => WithSize(Picture(8, 8, SKEncodedImageFormat.Png), 20_000, 20_000),
+            _ => Picture(400, 400, SKEncodedImageFormat.Png)[..^60],
+        };
+        var id = await BareAsync();
+        var answer = await UploadAsync(host.Browser(), $"/graft/{id}/photos/board", "photo.jpg", bytes, "");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("photo.jpg is not kept: ", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Empty((await GraftAsync(id)).Photos);
+    }
+
+    [Fact]
+    public void A_large_picture_is_made_smaller_and_an_address_is_never_a_path()
+    {
+        var kept = PhotoIntake.Take(Picture(3000, 1500, SKEncodedImageFormat.Jpeg)).Photo!;
+        Assert.Equal((2400, 1200), (kept.WidthPx, kept.HeightPx));
+        Assert.Null(new PhotoFolder("/tmp").Find("../../etc/passwd"));
+    }
+
+    private async Task<int> BareAsync()
+        => await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare") with
+        {
+            Parts = [new Part("board", "board", PartKind.Board) { Origin = PartOrigin.Donor, Ports = [new Port("header", "header", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 2, OwnColumns = 5 }] }],
+        }, Cancellation));
+
+    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+
+    private static byte[] Picture(int width, int height, SKEncodedImageFormat format)
+    {
+        using var bitmap = new SKBitmap(width, height);
+        bitmap.Erase(SKColors.DarkGreen);
+        using var data = bitmap.Encode(format, 80);
+        return data.ToArray();
+    }
+
+    // The size of a PNG stands in bytes 16 to 23 of its file, with a check sum behind the header.
+    private static byte[] WithSize(byte[] png, int width, int height)
+    {
+        System.Buffers.Binary.BinaryPrimitives.WriteInt32BigEndian(png.AsSpan(16), width);
+        System.Buffers.Binary.BinaryPrimitives.WriteInt32BigEndian(png.AsSpan(20), height);
+        System.Buffers.Binary.BinaryPrimitives.WriteUInt32BigEndian(png.AsSpan(29), CheckSum(png.AsSpan(12, 17)));
+        return png;
+    }
+
+    // CRC-32 of the PNG specification, bit by bit.
+    private static uint CheckSum(ReadOnlySpan<byte> bytes)
+    {
+        var sum = uint.MaxValue;
+        foreach (var value in bytes)
+        {
+            sum ^= value;
+            for (var bit = 0; bit < 8; bit++) sum = (sum & 1) == 1 ? (sum >> 1) ^ 0xEDB88320u : sum >> 1;
+        }
+
+        return ~sum;
+    }
+
+    private static async Task<HttpResponseMessage> UploadAsync(HttpClient browser, string page, string name, byte[] bytes, string port)
+    {
+        var file = new ByteArrayContent(bytes) { Headers = { ContentType = new MediaTypeHeaderValue("image/jpeg") } };
+        var form = new MultipartFormDataContent
+        {
+            { file, "file", name }, { new StringContent(port), "port" }, { new StringContent("1"), "Revision" },
+            { new StringContent(await BenchHost.TokenAsync(browser, page)), "__RequestVerificationToken" },
+        };
+        return await browser.PostAsync(page + "?handler=Add", form, Cancellation);
+    }
+
+    private static async Task<HttpResponseMessage> ImportDonorAsync(HttpClient browser, byte[] bytes)
+    {
+        var form = new MultipartFormDataContent { { new ByteArrayContent(bytes), "file", "donor.json" }, { new StringContent(await BenchHost.TokenAsync(browser, "/donors")), "__RequestVerificationToken" } };
+        return await browser.PostAsync("/donors?handler=Import", form, Cancellation);
+    }
+}
