@@ -154,7 +154,13 @@ namespace LooseGraft.Data.Migrations
                     b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("FirstAdded")
+                        .HasColumnType("INTEGER");
+
                     b.Property<bool>("IsUndone")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("LastAdded")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("What")
@@ -176,6 +182,7 @@ namespace LooseGraft.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Before")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<int>("ChangeId")

@@ -11,5 +11,12 @@ public sealed class BinChange
 
     public bool IsUndone { get; set; }
 
+    /// <summary>The first entry that the change put in; null when it put none in. What it put in are all entries up to <see cref="LastAdded"/>.</summary>
+    public int? FirstAdded { get; init; }
+
+    /// <summary>The last entry that the change put in.</summary>
+    public int? LastAdded { get; init; }
+
+    /// <summary>The entries that the change altered or took out.</summary>
     public List<BinChangeRow> Rows { get; init; } = [];
 }

@@ -1,6 +1,6 @@
 namespace LooseGraft.Data.Owned;
 
-/// <summary>What one change did to one entry: how it stood before and after, as JSON; null where it was not in the bin.</summary>
+/// <summary>What one change did to one entry: how it stood before and after, as JSON; null after it was taken out.</summary>
 public sealed class BinChangeRow
 {
     public int Id { get; init; }
@@ -9,7 +9,7 @@ public sealed class BinChangeRow
 
     public required int EntryId { get; init; }
 
-    public string? Before { get; init; }
+    public required string Before { get; init; }
 
     public string? After { get; init; }
 }

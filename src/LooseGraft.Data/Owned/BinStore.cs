@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json;
 using LooseGraft.Core.Model;
 using Microsoft.EntityFrameworkCore;
@@ -23,7 +24,7 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
             return new BinPage(await RowsAsync(newest, cancellation), owned, owned);
         }
 
-        var found = bench.Bin.FromSql($"SELECT e.* FROM BinEntry AS e JOIN BinSearch ON BinSearch.rowid = e.Id WHERE BinSearch MATCH {query}").AsNoTracking().Where(entry => !entry.IsRemoved);
+        var found = bench.Bin.FromSql($"SELECT * FROM BinEntry WHERE Id IN (SELECT rowid FROM BinSearch WHERE BinSearch MATCH {query})").AsNoTracking().Where(entry => !entry.IsRemoved);
         var rows = await found.OrderBy(entry => entry.Name).ThenBy(entry => entry.Id).Take(RowsShown).ToListAsync(cancellation);
         return new BinPage(await RowsAsync(rows, cancellation), rows.Count < RowsShown ? rows.Count : await found.CountAsync(cancellation), owned);
     }
@@ -43,11 +44,18 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     {
         if (await bench.Bin.CountAsync(cancellation) + items.Count > MostEntries) return BinOutcome.Refused($"The bin holds at most {MostEntries} entries.");
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        var before = await LastIdAsync(cancellation);
         var taken = await bench.Bin.Select(entry => entry.Key).ToHashSetAsync(cancellation);
-        var entries = items.Select(item => Entry(item, taken)).ToList();
-        bench.Bin.AddRange(entries);
-        await bench.SaveChangesAsync(cancellation);
-        Record(what, entries.Select(entry => new BinChangeRow { EntryId = entry.Id, After = Text(entry.Item) }));
+        // One statement, however many there are: a table of ten thousand comes in within a breath.
+        var rows = JsonSerializer.Serialize(items.Select(item => new object?[]
+        {
+            FreshKey(item, taken), item.Name, item.Kind.ToString(), item.Quantity, item.Paid?.ToString(CultureInfo.InvariantCulture), item.Currency, item.Condition.ToString(), item.Place, item.Note,
+        }));
+        await bench.Database.ExecuteSqlAsync($"""
+            INSERT INTO BinEntry (Key, Name, Kind, Quantity, Paid, Currency, Condition, Place, Note, IsRemoved)
+            SELECT value->>0, value->>1, value->>2, value->>3, value->>4, value->>5, value->>6, value->>7, value->>8, 0 FROM json_each({rows})
+            """, cancellation);
+        bench.BinChanges.Add(new BinChange { What = what, At = clock.GetUtcNow(), FirstAdded = before + 1, LastAdded = await LastIdAsync(cancellation) });
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return new BinOutcome(what);
@@ -69,17 +77,23 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
 
     /// <summary>Takes back the last change.</summary>
     public async Task<BinOutcome> UndoAsync(CancellationToken cancellation)
-        => await LastAsync(cancellation) is { } change ? await StepAsync(change, row => row.Before, isUndone: true, "Taken back", cancellation) : BinOutcome.Refused("There is nothing to take back.");
+        => await LastAsync(cancellation) is { } change ? await StepAsync(change, isUndone: true, "Taken back", cancellation) : BinOutcome.Refused("There is nothing to take back.");
 
     /// <summary>Brings back the change last taken back.</summary>
     public async Task<BinOutcome> RedoAsync(CancellationToken cancellation)
-        => await NextAsync(cancellation) is { } change ? await StepAsync(change, row => row.After, isUndone: false, "Brought back", cancellation) : BinOutcome.Refused("There is nothing to bring back.");
+        => await NextAsync(cancellation) is { } change ? await StepAsync(change, isUndone: false, "Brought back", cancellation) : BinOutcome.Refused("There is nothing to bring back.");
 
-    private async Task<BinOutcome> StepAsync(BinChange change, Func<BinChangeRow, string?> side, bool isUndone, string done, CancellationToken cancellation)
+    private async Task<BinOutcome> StepAsync(BinChange change, bool isUndone, string done, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        var states = change.Rows.Select(row => (row.EntryId, side(row) is { } text ? JsonSerializer.Deserialize<BinItem>(text) : null)).ToList();
+        var states = change.Rows.Select(row => (row.EntryId, (isUndone ? row.Before : row.After) is { } text ? JsonSerializer.Deserialize<BinItem>(text) : null)).ToList();
         if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
+        if (change is { FirstAdded: { } first, LastAdded: { } last })
+        {
+            if (isUndone && await FirstPromiseAsync(first, last, cancellation) is { } promise) return BinOutcome.Refused(promise);
+            await bench.Bin.Where(entry => entry.Id >= first && entry.Id <= last).ExecuteUpdateAsync(set => set.SetProperty(entry => entry.IsRemoved, isUndone), cancellation);
+        }
+
         change.IsUndone = isUndone;
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -94,7 +108,12 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         if (before.Count < ids.Count) return BinOutcome.Refused("That is not in the bin any more.");
         if (states.All(state => before[state.Id] == state.Item)) return new BinOutcome(what);
         if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
-        Record(what, states.Select(state => new BinChangeRow { EntryId = state.Id, Before = Text(before[state.Id]), After = state.Item is { } item ? Text(item) : null }));
+        bench.BinChanges.Add(new BinChange
+        {
+            What = what,
+            At = clock.GetUtcNow(),
+            Rows = [.. states.Select(state => new BinChangeRow { EntryId = state.Id, Before = Text(before[state.Id]), After = state.Item is { } item ? Text(item) : null })],
+        });
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return new BinOutcome(what);
@@ -111,14 +130,26 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         {
             var item = wanted[entry.Id];
             var taken = promised[entry.Id].ToArray();
-            if (taken.Sum(promise => promise.Count) > (item?.Quantity ?? 0))
-                return $"{entry.Name}: {string.Join(", ", taken.Select(promise => $"{promise.Count} promised to {promise.Graft}"))}. Take it out of the graft first.";
+            if (taken.Sum(promise => promise.Count) > (item?.Quantity ?? 0)) return Promised(entry.Name, taken);
             entry.IsRemoved = item is null;
             if (item is not null) entry.Become(item);
         }
 
         return null;
     }
+
+    private async Task<string?> FirstPromiseAsync(int first, int last, CancellationToken cancellation)
+    {
+        var promised = await bench.BinPromises.Where(promise => promise.EntryId >= first && promise.EntryId <= last).Select(promise => (int?)promise.EntryId).FirstOrDefaultAsync(cancellation);
+        if (promised is not { } id) return null;
+        var name = await bench.Bin.Where(entry => entry.Id == id).Select(entry => entry.Name).SingleAsync(cancellation);
+        return Promised(name, [.. (await PromisesAsync([id], cancellation))[id]]);
+    }
+
+    private static string Promised(string name, BinRow.Promise[] promises)
+        => $"{name}: {string.Join(", ", promises.Select(promise => $"{promise.Count} promised to {promise.Graft}"))}. Take it out of the graft first.";
+
+    private async Task<int> LastIdAsync(CancellationToken cancellation) => await bench.Bin.Select(entry => (int?)entry.Id).MaxAsync(cancellation) ?? 0;
 
     private async Task<IReadOnlyList<BinRow>> RowsAsync(List<BinEntry> entries, CancellationToken cancellation)
     {
@@ -134,8 +165,6 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         return found.ToLookup(promise => promise.EntryId, promise => new BinRow.Promise(promise.GraftId, promise.Name, promise.Count));
     }
 
-    private void Record(string what, IEnumerable<BinChangeRow> rows) => bench.BinChanges.Add(new BinChange { What = what, At = clock.GetUtcNow(), Rows = [.. rows] });
-
     private Task<BinChange?> LastAsync(CancellationToken cancellation)
         => bench.BinChanges.Include(change => change.Rows).Where(change => !change.IsUndone).OrderByDescending(change => change.Id).FirstOrDefaultAsync(cancellation);
 
@@ -146,25 +175,13 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         return await bench.BinChanges.Include(change => change.Rows).Where(change => change.IsUndone && change.Id > last).OrderBy(change => change.Id).FirstOrDefaultAsync(cancellation);
     }
 
-    private static BinEntry Entry(BinItem item, HashSet<string> taken)
+    // Readable in a graft file; where the name is taken, a random end keeps it unique without a search for the next number.
+    private static string FreshKey(BinItem item, HashSet<string> taken)
     {
-        // Readable in a graft file; where the name is taken, a random end keeps it unique without a search for the next number.
         var stem = GraftEdits.FreshId(item.Name, []);
         var key = stem;
         while (!taken.Add(key)) key = $"{stem}-{Guid.NewGuid().ToString("N")[..5]}";
-        var entry = new BinEntry
-        {
-            Key = key,
-            Name = "",
-            Kind = default,
-            Quantity = 0,
-            Currency = "",
-            Condition = default,
-            Place = "",
-            Note = "",
-        };
-        entry.Become(item);
-        return entry;
+        return key;
     }
 
     private static string Text(BinItem item) => JsonSerializer.Serialize(item);

@@ -1,9 +1,11 @@
+using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Data.Owned;
 using LooseGraft.Data.Tables;
 using LooseGraft.Web.Forms;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.WebUtilities;
 
 namespace LooseGraft.Web.Pages;
 
@@ -15,6 +17,10 @@ public sealed class BinModel(BinStore store) : PageModel
 
     [BindProperty(SupportsGet = true)]
     public string? Words { get; set; }
+
+    /// <summary>The entry that is being changed; null when none is.</summary>
+    [BindProperty(SupportsGet = true)]
+    public int? Edit { get; set; }
 
     public BinPage Found { get; private set; } = new([], 0, 0);
 
@@ -34,7 +40,10 @@ public sealed class BinModel(BinStore store) : PageModel
         => Read(name, kind, quantity, paid, currency, condition, place, note) is { } item ? await DoneAsync(await store.AddAsync([item], $"{item.Name} put in the bin", Cancellation)) : await InvalidAsync();
 
     public async Task<IActionResult> OnPostChangeAsync(int id, string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
-        => Read(name, kind, quantity, paid, currency, condition, place, note) is { } item ? await DoneAsync(await store.ChangeAsync(id, item, Cancellation)) : await InvalidAsync();
+    {
+        Edit = id;
+        return Read(name, kind, quantity, paid, currency, condition, place, note) is { } item ? await DoneAsync(await store.ChangeAsync(id, item, Cancellation)) : await InvalidAsync();
+    }
 
     public async Task<IActionResult> OnPostRemoveAsync(int id) => await DoneAsync(await store.RemoveAsync(id, Cancellation));
 
@@ -77,6 +86,11 @@ public sealed class BinModel(BinStore store) : PageModel
         Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
+
+    /// <summary>This page's address with the search kept.</summary>
+    public string Address(string? handler = null, int? edit = null)
+        => QueryHelpers.AddQueryString("/bin", new Dictionary<string, string?> { ["handler"] = handler, ["words"] = Words, ["edit"] = edit?.ToString(CultureInfo.InvariantCulture) }
+            .Where(pair => !string.IsNullOrEmpty(pair.Value)));
 
     /// <summary>What is wrong with a field, if anything.</summary>
     public string? Problem(string field) => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;

@@ -23,6 +23,15 @@ public static class Glossary
         ["evidence"] = "Where a fact comes from: measured, maker's document, label, someone's diagram, or assumed. The last two prove nothing.",
         ["prove it first"] = "Right if a fact is as believed; something would be destroyed if it is not.",
         ["tightest limit"] = "The rail, or limit that rails share, with the least left at peak for its size.",
+        ["known donor"] = "A board that was described once and is kept for the next time its model comes round.",
+        ["bin"] = "What you already own, across all grafts.",
+        ["proof of life"] = "The bare board run on the bench before anything is cut, until it gives a picture or an answer.",
+        ["confirms, contradicts, leaves open"] = "What a reading says of a fact: it fits and nothing harmful would show the same; it cannot be so; or something else would show the same.",
+        ["continuity"] = "The mode in which a meter beeps when its two probes are joined. Only with power off.",
+        ["diode test"] = "The mode in which a meter shows the voltage at which a light conducts. Only with power off.",
+        ["ol"] = "What a meter shows beyond its range: open, as far as it can tell.",
+        ["momentary"] = "A switch that is closed, or open, only while it is pressed.",
+        ["latching"] = "A switch that stays as it was pushed until it is pushed again.",
         ["standby"] = "A supply that stays on while the machine is off.",
     };
 

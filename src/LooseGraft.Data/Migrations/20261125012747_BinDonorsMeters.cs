@@ -18,7 +18,9 @@ namespace LooseGraft.Data.Migrations
                         .Annotation("Sqlite:Autoincrement", true),
                     What = table.Column<string>(type: "TEXT", nullable: false),
                     At = table.Column<long>(type: "INTEGER", nullable: false),
-                    IsUndone = table.Column<bool>(type: "INTEGER", nullable: false)
+                    IsUndone = table.Column<bool>(type: "INTEGER", nullable: false),
+                    FirstAdded = table.Column<int>(type: "INTEGER", nullable: true),
+                    LastAdded = table.Column<int>(type: "INTEGER", nullable: true)
                 },
                 constraints: table =>
                 {
@@ -88,7 +90,7 @@ namespace LooseGraft.Data.Migrations
                         .Annotation("Sqlite:Autoincrement", true),
                     ChangeId = table.Column<int>(type: "INTEGER", nullable: false),
                     EntryId = table.Column<int>(type: "INTEGER", nullable: false),
-                    Before = table.Column<string>(type: "TEXT", nullable: true),
+                    Before = table.Column<string>(type: "TEXT", nullable: false),
                     After = table.Column<string>(type: "TEXT", nullable: true)
                 },
                 constraints: table =>
@@ -154,10 +156,10 @@ namespace LooseGraft.Data.Migrations
                 columns: new[] { "Model", "Revision" });
 
             // The search reads the entries' own columns; triggers keep it in step within each change's transaction.
-            migrationBuilder.Sql("CREATE VIRTUAL TABLE BinSearch USING fts5(Name, Kind, Condition, Place, Note, content='BinEntry', content_rowid='Id', tokenize='unicode61 remove_diacritics 2', prefix='1 2 3')");
+            migrationBuilder.Sql("CREATE VIRTUAL TABLE BinSearch USING fts5(Name, Kind, Condition, Place, Note, content='BinEntry', content_rowid='Id', tokenize='unicode61 remove_diacritics 2', prefix='2 3')");
             migrationBuilder.Sql("CREATE TRIGGER BinSearchAdd AFTER INSERT ON BinEntry BEGIN INSERT INTO BinSearch(rowid, Name, Kind, Condition, Place, Note) VALUES (new.Id, new.Name, new.Kind, new.Condition, new.Place, new.Note); END");
             migrationBuilder.Sql("CREATE TRIGGER BinSearchDrop AFTER DELETE ON BinEntry BEGIN INSERT INTO BinSearch(BinSearch, rowid, Name, Kind, Condition, Place, Note) VALUES ('delete', old.Id, old.Name, old.Kind, old.Condition, old.Place, old.Note); END");
-            migrationBuilder.Sql("CREATE TRIGGER BinSearchChange AFTER UPDATE ON BinEntry BEGIN INSERT INTO BinSearch(BinSearch, rowid, Name, Kind, Condition, Place, Note) VALUES ('delete', old.Id, old.Name, old.Kind, old.Condition, old.Place, old.Note); INSERT INTO BinSearch(rowid, Name, Kind, Condition, Place, Note) VALUES (new.Id, new.Name, new.Kind, new.Condition, new.Place, new.Note); END");
+            migrationBuilder.Sql("CREATE TRIGGER BinSearchChange AFTER UPDATE OF Name, Kind, Condition, Place, Note ON BinEntry BEGIN INSERT INTO BinSearch(BinSearch, rowid, Name, Kind, Condition, Place, Note) VALUES ('delete', old.Id, old.Name, old.Kind, old.Condition, old.Place, old.Note); INSERT INTO BinSearch(rowid, Name, Kind, Condition, Place, Note) VALUES (new.Id, new.Name, new.Kind, new.Condition, new.Place, new.Note); END");
         }
 
         /// <inheritdoc />

@@ -10,7 +10,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace LooseGraft.Data.Migrations
 {
     [DbContext(typeof(BenchContext))]
-    [Migration("20261125002258_BinDonorsMeters")]
+    [Migration("20261125012747_BinDonorsMeters")]
     partial class BinDonorsMeters
     {
         /// <inheritdoc />
@@ -157,7 +157,13 @@ namespace LooseGraft.Data.Migrations
                     b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("FirstAdded")
+                        .HasColumnType("INTEGER");
+
                     b.Property<bool>("IsUndone")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("LastAdded")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("What")
@@ -179,6 +185,7 @@ namespace LooseGraft.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Before")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<int>("ChangeId")
