@@ -1,6 +1,7 @@
 using LooseGraft.Core.Files;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
+using LooseGraft.Data.Photos;
 using LooseGraft.Data.Tables;
 using Microsoft.EntityFrameworkCore;
 
@@ -14,10 +15,11 @@ public static class BenchStart
     /// <param name="store">Its grafts.</param>
     /// <param name="bin">What is owned.</param>
     /// <param name="donors">The known donors.</param>
-    /// <param name="demoFolder">Folder of graft files, with <c>bin.csv</c> and a folder <c>donors</c>; null for an empty bench.</param>
+    /// <param name="photos">Where pictures are kept.</param>
+    /// <param name="demoFolder">Folder of graft files, with <c>bin.csv</c> and the folders <c>donors</c> and <c>photos</c>; null for an empty bench.</param>
     /// <param name="cancellation">Stops between files.</param>
     /// <exception cref="InvalidDataException">A demo file cannot be read.</exception>
-    public static async Task OpenAsync(BenchContext bench, GraftStore store, BinStore bin, DonorStore donors, string? demoFolder, CancellationToken cancellation)
+    public static async Task OpenAsync(BenchContext bench, GraftStore store, BinStore bin, DonorStore donors, PhotoFolder photos, string? demoFolder, CancellationToken cancellation)
     {
         var isNew = !(await bench.Database.GetAppliedMigrationsAsync(cancellation)).Any();
         await bench.Database.MigrateAsync(cancellation);
@@ -28,6 +30,13 @@ public static class BenchStart
         {
             var read = DonorFile.Read(await File.ReadAllBytesAsync(file, cancellation));
             await donors.KeepAsync(read.Donor ?? throw new InvalidDataException($"{Path.GetFileName(file)}: {read.Errors[0]}"), cancellation);
+        }
+
+        foreach (var file in Directory.EnumerateFiles(Path.Combine(demoFolder, "photos"), "*.jpg"))
+        {
+            // Demo pictures lie under the hash of their content, as they do on any bench.
+            var jpeg = await File.ReadAllBytesAsync(file, cancellation);
+            await photos.KeepAsync(new KeptPhoto(Path.GetFileNameWithoutExtension(file), 0, 0, jpeg), cancellation);
         }
 
         // The last one added stands first on the shelf, and the main demo's name comes first in the alphabet.

@@ -84,6 +84,22 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task Mounting_holes_are_typed_a_line_each_and_a_line_that_is_none_is_told()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96\n5 NaN 3\n1 2"));
+        var text = await BenchHost.TextAsync(bad);
+        Assert.Contains("“5 NaN 3” is not a hole", text, StringComparison.Ordinal);
+        Assert.Contains("“1 2” is not a hole", text, StringComparison.Ordinal);
+        Assert.Empty((await GraftAsync(id)).Parts[0].Holes);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96 mm"));
+        Assert.Empty((await GraftAsync(id)).Parts[0].Holes);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96"));
+        Assert.Equal((6.35, 33.02), ((await GraftAsync(id)).Parts[0].Holes[0].X, (await GraftAsync(id)).Parts[0].Holes[0].Y));
+    }
+
+    [Fact]
     public async Task A_board_is_kept_as_a_known_donor_exported_imported_and_brought_into_another_graft()
     {
         var id = await BareAsync();

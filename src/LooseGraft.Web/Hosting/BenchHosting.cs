@@ -63,7 +63,7 @@ public static class BenchHosting
         var demo = app.Configuration["DEMO"] == "none" ? null : Path.Combine(AppContext.BaseDirectory, "demo");
         var services = scope.ServiceProvider;
         await BenchStart.OpenAsync(services.GetRequiredService<BenchContext>(), services.GetRequiredService<GraftStore>(), services.GetRequiredService<BinStore>(),
-            services.GetRequiredService<DonorStore>(), demo, app.Lifetime.ApplicationStopping);
+            services.GetRequiredService<DonorStore>(), services.GetRequiredService<PhotoFolder>(), demo, app.Lifetime.ApplicationStopping);
     }
 
     public static void UseBench(this WebApplication app)

@@ -90,6 +90,15 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
             graft => graft.WithPart(part, found => found with { Revision = string.IsNullOrWhiteSpace(revision) ? null : new Known<string>(revision.Trim(), evidence) }),
             graft => graft.FindPart(part)?.Revision is { } known ? $"revision {known.Value}, {known.Evidence.Words()}" : "no revision"));
 
+    public async Task<IActionResult> OnPostHolesAsync(string part, string? holes)
+    {
+        var read = HoleLines.Read(ModelState, holes);
+        return await SaveAsync(new Edit(
+            $"{part}: {read.Length} mounting holes",
+            graft => graft.WithPart(part, found => found with { Holes = read }),
+            graft => $"{graft.FindPart(part)?.Holes.Length ?? 0} mounting holes"));
+    }
+
     public async Task<IActionResult> OnPostAnswerAsync(CaseDuty duty, bool did)
     {
         var fact = CaseDutyFact.Of(duty);
