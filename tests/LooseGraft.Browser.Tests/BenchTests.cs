@@ -85,6 +85,37 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_made_lead_is_proven_line_by_line_before_power_and_another_table_is_another_lead()
+    {
+        using var eyes = NewCopy(out var root);
+        eyes.Open(root + "/wire?joint=panel");
+        eyes.Click("form[action*='TakeTable'] button");
+        eyes.SeeWords(Verdict, "prove it first");
+        eyes.Click(".to-lead");
+        eyes.SeeWords("#lead-verdict", "not proven yet: no power");
+        var lines = (int)eyes.Run<long>("return document.querySelectorAll('.sheet li').length");
+        for (var line = 1; line <= lines; line++)
+        {
+            var must = eyes.Run<bool>($"return document.querySelector('.sheet li:nth-child({line})').textContent.includes('must beep')");
+            eyes.Click($".sheet li:nth-child({line}) button[value={(must ? "true" : "false")}]");
+            eyes.SeeWords($".sheet li:nth-child({line})", "right");
+        }
+
+        eyes.SeeWords("#lead-verdict", "proven by the meter");
+        eyes.Click(".sheet li:last-child button[value=true]");
+        eyes.SeeWords("#lead-verdict", "the made lead is wrong");
+        eyes.Click("form[data-key-act='undo'] button");
+        eyes.SeeWords("#lead-verdict", "proven by the meter");
+        eyes.Reload();
+        eyes.SeeWords("#lead-verdict", "proven by the meter");
+        eyes.Click(".trail a");
+        eyes.Click("form[action*='RemoveWire'] button");
+        eyes.Click(".to-lead");
+        eyes.SeeWords("#lead-verdict", "not proven yet: no power");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public async Task What_is_exported_comes_back_the_same_and_a_broken_file_is_explained()
     {
         using var eyes = NewCopy(out var root);
@@ -184,6 +215,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/feed")]
     [InlineData("/graft/4/stock")]
     [InlineData("/graft/4/prove")]
+    [InlineData("/graft/4/wire/fan/lead")]
     [InlineData("/graft/4/prove/life")]
     [InlineData("/graft/4/prove/switch")]
     [InlineData("/graft/4/prove/caliper")]
@@ -218,6 +250,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/feed")]
     [InlineData("/graft/4/stock")]
     [InlineData("/graft/4/stock/kt31/panel")]
+    [InlineData("/graft/4/wire/fan/lead")]
     [InlineData("/graft/4/prove")]
     [InlineData("/graft/4/prove/life")]
     [InlineData("/graft/4/prove/switch")]

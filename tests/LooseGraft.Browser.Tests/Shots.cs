@@ -8,6 +8,7 @@ public sealed class Shots(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("bench", "/graft/4", 1280, 900, false)]
     [InlineData("wire", "/graft/4/wire?joint=panel&pin=from-7", 1280, 900, false)]
     [InlineData("wire-proposed", "/graft/4/wire?joint=panel&show=proposed&from=wire", 1280, 800, false)]
+    [InlineData("lead", "/graft/4/wire/fan/lead", 1280, 1000, false)]
     [InlineData("feed", "/graft/4/feed", 1280, 1000, false)]
     [InlineData("stock", "/graft/4/stock", 1280, 1000, false)]
     [InlineData("connector", "/graft/4/stock/kt31/panel", 1280, 800, false)]

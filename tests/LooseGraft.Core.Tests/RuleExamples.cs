@@ -42,6 +42,9 @@ public sealed class RuleExamples
         ["WIRE-035"] = (Joined(Header("ground"), Plug("ground"), JointMethod.Splice), Joined(Header("ground"), Plug("ground"), JointMethod.Splice, (1, 1))),
         ["WIRE-036"] = (WithoutReason(), Joined(Header("ground"), Plug("ground"), JointMethod.LeaveOff)),
         ["WIRE-037"] = (Twice(1), Twice(2)),
+        ["WIRE-040"] = (Wired("ground", "ground"), Joined(Header("ground"), Plug("ground"))),
+        ["WIRE-041"] = (Read(beeped: false), Read(beeped: true)),
+        ["WIRE-042"] = (Drawing(30), Drawing(3)),
         ["FEED-001"] = (Fed(SmallSupply(), Draw("+12 V", 11)), Fed(SmallSupply(), Draw("+12 V", 9))),
         ["FEED-002"] = (Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 8)), Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 5))),
         ["FEED-003"] = (Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 9)), Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 5))),
@@ -78,6 +81,19 @@ public sealed class RuleExamples
     private static Port At(double volts, string signal) => Header(signal) with { Pins = [Pin(1, signal) with { Level = new Volts(volts) }] };
 
     private static Port AtPlug(double volts, string signal) => Plug(signal) with { Pins = At(volts, signal).Pins };
+
+    private static Graft Read(bool beeped)
+        => Wired("ground", "ground").WithJoint("joint", joint => joint with { Tests = [new LeadTest(new LeadEnd(true, 1), new LeadEnd(false, 1), beeped, default)] });
+
+    private static Graft Drawing(double amps)
+    {
+        var graft = Joined(Header("+12 V"), Plug("+12 V"), JointMethod.Rebuild, (1, 1));
+        return graft.WithPart("shell", part => part with { Kind = PartKind.Supply }) with
+        {
+            Supplies = [SmallSupply() with { Part = "shell" }],
+            Loads = [new Load("load", "board", "supply") { Draws = [Draw("+12 V", amps)] }],
+        };
+    }
 
     private static Graft WithoutReason()
     {

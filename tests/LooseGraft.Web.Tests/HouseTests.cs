@@ -59,6 +59,26 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_lead_is_read_line_by_line_and_taken_away_as_table_text_and_drawing()
+    {
+        var ferry = GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var id = await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
+        var (browser, page) = (host.Browser(), $"/graft/{id}/wire/fan/lead");
+        Assert.Contains("not proven yet: no power", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)), StringComparison.Ordinal);
+        foreach (var (revision, wire) in ferry.Joints.Single(joint => joint.Id == "fan").Wires.Index())
+            await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", $"{revision + 1}"), ("one", $"from-{wire.From}"), ("other", $"to-{wire.To}"), ("beeped", "true"));
+        var touching = await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "5"), ("one", "from-1"), ("other", "from-2"), ("beeped", "true"));
+        Assert.Contains("the made lead is wrong", await BenchHost.TextAsync(touching), StringComparison.Ordinal);
+        var table = await browser.GetStringAsync(page + ".csv", Cancellation);
+        Assert.Contains("from-1,from-2,silent,beep", table, StringComparison.Ordinal);
+        Assert.Contains("must stay silent", await browser.GetStringAsync(page + ".txt", Cancellation), StringComparison.Ordinal);
+        var drawing = System.Xml.Linq.XDocument.Parse(await browser.GetStringAsync(page + ".svg", Cancellation));
+        Assert.Equal("svg", drawing.Root!.Name.LocalName);
+        Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/latching-key/lead.csv", Cancellation)).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/nowhere/lead", Cancellation)).StatusCode);
+    }
+
+    [Fact]
     public async Task A_form_without_its_token_changes_nothing_and_says_what_to_do()
     {
         var answer = await host.Browser().PostAsync("/?handler=New", new FormUrlEncodedContent([new("name", "intruder")]), Cancellation);

@@ -19,6 +19,7 @@ internal static class BenchNotesFormat
     public static readonly ObjectCodec<Reading> Reading = DescribeReading();
     public static readonly ObjectCodec<Observation> Observation = DescribeObservation();
     public static readonly ObjectCodec<Photo> Photo = DescribePhoto();
+    public static readonly ObjectCodec<LeadTest> LeadTest = DescribeLeadTest();
 
     private static ObjectCodec<CaseAnswer> DescribeCaseAnswer()
     {
@@ -70,6 +71,17 @@ internal static class BenchNotesFormat
         var note = observation.Optional("note", Note, value => value.Note, "What exactly.");
         return observation.Makes(values => new Observation(values.Of(at), values.Of(watched), values.Of(seen)) { Note = values.Of(note), Unknown = values.Unknown },
             value => value.Unknown);
+    }
+
+    private static ObjectCodec<LeadTest> DescribeLeadTest()
+    {
+        var end = new MappedCodec<string, LeadEnd>(new TextCodec(10), text => Model.LeadEnd.Parse(text), value => value.ToString(), "an end of the lead such as from-3 or to-7");
+        var test = new ObjectCodec<LeadTest>("leadTest", "What the meter said between two ends of a made lead.", isInline: true);
+        var one = test.Required("one", end, value => value.One, "Where one probe lay.");
+        var other = test.Required("other", end, value => value.Other, "Where the other lay.");
+        var beeped = test.Required("beeped", new FlagCodec(), value => value.Beeped, "Whether it beeped.");
+        var at = test.Required("at", Moment, value => value.At, "When.");
+        return test.Makes(values => new LeadTest(values.Of(one), values.Of(other), values.Of(beeped), values.Of(at)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
     private static ObjectCodec<Photo> DescribePhoto()

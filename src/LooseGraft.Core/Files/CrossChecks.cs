@@ -62,6 +62,12 @@ internal static class CrossChecks
             InRange(context, $"{path}.wires[{index}].from", wire.From, from);
             InRange(context, $"{path}.wires[{index}].to", wire.To, to);
         }
+
+        foreach (var (index, test) in joint.Tests.Index())
+        {
+            InRange(context, $"{path}.tests[{index}].one", test.One.Position, test.One.IsFrom ? from : to);
+            InRange(context, $"{path}.tests[{index}].other", test.Other.Position, test.Other.IsFrom ? from : to);
+        }
     }
 
     private static void Reading(ReadContext context, string path, Reading reading, Dictionary<PortId, Port> ports)

@@ -39,6 +39,9 @@ public static class GraftFileLimits
     /// <summary>Readings of a graft.</summary>
     public const int Readings = 2000;
 
+    /// <summary>Results on the meter sheet of one lead.</summary>
+    public const int LeadTests = 4096;
+
     /// <summary>Observations of a graft.</summary>
     public const int Observations = 400;
 

@@ -82,12 +82,14 @@ internal static class GraftFormat
             value => value.TurnDegrees, 0, "How far the second port is turned when pushed on.");
         var wires = joint.Many("wires", wire, GraftFileLimits.Positions, value => value.Wires, "Who meets whom, for every method but straight and leave-off.");
         var reason = joint.Optional("reason", Note, value => value.Reason, "Why it was decided so.");
+        var tests = joint.Many("tests", BenchNotesFormat.LeadTest, GraftFileLimits.LeadTests, value => value.Tests, "What the meter said of the made lead.");
         return joint.Makes(values => new Joint(values.Of(id), values.Of(from), values.Of(to), values.Of(method))
         {
             PinOneOn = values.Of(pinOneOn),
             TurnDegrees = values.Of(turn),
             Wires = values.Of(wires),
             Reason = values.Of(reason),
+            Tests = values.Of(tests),
             Unknown = values.Unknown,
         }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "wires", value.Wires, item => (item.From, item.To)));
     }

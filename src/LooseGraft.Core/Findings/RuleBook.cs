@@ -39,6 +39,11 @@ public static class RuleBook
     internal static readonly Rule LeftOffWithoutReason = Wire("WIRE-036", Severity.Check, "left off without a reason");
     internal static readonly Rule ContactTakenTwice = Wire("WIRE-037", Severity.Fix, "two joints claim the same contact");
 
+    // Leads: what was made by hands is proven by the meter before it meets a board.
+    internal static readonly Rule LeadUntested = Wire("WIRE-040", Severity.Check, "a made lead is not proven by the meter yet");
+    internal static readonly Rule LeadWrong = Wire("WIRE-041", Severity.Fix, "a made lead reads otherwise than its meter sheet says");
+    internal static readonly Rule WireTooThin = Wire("WIRE-042", Severity.Fix, "no wire in use bears the current over this length");
+
     // Feed.
     internal static readonly Rule RailOverLimit = Feed("FEED-001", Severity.Stop, "a rail beyond its limit");
     internal static readonly Rule CombinedOverLimit = Feed("FEED-002", Severity.Stop, "rails beyond the limit they share");
@@ -60,6 +65,7 @@ public static class RuleBook
         SupplyToGround, SupplyToSupply, SupplyIntoSignal, OutputAgainstOutput,
         HeldAtGround, LightReversed, WrongSignal, LevelDiffers, ProveFirst,
         SameGender, PitchDiffers, KeyingDiffers, RowsDiffer, DangerousPlacement, NoWireTable, LeftOffWithoutReason, ContactTakenTwice,
+        LeadUntested, LeadWrong, WireTooThin,
         RailOverLimit, CombinedOverLimit, TotalOverLimit, RailMissing, NegativeFigure, AbsurdFigure, ThinEvidence,
         OverBudget,
     ];

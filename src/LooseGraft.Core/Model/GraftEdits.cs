@@ -42,9 +42,16 @@ public static class GraftEdits
     public static Graft WithPin(this Graft graft, PortId port, int position, Func<Pin, Pin> change)
         => graft.WithPort(port, found => found.With(change(found.PinAt(position))));
 
-    /// <summary>Changes one joint.</summary>
+    /// <summary>Changes one joint. A change of its wires or its method makes another lead: what was read of the old one is dropped.</summary>
     public static Graft WithJoint(this Graft graft, string id, Func<Joint, Joint> change)
-        => graft with { Joints = Replace(graft.Joints, joint => joint.Id == id, change) };
+        => graft with
+        {
+            Joints = Replace(graft.Joints, joint => joint.Id == id, joint =>
+            {
+                var changed = change(joint);
+                return changed.Method == joint.Method && changed.Wires.SequenceEqual(joint.Wires) ? changed : changed with { Tests = [] };
+            }),
+        };
 
     /// <summary>Puts in what the builder says of one duty of the old case, in place of what was said before.</summary>
     public static Graft WithAnswer(this Graft graft, CaseAnswer answer)

@@ -18,6 +18,9 @@ public sealed record Joint(string Id, PortId From, PortId To, JointMethod Method
     /// <summary>Who meets whom, for every method but straight and leave-off.</summary>
     public ImmutableArray<Conductor> Wires { get; init; } = [];
 
+    /// <summary>What the meter said of the made lead. Another wire table, or another method, makes another lead, which is not tested yet.</summary>
+    public ImmutableArray<LeadTest> Tests { get; init; } = [];
+
     /// <summary>Why it was decided so.</summary>
     public string? Reason { get; init; }
 

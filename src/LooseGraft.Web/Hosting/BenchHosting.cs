@@ -84,6 +84,7 @@ public static class BenchHosting
         app.UseAuthorization();
         app.MapHealthChecks("/health").AllowAnonymous();
         app.MapGet("/graft/{id:int}/file", Downloads.GraftAsync);
+        app.MapGet("/graft/{id:int}/wire/{joint}/lead.{form}", LeadDownloads.SendAsync);
         app.MapGet("/donors/{id:int}/file", Downloads.DonorAsync);
         app.MapGet("/bin/file", Downloads.BinAsync);
         app.MapGet("/photos/{hash}", Downloads.Photo);

@@ -1,0 +1,59 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Wire.Leads;
+
+/// <summary>The lead of a joint: how it is made, how it is proven, and what to expect of it at first power.</summary>
+/// <param name="Review">The joint.</param>
+/// <param name="Rows">Its wires.</param>
+/// <param name="Sheet">The meter sheet with what was read.</param>
+/// <param name="Unseen">Wires that the sheet cannot find open.</param>
+/// <param name="FirstPower">Voltages at its open end, in the order to take them.</param>
+public sealed record Lead(
+    JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<Conductor> Unseen, ImmutableArray<FirstVoltage> FirstPower)
+{
+    // ATX12V power supply design guide: ±5 % on the positive rails, ±10 % on the negative one.
+    private const double PositiveTolerance = 0.05;
+    private const double NegativeTolerance = 0.10;
+
+    /// <summary>Whether a joint is made by hands and so has a lead to prove.</summary>
+    public static bool IsMade(Joint joint) => joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !joint.Wires.IsEmpty;
+
+    /// <summary>The lead of a joint that is made by hands.</summary>
+    public static Lead Of(Graft graft, JointReview review)
+    {
+        var rows = LeadRows.Of(graft, review);
+        var (lines, unseen) = Lines(review.Joint, new PortGrid(review.From.Port), new PortGrid(review.To.Port));
+        return new Lead(review, rows, lines, unseen, [.. First(rows)]);
+    }
+
+    /// <summary>Whether it carries a supply, so that a slip in it destroys something.</summary>
+    public bool CarriesSupply => Rows.Any(row => row.Signal.Family == SignalFamily.Supply);
+
+    /// <summary>Lines that read otherwise than they must.</summary>
+    public IEnumerable<SheetLine> Wrong => Sheet.Where(line => line.IsRight == false);
+
+    /// <summary>Whether every line was read and is right.</summary>
+    public bool IsProven => Sheet.All(line => line.IsRight == true);
+
+    /// <summary>How far the sheet of a joint is: every line with the newest result for its two ends.</summary>
+    internal static (ImmutableArray<SheetLine> Lines, ImmutableArray<Conductor> Unseen) Lines(Joint joint, PortGrid from, PortGrid to)
+    {
+        var sheet = MeterSheet.For(from, to, joint.Wires);
+        return ([.. sheet.Tests.Select(test => new SheetLine(test, joint.Tests.LastOrDefault(result => IsOf(result, test))))], sheet.Unseen);
+    }
+
+    private static bool IsOf(LeadTest result, SheetTest test)
+        => (result.One, result.Other) == (test.One, test.Other) || (result.Other, result.One) == (test.One, test.Other);
+
+    // What is on while the machine is off first, then from the lowest voltage up: the mildest mistake is found first.
+    private static IEnumerable<FirstVoltage> First(IEnumerable<LeadRow> rows)
+        => from row in rows
+           where row.Signal.SupplyVoltage is not null
+           let volts = row.Signal.SupplyVoltage!.Value
+           let margin = Math.Abs(volts.Value) * (volts < Volts.Zero ? NegativeTolerance : PositiveTolerance)
+           orderby row.Signal.IsStandby descending, Math.Abs(volts.Value), row.To
+           select new FirstVoltage(row.To, volts, new Volts(volts.Value - margin), new Volts(volts.Value + margin), row.Signal.IsStandby);
+}

@@ -1,0 +1,12 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire.Leads;
+
+/// <summary>A line of a meter sheet with what the meter said.</summary>
+/// <param name="Test">The test.</param>
+/// <param name="Result">What was read; null while it was not.</param>
+public sealed record SheetLine(SheetTest Test, LeadTest? Result)
+{
+    /// <summary>Whether it reads as it must; null while it was not read.</summary>
+    public bool? IsRight => Result is null ? null : Result.Beeped == Test.MustBeep;
+}
