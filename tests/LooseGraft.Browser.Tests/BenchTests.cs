@@ -116,6 +116,21 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_small_circuit_is_worked_out_as_its_figures_are_typed()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/graft/4/wire/circuits");
+        eyes.SeeWords("#circuit-words", "2 kilohm in series with the light");
+        eyes.Retype("input[name=supply]", "5" + Keys.Tab);
+        eyes.SeeWords("#circuit-words", "620 ohm in series with the light");
+        eyes.Retype("input[name=supply]", "lots" + Keys.Tab);
+        eyes.SeeWords(".problem", "“lots” is not a figure");
+        eyes.Click("a[href*='circuit=relay']");
+        eyes.SeeWords("#circuit-words", "the coil closes the contact beside the switch and holds it");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public async Task What_is_exported_comes_back_the_same_and_a_broken_file_is_explained()
     {
         using var eyes = NewCopy(out var root);
@@ -216,6 +231,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/stock")]
     [InlineData("/graft/4/prove")]
     [InlineData("/graft/4/wire/fan/lead")]
+    [InlineData("/graft/4/wire/circuits?circuit=relay")]
     [InlineData("/graft/4/prove/life")]
     [InlineData("/graft/4/prove/switch")]
     [InlineData("/graft/4/prove/caliper")]
@@ -251,6 +267,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/stock")]
     [InlineData("/graft/4/stock/kt31/panel")]
     [InlineData("/graft/4/wire/fan/lead")]
+    [InlineData("/graft/4/wire/circuits?circuit=relay")]
     [InlineData("/graft/4/prove")]
     [InlineData("/graft/4/prove/life")]
     [InlineData("/graft/4/prove/switch")]

@@ -35,6 +35,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("life", "prove/life")]
     [InlineData("switch", "prove/switch")]
     [InlineData("caliper", "prove/caliper")]
+    [InlineData("circuits", "wire/circuits?circuit=relay")]
     [InlineData("seat", "seat")]
     [InlineData("cool", "cool")]
     [InlineData("buy", "buy")]
@@ -77,6 +78,16 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/latching-key/lead.csv", Cancellation)).StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/nowhere/lead", Cancellation)).StatusCode);
     }
+
+    [Theory]
+    [InlineData("light", "supply=12&forward=3.1&current=10", "910 ohm in series with the light")]
+    [InlineData("light", "supply=NaN&forward=3.1&current=10", "“NaN” is not a figure")]
+    [InlineData("light", "supply=-5&forward=2&current=10", "is negative")]
+    [InlineData("divider", "high=5&low=9", "A divider only makes less")]
+    [InlineData("nonsense", "", "A light on another voltage")]
+    [InlineData("relay", "coil=5&coilOhms=0", "The coil needs a voltage and a resistance above 0")]
+    public async Task A_small_circuit_is_worked_out_from_its_address(string circuit, string figures, string words)
+        => Assert.Contains(words, await BenchHost.TextAsync(await host.Browser().GetAsync($"/graft/1/wire/circuits?circuit={circuit}&{figures}", Cancellation)), StringComparison.Ordinal);
 
     [Fact]
     public async Task A_form_without_its_token_changes_nothing_and_says_what_to_do()
