@@ -1,7 +1,7 @@
-using LooseGraft.Data.Owned;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.History;
 using LooseGraft.Data.Meters;
+using LooseGraft.Data.Owned;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 

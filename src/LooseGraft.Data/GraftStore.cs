@@ -1,8 +1,8 @@
 using System.Text;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
-using LooseGraft.Data.Owned;
 using LooseGraft.Data.History;
+using LooseGraft.Data.Owned;
 using Microsoft.EntityFrameworkCore;
 
 namespace LooseGraft.Data;

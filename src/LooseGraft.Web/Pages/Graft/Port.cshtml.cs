@@ -114,7 +114,8 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
         var id = PortId;
         if (!await LoadAsync()) return NotFound();
         var result = await SaveAsync(new Edit($"Connector {Port} of {Part} taken out, with its joints, readings and photographs", graft => graft.WithoutPort(id), graft => $"{graft.Parts.Length} parts"));
-        return Graft.FindPort(id) is null ? Redirect($"/graft/{Id}/stock") : result;
+        // Once it is gone there is nothing to come back to on this page.
+        return result is RedirectResult ? Redirect($"/graft/{Id}/stock") : result;
     }
 
     public static string Cell(Pin pin) => pin.Contact == ContactState.Absent ? "absent" : pin.Signal.Value == Signal.Unknown ? "" : pin.Signal.Value.Name;

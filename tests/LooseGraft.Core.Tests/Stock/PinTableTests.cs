@@ -1,0 +1,78 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Stock;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests.Stock;
+
+public sealed class PinTableTests
+{
+    [Fact]
+    public void Signals_alone_are_taken_in_order()
+        => Assert.Equal([(1, "+12 V"), (2, "ground"), (3, "unknown")], Pins(["+12"], ["GND"], [""]));
+
+    [Fact]
+    public void Positions_may_jump_and_what_follows_counts_on_from_there()
+        => Assert.Equal([(2, "+5 V"), (3, "ground")], Pins(["2", "5 V"], ["ground"]));
+
+    [Fact]
+    public void A_heading_is_passed_over_only_where_it_stands_first()
+    {
+        Assert.Equal([(1, "ground")], Pins(["Pin", "Signal"], ["1", "gnd"]));
+        // Further down it is a name of the builder's own, as any other.
+        Assert.Equal([(1, "ground"), (2, "pin")], Pins(["1", "gnd"], ["pin"]));
+    }
+
+    [Theory]
+    [InlineData("absent")]
+    [InlineData("key")]
+    [InlineData("-")]
+    [InlineData("Left Out")]
+    public void A_missing_pin_is_written_in_many_ways(string text)
+    {
+        var pin = PinTable.Typed(new Pin(1), text, Evidence.Document)!;
+        Assert.Equal((ContactState.Absent, "none", Evidence.Document), (pin.Contact, pin.Signal.Value.Name, pin.Signal.Evidence));
+    }
+
+    [Fact]
+    public void A_pin_that_was_absent_is_there_again_once_a_signal_is_typed()
+        => Assert.Equal(ContactState.Wired, PinTable.Typed(new Pin(1) { Contact = ContactState.Absent }, "ground", Evidence.Label)!.Contact);
+
+    [Fact]
+    public void A_contact_without_a_conductor_stays_so_when_its_signal_is_typed()
+        => Assert.Equal(ContactState.Unwired, PinTable.Typed(new Pin(1) { Contact = ContactState.Unwired }, "ground", Evidence.Label)!.Contact);
+
+    [Fact]
+    public void What_is_emptied_is_unknown_and_no_better_than_assumed()
+    {
+        var pin = PinTable.Typed(Pin(1, "+5 V"), " ", Evidence.Measured)!;
+        Assert.Equal((Model.Signal.Unknown, Evidence.Assumed), (pin.Signal.Value, pin.Signal.Evidence));
+    }
+
+    [Fact]
+    public void Level_and_need_of_a_pin_outlive_a_table_that_does_not_name_them()
+    {
+        var port = Header("lid-sense,ground").With(Pin(1, "lid-sense") with { NeededFor = "it starts", Level = Quantities.Volts.Zero, WireColour = "white" });
+        var read = PinTable.Read([(1, ["1", "panel-sense"])], port, Evidence.Diagram);
+        var pin = Assert.Single(read.Pins);
+        Assert.Equal(("it starts", "white", Evidence.Diagram), (pin.NeededFor, pin.WireColour, pin.Signal.Evidence));
+    }
+
+    [Fact]
+    public void Every_error_is_told_with_its_line_and_then_no_pin_is_given()
+    {
+        var read = PinTable.Read([(3, ["0", "ground"]), (4, ["1", "<script>"]), (7, ["2", "ground"]), (8, ["2", "ground"]), (9, ["4", "ground"])], Header("ground,ground,ground"), Evidence.Label);
+        Assert.Empty(read.Pins);
+        Assert.Equal(["Line 3", "Line 4", "Line 8", "Line 9"], read.Errors.Select(error => error.Split(':')[0]));
+        Assert.Contains("position 0, but header has 3", read.Errors[0], StringComparison.Ordinal);
+        Assert.Contains("“<script>” is not a signal", read.Errors[1], StringComparison.Ordinal);
+        Assert.Contains("position 2 again", read.Errors[2], StringComparison.Ordinal);
+    }
+
+    private static IEnumerable<(int, string)> Pins(params string[][] rows)
+    {
+        var read = PinTable.Read(rows.Select((cells, index) => (index + 1, (IReadOnlyList<string>)cells)), Header("none,none,none,none"), Evidence.Diagram);
+        Assert.Empty(read.Errors);
+        return read.Pins.Select(pin => (pin.Position, pin.Signal.Value.Name));
+    }
+}
