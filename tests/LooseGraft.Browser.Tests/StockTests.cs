@@ -121,14 +121,14 @@ public sealed class StockTests(RunningBench bench) : IClassFixture<RunningBench>
     public void A_photograph_is_kept_and_a_pin_is_marked_on_it_by_clicking()
     {
         using var eyes = new Eyes(bench.Address);
-        eyes.Open("/graft/4/photos/kt31?port=panel");
+        eyes.Open("/graft/4/photos/fan?port=plug");
         eyes.See("input[type=file]").SendKeys(Path.Combine(RunningBench.ProjectRoot(), "docs", "screenshots", "shelf.png"));
         eyes.Click("form[action*='Add'] button");
         eyes.See("svg[data-photo]");
         eyes.ClickIn("svg[data-photo]", 0.25, 0.5);
-        eyes.SeeWords(".marks", "1: power-light+");
+        eyes.SeeWords(".marks", "1: ground");
         eyes.ClickIn("svg[data-photo]", 0.5, 0.5);
-        eyes.SeeWords(".marks", "2: power-light-");
+        eyes.SeeWords(".marks", "2: +12 V");
         var shares = eyes.Run<string>("const p = document.querySelector('svg[data-photo]'); const c = p.querySelector('circle'); return (c.cx.baseVal.value / p.viewBox.baseVal.width).toFixed(2) + ' ' + (c.cy.baseVal.value / p.viewBox.baseVal.height).toFixed(2)");
         Assert.Equal("0.25 0.50", shares);
         eyes.Click("form[data-key-act='undo'] button");

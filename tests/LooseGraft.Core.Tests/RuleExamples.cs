@@ -45,6 +45,7 @@ public sealed class RuleExamples
         ["WIRE-040"] = (Wired("ground", "ground"), Joined(Header("ground"), Plug("ground"))),
         ["WIRE-041"] = (Read(beeped: false), Read(beeped: true)),
         ["WIRE-042"] = (Drawing(30), Drawing(3)),
+        ["WIRE-050"] = (Linked(LinkKind.Momentary, "+5 V,ground"), Linked(LinkKind.Momentary, "power-switch,ground")),
         ["FEED-001"] = (Fed(SmallSupply(), Draw("+12 V", 11)), Fed(SmallSupply(), Draw("+12 V", 9))),
         ["FEED-002"] = (Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 8)), Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 5))),
         ["FEED-003"] = (Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 9)), Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 5))),
@@ -94,6 +95,10 @@ public sealed class RuleExamples
             Loads = [new Load("load", "board", "supply") { Draws = [Draw("+12 V", amps)] }],
         };
     }
+
+    private static Graft Linked(LinkKind kind, string header)
+        => Joined(Header(header), Plug("power-switch,power-switch"), JointMethod.Rebuild, (1, 1), (2, 2))
+            .WithPart("shell", part => part with { Links = [new PartLink(new("plug", 1), new("plug", 2), kind)] });
 
     private static Graft WithoutReason()
     {

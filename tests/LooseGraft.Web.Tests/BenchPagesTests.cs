@@ -163,6 +163,24 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal((1, 1), ((await GraftAsync(id)).Parts[0].Ports.Length, (await GraftAsync(id)).Readings.Length));
     }
 
+    [Fact]
+    public async Task What_is_joined_inside_is_typed_on_the_connectors_page_and_taken_out_again()
+    {
+        var id = await WithPortAsync(PartKind.Panel, 4);
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock/part/legs");
+        foreach (var (position, other, words) in new[] { ("1", "", "Type the two positions"), ("x", "2", "is not a number of position"), ("1", "9", "a contact of this part"), ("2", "2", "another contact"), ("1", "nowhere/1", "a contact of this part") })
+        {
+            var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Link", ("Revision", "1"), ("position", position), ("other", other), ("kind", "Wire"));
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
+            Assert.Contains(words, await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        }
+
+        var good = await BenchHost.SendAsync(browser, page, page + "?handler=Link", ("Revision", "1"), ("position", "1"), ("other", "3"), ("kind", "Momentary"));
+        Assert.Contains("legs/1 and legs/3, while a switch is held", await BenchHost.TextAsync(good), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Unlink", ("Revision", "2"), ("index", "0"));
+        Assert.Empty((await GraftAsync(id)).Parts[0].Links);
+    }
+
     private async Task<int> WithPortAsync(PartKind kind, int legs)
         => await host.StoreAsync(store => store.AddAsync(Graft.Empty(string.Create(CultureInfo.InvariantCulture, $"legs {legs}")) with
         {

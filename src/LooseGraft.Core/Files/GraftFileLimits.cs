@@ -54,6 +54,9 @@ public static class GraftFileLimits
     /// <summary>Mounting holes of a part.</summary>
     public const int Holes = 100;
 
+    /// <summary>Links inside a part.</summary>
+    public const int Links = 256;
+
     /// <summary>Pieces of one bin entry that a part may take.</summary>
     public const int BinPieces = 10000;
 

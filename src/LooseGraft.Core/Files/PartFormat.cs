@@ -11,6 +11,7 @@ internal static class PartFormat
     private static readonly ObjectCodec<Pin> Pin = DescribePin();
     private static readonly ObjectCodec<Port> Port = DescribePort();
     private static readonly ObjectCodec<MountHole> Hole = DescribeHole();
+    private static readonly ObjectCodec<PartLink> Link = DescribeLink();
 
     public static readonly ObjectCodec<Part> Part = DescribePart();
 
@@ -81,6 +82,7 @@ internal static class PartFormat
         var binEntry = part.Optional("binEntry", Id, value => value.Bin?.Entry, "What it takes from the bin, by the bin's short name.");
         var binCount = part.Usual("binCount", new IntegerCodec(1, GraftFileLimits.BinPieces), value => value.Bin?.Count ?? 1, 1, "How many of it.");
         var holes = part.Many("holes", Hole, GraftFileLimits.Holes, value => value.Holes, "Its mounting holes.");
+        var links = part.Many("links", Link, GraftFileLimits.Links, value => value.Links, "Which of its contacts are joined inside it.");
         var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
         return part.Makes(values => new Part(values.Of(id), values.Of(name), values.Of(kind))
         {
@@ -90,9 +92,37 @@ internal static class PartFormat
             Revision = values.Of(revision) is { } printed ? new Known<string>(printed, values.Of(revisionEvidence)) : null,
             Bin = values.Of(binEntry) is { } entry ? new BinClaim(entry, values.Of(binCount)) : null,
             Holes = values.Of(holes),
+            Links = values.Of(links),
             Ports = values.Of(ports),
             Unknown = values.Unknown,
-        }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "ports", value.Ports, port => port.Id));
+        }, value => value.Unknown, CheckPart);
+    }
+
+    private static void CheckPart(Part part, ReadContext context)
+    {
+        CrossChecks.Unique(context, "ports", part.Ports, port => port.Id);
+        foreach (var (index, link) in part.Links.Index())
+        {
+            CheckEnd(part, context, $".links[{index}].one", link.One);
+            CheckEnd(part, context, $".links[{index}].other", link.Other);
+            if (link.One == link.Other) context.Fail($".links[{index}].other", "the contact it starts from", "another contact");
+        }
+    }
+
+    private static void CheckEnd(Part part, ReadContext context, string path, InnerEnd end)
+    {
+        if (part.Ports.FirstOrDefault(port => port.Id == end.Port) is not { } port || end.Position > port.PositionCount)
+            context.Fail(path, ReadContext.Quote(end.ToString()), "a contact of this part, written port/position");
+    }
+
+    private static ObjectCodec<PartLink> DescribeLink()
+    {
+        var end = new MappedCodec<string, InnerEnd>(new TextCodec(46), text => InnerEnd.Parse(text), value => value.ToString(), "a contact of this part, written port/position");
+        var link = new ObjectCodec<PartLink>("link", "Two contacts that are joined inside the part.", isInline: true);
+        var one = link.Required("one", end, value => value.One, "A contact.");
+        var other = link.Required("other", end, value => value.Other, "The other.");
+        var kind = link.Usual("kind", new ChoiceCodec<LinkKind>(), value => value.Kind, LinkKind.Wire, "How they are joined.");
+        return link.Makes(values => new PartLink(values.Of(one), values.Of(other), values.Of(kind)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
     private static ObjectCodec<MountHole> DescribeHole()

@@ -44,6 +44,9 @@ public static class RuleBook
     internal static readonly Rule LeadWrong = Wire("WIRE-041", Severity.Fix, "a made lead reads otherwise than its meter sheet says");
     internal static readonly Rule WireTooThin = Wire("WIRE-042", Severity.Fix, "no wire in use bears the current over this length");
 
+    // Nets: what is joined without meeting.
+    internal static readonly Rule JoinedByWay = Wire("WIRE-050", Severity.Stop, "two contacts that never meet are joined, and would destroy something");
+
     // Feed.
     internal static readonly Rule RailOverLimit = Feed("FEED-001", Severity.Stop, "a rail beyond its limit");
     internal static readonly Rule CombinedOverLimit = Feed("FEED-002", Severity.Stop, "rails beyond the limit they share");
@@ -65,7 +68,7 @@ public static class RuleBook
         SupplyToGround, SupplyToSupply, SupplyIntoSignal, OutputAgainstOutput,
         HeldAtGround, LightReversed, WrongSignal, LevelDiffers, ProveFirst,
         SameGender, PitchDiffers, KeyingDiffers, RowsDiffer, DangerousPlacement, NoWireTable, LeftOffWithoutReason, ContactTakenTwice,
-        LeadUntested, LeadWrong, WireTooThin,
+        LeadUntested, LeadWrong, WireTooThin, JoinedByWay,
         RailOverLimit, CombinedOverLimit, TotalOverLimit, RailMissing, NegativeFigure, AbsurdFigure, ThinEvidence,
         OverBudget,
     ];

@@ -31,7 +31,11 @@ public static class GraftEdits
 
     /// <summary>Takes out a port with everything that names it: its joints, readings and photographs.</summary>
     public static Graft WithoutPort(this Graft graft, PortId id)
-        => graft.WithPart(id.Part, part => part with { Ports = part.Ports.RemoveAll(port => port.Id == id.Port) }) with
+        => graft.WithPart(id.Part, part => part with
+        {
+            Ports = part.Ports.RemoveAll(port => port.Id == id.Port),
+            Links = part.Links.RemoveAll(link => link.One.Port == id.Port || link.Other.Port == id.Port),
+        }) with
         {
             Joints = graft.Joints.RemoveAll(joint => joint.From == id || joint.To == id),
             Readings = graft.Readings.RemoveAll(reading => reading.Port == id),

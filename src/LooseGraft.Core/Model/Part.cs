@@ -31,6 +31,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Its connectors.</summary>
     public ImmutableArray<Port> Ports { get; init; } = [];
 
+    /// <summary>Which of its contacts are joined inside it: the wires of a lead, a link in a block, a switch.</summary>
+    public ImmutableArray<PartLink> Links { get; init; } = [];
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire.Nets;
 
 namespace LooseGraft.Core.Wire;
 
@@ -18,7 +19,7 @@ public static class WireStage
                       select JointJudge.Review(joint, ends[joint.From], ends[joint.To])).ToImmutableArray();
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
-            [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. LeadFindings.Of(graft, joints)]);
+            [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. LeadFindings.Of(graft, joints), .. NetFindings.Of(graft, ends, joints)]);
     }
 
     // A header may be served by several small plugs, so a needed contact is only missed when no joint at all reaches it.

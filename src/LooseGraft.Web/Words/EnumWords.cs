@@ -69,6 +69,14 @@ public static class EnumWords
         _ => throw new ArgumentOutOfRangeException(nameof(verdict), verdict, null),
     };
 
+    public static string Words(this LinkKind kind) => kind switch
+    {
+        LinkKind.Wire => "for good",
+        LinkKind.Momentary => "while a switch is held",
+        LinkKind.Latching => "while a latching switch is closed",
+        _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
+    };
+
     /// <summary>The shape of a reading's verdict.</summary>
     public static string Shape(this ReadingVerdict verdict) => verdict switch
     {

@@ -10,6 +10,7 @@ using LooseGraft.Data.Tables;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
+using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -108,6 +109,34 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
     }
 
     public async Task<IActionResult> OnPostRemoveReadingAsync(string reading) => await SaveAsync(Readings.Remove(reading));
+
+    /// <summary>What is joined inside the part at this connector, each with its place in the part's list.</summary>
+    public IEnumerable<(int Index, PartLink Link)> Links => Owner.Links.Index().Where(pair => pair.Item.One.Port == Port || pair.Item.Other.Port == Port);
+
+    public async Task<IActionResult> OnPostLinkAsync(string? position, string? other, LinkKind kind)
+    {
+        if (!await FindAsync()) return NotFound();
+        var one = ModelState.OptionalCount("link", position, "position");
+        if (InnerEnd.Parse(other?.Contains('/') == true ? other : $"{Port}/{other}") is not { } far || one is not { } near)
+            ModelState.AddModelError("link", "Type the two positions, such as 3 and 4; for another connector of this part write its name before, as in panel/4.");
+        else
+        {
+            var part = Part;
+            return await SaveAsync(new Edit($"{Shown.Name}, {near} and {other}: joined inside, {kind.Words()}",
+                graft => graft.WithPart(part, found => found with { Links = found.Links.Add(new PartLink(new InnerEnd(Port, near), far, kind)) }),
+                graft => $"{graft.FindPart(part)?.Links.Length ?? 0} links inside"));
+        }
+
+        return await InvalidAsync();
+    }
+
+    public async Task<IActionResult> OnPostUnlinkAsync(int index)
+    {
+        var part = Part;
+        return await SaveAsync(new Edit("A link inside taken out",
+            graft => graft.WithPart(part, found => index < 0 || index >= found.Links.Length ? found : found with { Links = found.Links.RemoveAt(index) }),
+            graft => $"{graft.FindPart(part)?.Links.Length ?? 0} links inside"));
+    }
 
     public async Task<IActionResult> OnPostRemovePortAsync()
     {
