@@ -20,6 +20,7 @@ public sealed class Shots(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("wire-night", "/graft/4/wire?joint=main-power", 1280, 800, true)]
     [InlineData("wire-phone", "/graft/4/wire?joint=panel", 390, 844, false)]
     [InlineData("feed-phone", "/graft/4/feed", 390, 844, false)]
+    [InlineData("photographs", "/graft/4/photos/kt31", 1280, 900, false)]
     public void Take(string name, string path, int width, int height, bool isDark)
     {
         using var eyes = new Eyes(bench.Address, width, height, isDark);

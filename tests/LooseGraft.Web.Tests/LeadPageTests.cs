@@ -1,0 +1,107 @@
+using System.Net;
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Prove;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Web.Forms;
+using LooseGraft.Web.Words;
+using Microsoft.AspNetCore.Mvc.ModelBinding;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>The page of a made lead, and the words and links that the new pages share.</summary>
+public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task A_joint_that_is_pushed_on_as_it_is_has_no_lead_to_make_and_says_so()
+        => Assert.Contains("This joint is not made by hands yet", await BenchHost.TextAsync(await host.Browser().GetAsync("/graft/4/wire/front-usb/lead", Cancellation)), StringComparison.Ordinal);
+
+    [Fact]
+    public async Task Names_with_angle_brackets_stay_text_in_the_drawing_and_the_page()
+    {
+        var id = await JoinedAsync("<b>&\"'");
+        var page = $"/graft/{id}/wire/joint/lead";
+        var drawing = await host.Browser().GetStringAsync(page + ".svg", Cancellation);
+        Assert.Contains("&lt;b&gt;&amp;", drawing, StringComparison.Ordinal);
+        Assert.Equal("<b>&\"'", System.Xml.Linq.XDocument.Parse(drawing).Descendants().Last(element => element.Name.LocalName == "text").Value);
+        Assert.DoesNotContain("<b>&\"'", await host.Browser().GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_line_is_read_again_in_place_of_the_old_reading_and_a_mended_lead_is_read_anew()
+    {
+        var id = await JoinedAsync("header");
+        var (browser, page) = (host.Browser(), $"/graft/{id}/wire/joint/lead");
+        await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "1"), ("one", "from-1"), ("other", "to-1"), ("beeped", "false"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "2"), ("one", "to-1"), ("other", "from-1"), ("beeped", "true"));
+        Assert.True(Assert.Single((await GraftAsync(id)).Joints[0].Tests).Beeped);
+        Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "3"), ("one", "between-1"), ("other", "to-1"), ("beeped", "true"))).StatusCode);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "3"));
+        Assert.Empty((await GraftAsync(id)).Joints[0].Tests);
+    }
+
+    [Theory]
+    [InlineData("/old-case/speaker", Stage.Stock, "/graft/7/stock#at-old-case-speaker")]
+    [InlineData("/parts/board", Stage.Stock, "/graft/7/stock#at-parts-board")]
+    [InlineData("/life", Stage.Prove, "/graft/7/prove/life")]
+    [InlineData("/readings/one", Stage.Prove, "/graft/7/prove?fact=%2Fparts%2Fboard%2Fports%2Fheader%2Fpins%2F2")]
+    [InlineData("/readings/two", Stage.Prove, "/graft/7/prove?fact=%2Fparts%2Fboard%2Fports%2Fheader")]
+    [InlineData("/parts/board/ports/header/pins/2", Stage.Prove, "/graft/7/prove?fact=%2Fparts%2Fboard%2Fports%2Fheader%2Fpins%2F2")]
+    [InlineData("/parts/board/ports/header/pins/2", Stage.Wire, "/graft/7/stock#at-parts-board-ports-header")]
+    public void Every_subject_leads_to_the_page_where_it_is_changed(string subject, Stage stage, string address)
+    {
+        var port = new PortId("board", "header");
+        var graft = Graft.Empty("x") with
+        {
+            Readings = [new Reading("one", default, port, MeterMode.Beep, "beep") { Red = 2 }, new Reading("two", default, port, MeterMode.Length, "12 mm")],
+        };
+        Assert.Equal(address, SubjectLinks.To(new Data.GraftSnapshot(7, 1, graft, default, null, null), new SubjectPath(subject), stage));
+    }
+
+    [Fact]
+    public void Every_choice_a_page_offers_has_its_words()
+    {
+        AllHaveWords<MeterMode>(value => value.Words());
+        AllHaveWords<PowerState>(value => value.Words());
+        AllHaveWords<ReadingVerdict>(value => value.Words());
+        AllHaveWords<WatchPoint>(value => value.Words());
+        AllHaveWords<LifeVerdict>(value => value.Words());
+        AllHaveWords<Keying>(value => value.Words());
+        AllHaveWords<Numbering>(value => value.Words());
+        AllHaveWords<LinkKind>(value => value.Words());
+        AllHaveWords<PartKind>(value => value.Words());
+    }
+
+    [Fact]
+    public void Holes_are_written_as_they_are_read()
+        => Gen.Select(Gen.Int[-90_000, 90_000], Gen.Int[-90_000, 90_000], Gen.Int[1, 2000]).Sample((x, y, wide) =>
+        {
+            var hole = new MountHole(x / 100.0, y / 100.0, new Millimetres(wide / 100.0));
+            var again = Assert.Single(HoleLines.Read(new ModelStateDictionary(), HoleLines.Write([hole])));
+            Assert.Equal((hole.X, hole.Y, hole.Diameter), (again.X, again.Y, again.Diameter));
+        });
+
+    private static void AllHaveWords<T>(Func<T, string> words)
+        where T : struct, Enum
+    {
+        var all = Enum.GetValues<T>().Select(words).ToArray();
+        Assert.All(all, text => Assert.NotEqual("", text));
+        Assert.Equal(all.Length, all.Distinct().Count());
+    }
+
+    private async Task<int> JoinedAsync(string name)
+    {
+        Port Of(string id, Gender gender) => new(id, name, ConnectorTypes.Find("pin-header")!, gender) { OwnRows = 1, OwnColumns = 1, Pins = [new Pin(1) { Signal = new(Signal.Ground, Evidence.Measured) }] };
+        return await host.StoreAsync(store => store.AddAsync(Graft.Empty("lead") with
+        {
+            Parts = [new Part("board", "board", PartKind.Board) { Ports = [Of("header", Gender.Male)] }, new Part("shell", "shell", PartKind.Panel) { Ports = [Of("plug", Gender.Female)] }],
+            Joints = [new Joint("joint", new PortId("board", "header"), new PortId("shell", "plug"), JointMethod.Rebuild) { Wires = [new Conductor(1, 1)] }],
+        }, Cancellation));
+    }
+
+    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+}
