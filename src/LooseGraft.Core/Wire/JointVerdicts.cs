@@ -25,7 +25,7 @@ internal static class JointVerdicts
         if (review.Decided.FirstOrDefault(contact => !contact.IsSafe) is { } open)
             return new JointVerdict(JointVerdictKind.ProveFirst, "prove it first", $"{Where(open)}: {(open.ProveFirst ?? open.Judgement).Words}, should a fact be other than believed");
         if (review.Joint.Method != JointMethod.Straight)
-            return new JointVerdict(JointVerdictKind.Joined, $"right by {MethodWord(review.Joint.Method)}", $"{Wires(review.Decided.Length)}; no power before its meter sheet is read");
+            return new JointVerdict(JointVerdictKind.Joined, $"right by {MethodWord(review.Joint.Method)}", Wires(review.Decided.Length));
         return new JointVerdict(JointVerdictKind.GoesStraightIn, "goes straight in",
             review.Hazards.IsEmpty ? "" : "this way only: mark it, another way would destroy something");
     }

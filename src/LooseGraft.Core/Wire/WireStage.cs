@@ -16,10 +16,10 @@ public static class WireStage
         var ends = (from part in graft.Parts from port in part.Ports select new JointEnd(part, port)).ToDictionary(end => end.Id);
         var joints = (from joint in graft.Joints
                       where ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To)
-                      select JointJudge.Review(joint, ends[joint.From], ends[joint.To])).ToImmutableArray();
+                      select LeadGate.Apply(graft, JointJudge.Review(joint, ends[joint.From], ends[joint.To]))).ToImmutableArray();
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
-            [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. LeadFindings.Of(graft, joints), .. NetFindings.Of(graft, ends, joints)]);
+            [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. NetFindings.Of(graft, ends, joints)]);
     }
 
     // A header may be served by several small plugs, so a needed contact is only missed when no joint at all reaches it.

@@ -78,10 +78,13 @@ public sealed class MeterSheetTests
     {
         var graft = Joined(Header("+5 V,ground"), Plug("+5 V,ground"), JointMethod.Rebuild, (1, 1), (2, 2));
         Assert.Contains(Findings(graft), finding => finding.Rule.Code == "WIRE-040");
+        Assert.Equal((Severity.Check, "two wires; no power before its meter sheet is read"), (Joint(graft).Worst, Joint(graft).Verdict.Because));
         var tested = Tested(graft, ("from-1", "to-1", true), ("from-2", "to-2", true), ("from-1", "from-2", false));
         Assert.DoesNotContain(Findings(tested), finding => finding.Rule.Code is "WIRE-040" or "WIRE-041");
+        Assert.Equal("two wires; proven by the meter", Joint(tested).Verdict.Because);
         var shorted = Tested(tested, ("from-1", "from-2", true));
         Assert.Equal(Severity.Stop, Findings(shorted).Single(finding => finding.Rule.Code == "WIRE-041").Severity);
+        Assert.Equal((JointVerdictKind.WouldDamage, "the made lead is wrong"), (Joint(shorted).Verdict.Kind, Joint(shorted).Verdict.Words));
         var other = tested.WithJoint("joint", joint => joint with { Wires = [new Conductor(1, 1)] });
         Assert.Empty(other.Joints[0].Tests);
         Assert.Equal(3, tested.WithJoint("joint", joint => joint with { Reason = "because" }).Joints[0].Tests.Length);
@@ -166,6 +169,8 @@ public sealed class MeterSheetTests
 
     private static PortGrid Grid(int rows, int columns)
         => new(new Port("p", "p", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = rows, OwnColumns = columns });
+
+    private static JointReview Joint(Graft graft) => Review.Of(graft).Wire.Joints[0];
 
     private static ImmutableArray<Finding> Findings(Graft graft) => Review.Of(graft).Findings;
 

@@ -5,11 +5,25 @@ using LooseGraft.Core.Wire.Leads;
 
 namespace LooseGraft.Core.Wire;
 
-/// <summary>What the rules say about leads that are made by hands.</summary>
-internal static class LeadFindings
+/// <summary>Holds a joint that is made by hands back until the meter has proven its lead.</summary>
+internal static class LeadGate
 {
-    public static IEnumerable<Finding> Of(Graft graft, IEnumerable<JointReview> joints)
-        => joints.Where(review => Lead.IsMade(review.Joint)).SelectMany(review => Of(Lead.Of(graft, review)));
+    /// <summary>The joint with what its lead adds to findings and verdict; as it is when it has no lead.</summary>
+    public static JointReview Apply(Graft graft, JointReview review)
+    {
+        if (!Lead.IsMade(review.Joint)) return review;
+        var lead = Lead.Of(graft, review);
+        return review with { Verdict = Verdict(lead), Findings = [.. review.Findings, .. Of(lead)] };
+    }
+
+    private static JointVerdict Verdict(Lead lead)
+    {
+        var verdict = lead.Review.Verdict;
+        if (lead.Wrong.Any()) return new JointVerdict(lead.CarriesSupply ? JointVerdictKind.WouldDamage : JointVerdictKind.MoveWires, "the made lead is wrong", "its meter sheet says where");
+        return verdict.Kind == JointVerdictKind.Joined
+            ? verdict with { Because = $"{verdict.Because}; {(lead.IsProven ? "proven by the meter" : "no power before its meter sheet is read")}" }
+            : verdict;
+    }
 
     private static IEnumerable<Finding> Of(Lead lead)
     {
