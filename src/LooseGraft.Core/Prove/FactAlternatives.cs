@@ -71,6 +71,10 @@ internal static class FactAlternatives
         _ => [],
     };
 
+    /// <summary>How many alternatives each contact of a port has.</summary>
+    public static int Count(Graft scene, PortId id)
+        => scene.FindPort(id) is { } port ? Math.Min(Most, PlausibleSignals.On(port, scene.FindPart(id.Part)!.Kind).Count) : 0;
+
     private static ImmutableArray<Alternative> OfPin(Graft scene, PortId id, int position)
     {
         if (scene.FindPort(id) is not { } port) return [];
