@@ -52,7 +52,9 @@ internal static class JoinJudge
     {
         var isMany = value.Kind == ReadingKind.OverRange || value is { Kind: ReadingKind.Ohms, Value: >= InputOhms };
         if (!isMany || !signal.IsMeaningful || signal.Family == SignalFamily.Supply) return LeavesOpen($"{value}: not ground. A rail would show the same.");
-        return Confirms($"{value} to ground: neither ground nor a rail, as {signal} should be.");
+        return ReadingJudge.IsProvenByExclusion(signal)
+            ? Confirms($"{value} to ground: neither ground nor a rail, as {signal} should be.")
+            : LeavesOpen($"{value} to ground: neither ground nor a rail, but another signal would show the same.");
     }
 
     private static ReadingJudgement AgainstKnown(Pin pin, Signal other, SpokenReading value)
@@ -68,5 +70,5 @@ internal static class JoinJudge
     }
 
     private static bool IsLegOfSwitch(Pin pin, PartKind kind)
-        => kind is PartKind.Panel or PartKind.Switch && pin.Signal.Value.Family is SignalFamily.Switch or SignalFamily.Unknown && kind != PartKind.Board;
+        => kind is PartKind.Panel or PartKind.Switch && pin.Signal.Value.Family is SignalFamily.Switch or SignalFamily.Unknown;
 }

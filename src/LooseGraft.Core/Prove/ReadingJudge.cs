@@ -31,6 +31,9 @@ public static class ReadingJudge
         };
     }
 
+    /// <summary>Whether it is enough to know that a contact is neither ground nor a rail: true of what a switch or sensor pulls. Outputs mixed up among themselves drive each other.</summary>
+    internal static bool IsProvenByExclusion(Signal signal) => signal.Family is SignalFamily.Switch or SignalFamily.Sense;
+
     // Over many contacts the error of one reading is shared among them, which tells 2.00 from 2.54 even by a rule.
     private static ReadingJudgement Span(Port port, SpokenReading value)
     {

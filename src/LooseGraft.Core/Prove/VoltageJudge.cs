@@ -77,6 +77,8 @@ internal static class VoltageJudge
             return Contradicts($"{value} is more than {pin.Signal.Value} ever shows.", Nearest(volts, power));
         if (Math.Abs(volts) < NothingVolts)
             return LeavesOpen($"0 V: {pin.Signal.Value} at rest, or ground, or nothing.");
+        if (Nearest(volts, power) is null && !ReadingJudge.IsProvenByExclusion(pin.Signal.Value))
+            return LeavesOpen($"{value}: no rail, but another signal would show the same.");
         return Nearest(volts, power) is { } supply
             ? LeavesOpen($"{value} is what a pulled-up contact shows, and {supply} too. Measure ohms to ground with power off: a rail shows few, an input many.")
             : Confirms($"{value}: pulled up or driven, and no rail.");

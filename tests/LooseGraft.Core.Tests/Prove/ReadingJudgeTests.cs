@@ -40,6 +40,8 @@ public sealed class ReadingJudgeTests
     [InlineData("lid-sense", MeterMode.Ohms, PowerState.Off, "10k", ReadingVerdict.Confirms, null)]
     [InlineData("lid-sense", MeterMode.Beep, PowerState.Off, "no beep", ReadingVerdict.LeavesOpen, null)] // a rail is silent too
     [InlineData("lid-sense", MeterMode.Ohms, PowerState.Off, "80 ohm", ReadingVerdict.LeavesOpen, null)]
+    [InlineData("fan-tacho", MeterMode.Ohms, PowerState.Off, "10k", ReadingVerdict.LeavesOpen, null)] // fan-control would show the same, and two outputs fight
+    [InlineData("fan-control", MeterMode.VoltsDc, PowerState.On, "2.7", ReadingVerdict.LeavesOpen, null)]
     [InlineData("usb1-data+", MeterMode.Beep, PowerState.Off, "beep", ReadingVerdict.Contradicts, "ground")]
     [InlineData("none", MeterMode.Ohms, PowerState.Off, "OL", ReadingVerdict.Confirms, null)]
     [InlineData("ground", MeterMode.Beep, PowerState.Off, "5 V", ReadingVerdict.LeavesOpen, null)] // no resistance
