@@ -42,10 +42,15 @@ public sealed class Eyes : IDisposable
     public void Emulate(string feature, string value)
         => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new[] { new Dictionary<string, object> { ["name"] = feature, ["value"] = value } } });
 
-    public void GoOffline()
+    public void GoOffline() => Network(isOffline: true, latencyMs: 0);
+
+    /// <summary>Lets every answer take its time.</summary>
+    public void GoSlow(int latencyMs) => Network(isOffline: false, latencyMs);
+
+    private void Network(bool isOffline, int latencyMs)
     {
         _driver.ExecuteCdpCommand("Network.enable", []);
-        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = true, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = isOffline, ["latency"] = latencyMs, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
     }
 
     public void Print() => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });

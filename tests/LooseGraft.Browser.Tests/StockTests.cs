@@ -32,6 +32,21 @@ public sealed class StockTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void What_is_typed_last_is_kept_however_slow_the_answers_are()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/stock/kt31/fan");
+        eyes.GoSlow(latencyMs: 400);
+        eyes.Retype("#signal-4", "ground" + Keys.Enter);
+        eyes.Press("+5 V" + Keys.Enter);
+        eyes.Click(".trail a");
+        eyes.SeeWords("h2", "Stock");
+        eyes.GoSlow(latencyMs: 0);
+        eyes.Open(new Uri(bench.Address, eyes.Path).AbsolutePath + "/kt31/fan");
+        Assert.Equal(("ground", "+5 V"), (eyes.Value("#signal-4"), eyes.Value("#signal-5")));
+    }
+
+    [Fact]
     public void A_table_is_pasted_and_a_slip_in_it_is_told_without_losing_it()
     {
         using var eyes = new Eyes(bench.Address);

@@ -4,11 +4,12 @@ import { followDrawings } from "./drawing.js";
 import { followGrids, isBeingTyped } from "./grid.js";
 import { areSingleKeysOn, listenForKeys, setSingleKeys } from "./keys.js";
 import { followPhotos } from "./photos.js";
+import { isUnsent, watchSaves } from "./saves.js";
 
 document.documentElement.classList.add("htmx-ready");
 // What is being typed is never overwritten by an answer that arrives meanwhile.
 Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node) => name !== "value" || node !== document.activeElement;
-Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !isBeingTyped(node);
+Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !isBeingTyped(node) && !isUnsent(node);
 
 function tell(words) {
   const trouble = document.getElementById("trouble");
@@ -38,4 +39,5 @@ keepDrafts();
 followDrawings();
 followGrids();
 followPhotos();
+watchSaves();
 listenForKeys();
