@@ -46,6 +46,17 @@ public sealed class RuleExamples
         ["WIRE-041"] = (Read(beeped: false), Read(beeped: true)),
         ["WIRE-042"] = (Drawing(30), Drawing(3)),
         ["WIRE-050"] = (Linked(LinkKind.Momentary, "+5 V,ground"), Linked(LinkKind.Momentary, "power-switch,ground")),
+        ["WIRE-060"] = (Joined(Header("usb1-data+,usb1-data-,usb2-data+,usb2-data-"), Plug("usb1-data+,usb2-data-,usb2-data+,usb1-data-")),
+            Joined(Header("usb1-data+,usb1-data-"), Plug("usb2-data+,usb2-data-"))),
+        ["WIRE-061"] = (Joined(Header("usb1-data+,usb1-data-"), Plug("usb1-data+,usb1-data-")), Joined(Header("usb1-data+,usb1-data-,ground"), Plug("usb1-data+,usb1-data-,ground"))),
+        ["WIRE-062"] = (Joined(Header("usb1-data+,usb1-data-,usb1-rx+"), Plug("usb1-data+,usb1-data-,none")), Joined(Header("usb1-data+,usb1-data-,usb1-rx+"), Plug("usb1-data+,usb1-data-,usb1-rx+"))),
+        ["WIRE-063"] = (OnFan("ground,+12 V,fan-tacho,fan-control", "ground,+12 V,fan-tacho"), OnFan("ground,+12 V,fan-tacho,fan-control", "ground,+12 V,fan-tacho,fan-control")),
+        ["WIRE-064"] = (OnFan("ground,+12 V,fan-tacho", "ground,+12 V"), OnFan("ground,+12 V", "ground,+12 V")),
+        ["WIRE-065"] = (OnFan("ground,+12 V,fan-tacho", "ground,+12 V,fan-tacho", amps: 0.6), OnFan("ground,+12 V,fan-tacho", "ground,+12 V,fan-tacho", amps: 0.5)),
+        ["WIRE-066"] = (Sound(), Sound() with { Joints = [Sound().Joints[0] with { Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 3))] }] }),
+        ["WIRE-067"] = (SharingSupply("board", "shell"), SharingSupply("board")),
+        ["WIRE-068"] = (WithOther("ground,+5 V"), WithOther("ground,+12 V")),
+        ["WIRE-069"] = (Joined(Header("composite-video,ground"), Plug("vga-red,ground")), Joined(Header("composite-video,ground"), Plug("composite-video,ground"))),
         ["FEED-001"] = (Fed(SmallSupply(), Draw("+12 V", 11)), Fed(SmallSupply(), Draw("+12 V", 9))),
         ["FEED-002"] = (Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 8)), Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 5))),
         ["FEED-003"] = (Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 9)), Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 5))),
@@ -76,6 +87,20 @@ public sealed class RuleExamples
         });
 
     private static Graft Wired(string header, string plug) => Joined(Header(header), Plug(plug), JointMethod.Splice, (1, 1));
+
+    private static Graft OnFan(string header, string plug, double amps = 0.1)
+        => Joined(Header(header, "fan-4"), Plug(plug, "fan-4")).WithPart("shell", part => part with { Kind = PartKind.Fan }) with
+        {
+            Loads = [new Load("fan", "shell", "supply") { Draws = [Draw("+12 V", amps)] }],
+        };
+
+    private static Graft Sound() => Joined(Header("audio-presence,line-left,ground"), Plug("none,line-left,ground"));
+
+    private static Graft SharingSupply(params string[] parts)
+        => Sound() with { Supplies = [SmallSupply() with { Part = "board" }], Loads = [.. parts.Select(part => new Load(part, part, "supply"))] };
+
+    private static Graft WithOther(string signals)
+        => Joined(Header("ground,+12 V"), Plug("ground,+12 V")).WithPart("board", part => part with { Ports = part.Ports.Add(Header(signals) with { Id = "other", Name = "other" }) });
 
     private static Port Needing(string signal) => Header(signal) with { Pins = [Pin(1, signal) with { NeededFor = "it does not start without" }] };
 

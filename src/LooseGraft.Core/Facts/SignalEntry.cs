@@ -7,8 +7,9 @@ namespace LooseGraft.Core.Facts;
 /// <param name="AtDevice">Who drives it, seen from what is plugged into a board.</param>
 /// <param name="Gloss">What it is, in plain words.</param>
 /// <param name="Aliases">Other spellings that people use.</param>
+/// <param name="WantsGround">Whether it is laid down that grounding it is what it waits for.</param>
 public sealed record SignalEntry(
-    string Name, SignalFamily Family, SignalDirection AtBoard, SignalDirection AtDevice, string Gloss, IReadOnlyList<string> Aliases)
+    string Name, SignalFamily Family, SignalDirection AtBoard, SignalDirection AtDevice, string Gloss, IReadOnlyList<string> Aliases, bool WantsGround = false)
 {
     /// <summary>Who drives it when the pin itself does not say, seen from a kind of part: a board hosts, everything else is a device on it.</summary>
     public SignalDirection UsualDirection(PartKind kind) => kind == PartKind.Board ? AtBoard : AtDevice;

@@ -15,11 +15,15 @@ internal static class BenchNotesFormat
     private static readonly Codec<string> Said = new MappedCodec<string, string>(new TextCodec(ReadingText.Longest),
         text => ReadingText.TryRead(text) is null ? null : text, text => text, ReadingText.Allowed);
 
+    private static readonly MappedCodec<string, LeadEnd> EndOfLead =
+        new(new TextCodec(10), text => Model.LeadEnd.Parse(text), value => value.ToString(), "an end of the lead such as from-3 or to-7");
+
     public static readonly ObjectCodec<CaseAnswer> CaseAnswer = DescribeCaseAnswer();
     public static readonly ObjectCodec<Reading> Reading = DescribeReading();
     public static readonly ObjectCodec<Observation> Observation = DescribeObservation();
     public static readonly ObjectCodec<Photo> Photo = DescribePhoto();
     public static readonly ObjectCodec<LeadTest> LeadTest = DescribeLeadTest();
+    public static readonly ObjectCodec<LeadTie> LeadTie = DescribeLeadTie();
 
     private static ObjectCodec<CaseAnswer> DescribeCaseAnswer()
     {
@@ -73,12 +77,19 @@ internal static class BenchNotesFormat
             value => value.Unknown);
     }
 
+    private static ObjectCodec<LeadTie> DescribeLeadTie()
+    {
+        var tie = new ObjectCodec<LeadTie>("leadTie", "Two contacts of one end joined with each other.", isInline: true);
+        var one = tie.Required("one", EndOfLead, value => value.One, "One contact.");
+        var other = tie.Required("other", EndOfLead, value => value.Other, "The other, of the same end.");
+        return tie.Makes(values => new LeadTie(values.Of(one), values.Of(other)) { Unknown = values.Unknown }, value => value.Unknown);
+    }
+
     private static ObjectCodec<LeadTest> DescribeLeadTest()
     {
-        var end = new MappedCodec<string, LeadEnd>(new TextCodec(10), text => Model.LeadEnd.Parse(text), value => value.ToString(), "an end of the lead such as from-3 or to-7");
         var test = new ObjectCodec<LeadTest>("leadTest", "What the meter said between two ends of a made lead.", isInline: true);
-        var one = test.Required("one", end, value => value.One, "Where one probe lay.");
-        var other = test.Required("other", end, value => value.Other, "Where the other lay.");
+        var one = test.Required("one", EndOfLead, value => value.One, "Where one probe lay.");
+        var other = test.Required("other", EndOfLead, value => value.Other, "Where the other lay.");
         var beeped = test.Required("beeped", new FlagCodec(), value => value.Beeped, "Whether it beeped.");
         var at = test.Required("at", Moment, value => value.At, "When.");
         return test.Makes(values => new LeadTest(values.Of(one), values.Of(other), values.Of(beeped), values.Of(at)) { Unknown = values.Unknown }, value => value.Unknown);

@@ -63,6 +63,13 @@ internal static class CrossChecks
             InRange(context, $"{path}.wires[{index}].to", wire.To, to);
         }
 
+        foreach (var (index, tie) in joint.Ties.Index())
+        {
+            if (tie.One.IsFrom != tie.Other.IsFrom || tie.One == tie.Other) context.Fail($"{path}.ties[{index}].other", tie.Other.ToString(), "another contact of the same end; a wire joins the two ends");
+            InRange(context, $"{path}.ties[{index}].one", tie.One.Position, tie.One.IsFrom ? from : to);
+            InRange(context, $"{path}.ties[{index}].other", tie.Other.Position, tie.Other.IsFrom ? from : to);
+        }
+
         foreach (var (index, test) in joint.Tests.Index())
         {
             InRange(context, $"{path}.tests[{index}].one", test.One.Position, test.One.IsFrom ? from : to);

@@ -81,6 +81,7 @@ internal static class GraftFormat
         var turn = joint.Usual("turnDegrees", new MappedCodec<int, int>(new IntegerCodec(0, 180), degrees => degrees is 0 or 180 ? degrees : null, degrees => degrees, "0 or 180"),
             value => value.TurnDegrees, 0, "How far the second port is turned when pushed on.");
         var wires = joint.Many("wires", wire, GraftFileLimits.Positions, value => value.Wires, "Who meets whom, for every method but straight and leave-off.");
+        var ties = joint.Many("ties", BenchNotesFormat.LeadTie, GraftFileLimits.Positions, value => value.Ties, "Contacts of one end joined with each other.");
         var reason = joint.Optional("reason", Note, value => value.Reason, "Why it was decided so.");
         var tests = joint.Many("tests", BenchNotesFormat.LeadTest, GraftFileLimits.LeadTests, value => value.Tests, "What the meter said of the made lead.");
         return joint.Makes(values => new Joint(values.Of(id), values.Of(from), values.Of(to), values.Of(method))
@@ -88,6 +89,7 @@ internal static class GraftFormat
             PinOneOn = values.Of(pinOneOn),
             TurnDegrees = values.Of(turn),
             Wires = values.Of(wires),
+            Ties = values.Of(ties),
             Reason = values.Of(reason),
             Tests = values.Of(tests),
             Unknown = values.Unknown,

@@ -47,6 +47,18 @@ public static class RuleBook
     // Nets: what is joined without meeting.
     internal static readonly Rule JoinedByWay = Wire("WIRE-050", Severity.Stop, "two contacts that never meet are joined, and would destroy something");
 
+    // Groups: what several contacts of a joint, or several joints, must do together.
+    internal static readonly Rule UsbPairSplit = Wire("WIRE-060", Severity.Fix, "the two halves of a USB pair parted");
+    internal static readonly Rule UsbWithoutGround = Wire("WIRE-061", Severity.Fix, "USB data without a ground");
+    internal static readonly Rule UsbLanesLost = Wire("WIRE-062", Severity.Note, "USB 2.0 taken from a header of USB 3.x");
+    internal static readonly Rule FanControlLost = Wire("WIRE-063", Severity.Note, "a fan that the board cannot slow down");
+    internal static readonly Rule FanTachoMissing = Wire("WIRE-064", Severity.Check, "a fan whose turning the board does not see");
+    internal static readonly Rule FanHeaderOverloaded = Wire("WIRE-065", Severity.Fix, "more fan current than a fan header bears");
+    internal static readonly Rule AudioPresenceOpen = Wire("WIRE-066", Severity.Check, "front sound whose presence nobody tells");
+    internal static readonly Rule SoundSharesSupply = Wire("WIRE-067", Severity.Check, "sound that shares a supply and a ground");
+    internal static readonly Rule LookalikeSocket = Wire("WIRE-068", Severity.Check, "a plug that also goes into another socket, and destroys something there");
+    internal static readonly Rule NeedsConverter = Wire("WIRE-069", Severity.Fix, "two sides that no wire joins: a converter is needed");
+
     // Feed.
     internal static readonly Rule RailOverLimit = Feed("FEED-001", Severity.Stop, "a rail beyond its limit");
     internal static readonly Rule CombinedOverLimit = Feed("FEED-002", Severity.Stop, "rails beyond the limit they share");
@@ -69,6 +81,7 @@ public static class RuleBook
         HeldAtGround, LightReversed, WrongSignal, LevelDiffers, ProveFirst,
         SameGender, PitchDiffers, KeyingDiffers, RowsDiffer, DangerousPlacement, NoWireTable, LeftOffWithoutReason, ContactTakenTwice,
         LeadUntested, LeadWrong, WireTooThin, JoinedByWay,
+        UsbPairSplit, UsbWithoutGround, UsbLanesLost, FanControlLost, FanTachoMissing, FanHeaderOverloaded, AudioPresenceOpen, SoundSharesSupply, LookalikeSocket, NeedsConverter,
         RailOverLimit, CombinedOverLimit, TotalOverLimit, RailMissing, NegativeFigure, AbsurdFigure, ThinEvidence,
         OverBudget,
     ];

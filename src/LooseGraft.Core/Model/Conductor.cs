@@ -5,6 +5,9 @@ namespace LooseGraft.Core.Model;
 /// <param name="To">Position on the joint's second port.</param>
 public sealed record Conductor(int From, int To)
 {
+    /// <summary>Its two ends, the fixed port's first.</summary>
+    public (LeadEnd One, LeadEnd Other) Ends => (new LeadEnd(true, From), new LeadEnd(false, To));
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

@@ -53,7 +53,7 @@ public static class GraftEdits
             Joints = Replace(graft.Joints, joint => joint.Id == id, joint =>
             {
                 var changed = change(joint);
-                return changed.Method == joint.Method && changed.Wires.SequenceEqual(joint.Wires) ? changed : changed with { Tests = [] };
+                return changed.Method == joint.Method && changed.Wires.SequenceEqual(joint.Wires) && changed.Ties.SequenceEqual(joint.Ties) ? changed : changed with { Tests = [] };
             }),
         };
 

@@ -18,6 +18,9 @@ public sealed record Joint(string Id, PortId From, PortId To, JointMethod Method
     /// <summary>Who meets whom, for every method but straight and leave-off.</summary>
     public ImmutableArray<Conductor> Wires { get; init; } = [];
 
+    /// <summary>Contacts of one end joined with each other. On the fixed port, where no lead is made, that is a bridge on the board.</summary>
+    public ImmutableArray<LeadTie> Ties { get; init; } = [];
+
     /// <summary>What the meter said of the made lead. Another wire table, or another method, makes another lead, which is not tested yet.</summary>
     public ImmutableArray<LeadTest> Tests { get; init; } = [];
 

@@ -98,7 +98,7 @@ public static class ContactRules
     private static bool ReturnsToGround(Terminal terminal) => terminal.Family switch
     {
         SignalFamily.Ground => true,
-        SignalFamily.Switch or SignalFamily.Sense => terminal.Direction == SignalDirection.Passive || terminal.Pin.Level == Volts.Zero,
+        SignalFamily.Switch or SignalFamily.Sense => terminal.Direction == SignalDirection.Passive || terminal.Pin.Level == Volts.Zero || terminal.Signal.Entry is { WantsGround: true },
         SignalFamily.Light => terminal.Direction == SignalDirection.Passive && terminal.Signal.Polarity == -1,
         _ => false,
     };
@@ -107,6 +107,8 @@ public static class ContactRules
     {
         ("serial-transmit", "serial-receive") => true,
         ("serial-receive", "serial-receive") => false,
+        // Any port of USB serves any other as long as the pair stays together, which is looked at for the whole joint.
+        _ when one.Family == SignalFamily.Usb && other.Family == SignalFamily.Usb => one.Name[4..] == other.Name[4..],
         _ => one.Family == SignalFamily.Supply || one == other,
     };
 

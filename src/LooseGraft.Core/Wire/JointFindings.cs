@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire.Groups;
 
 namespace LooseGraft.Core.Wire;
 
@@ -11,7 +12,7 @@ internal static class JointFindings
     private const int HazardsNamed = 3;
 
     public static ImmutableArray<Finding> Of(JointReview review)
-        => [.. Fit(review), .. Contacts(review), .. Placements(review), .. Decision(review)];
+        => [.. Fit(review), .. Contacts(review), .. Ties(review), .. Placements(review), .. Decision(review), .. UsbRules.Of(review), .. FanRules.Of(review), .. AudioRules.Of(review), .. Conversions.Of(review)];
 
     private static IEnumerable<Finding> Fit(JointReview review)
         => review.Joint.Method != JointMethod.Straight
@@ -35,6 +36,17 @@ internal static class JointFindings
                 yield return Finding.Of(RuleBook.ProveFirst, Suspect(review, contact), words + ".", judgement.Evidence,
                     $"prove it first: meter {SuspectName(review, contact)} before power is applied");
             }
+        }
+    }
+
+    private static IEnumerable<Finding> Ties(JointReview review)
+    {
+        foreach (var (tie, judgement) in review.Ties)
+        {
+            if (judgement.Rule is not { } rule) continue;
+            var end = tie.One.IsFrom ? review.From : review.To;
+            yield return Finding.Of(rule, SubjectPath.Pin(end.Id, tie.One.Position),
+                $"{end.Port.Name}, positions {tie.One.Position} and {tie.Other.Position} tied: {judgement.Words}.", judgement.Evidence, "take this tie out");
         }
     }
 
@@ -66,7 +78,7 @@ internal static class JointFindings
                 Evidence.Measured, "write the reason, so that it is not wondered about later");
         }
 
-        if (review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Straight) && review.Joint.Wires.IsEmpty)
+        if (review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Straight) && review.Joint.Wires.IsEmpty && review.Joint.Ties.IsEmpty)
         {
             yield return Finding.Of(RuleBook.NoWireTable, Subject(review), $"{Names(review)}: the method is chosen, but not which wire goes where.",
                 Evidence.Measured, "take the proposed wire table");

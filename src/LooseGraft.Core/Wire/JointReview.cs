@@ -11,6 +11,7 @@ namespace LooseGraft.Core.Wire;
 /// <param name="FitProblems">Why the plug does not go on as it is; empty when it does.</param>
 /// <param name="Pushed">Contact by contact, what would happen if the two were simply pushed together as intended; also filled when the plug does not go on, as if it did.</param>
 /// <param name="Decided">Contact by contact, what happens by the method chosen.</param>
+/// <param name="Ties">What comes of the contacts tied with each other at one end.</param>
 /// <param name="Proposal">The wire table that would make it right.</param>
 /// <param name="PlacementCount">How many ways the hardware lets the plug go on.</param>
 /// <param name="Hazards">Those other than the intended one that would destroy something.</param>
@@ -18,7 +19,7 @@ namespace LooseGraft.Core.Wire;
 /// <param name="Findings">What the rules say.</param>
 public sealed record JointReview(
     Joint Joint, JointEnd From, JointEnd To,
-    ImmutableArray<FitProblem> FitProblems, ImmutableArray<JointContact> Pushed, ImmutableArray<JointContact> Decided,
+    ImmutableArray<FitProblem> FitProblems, ImmutableArray<JointContact> Pushed, ImmutableArray<JointContact> Decided, ImmutableArray<TieContact> Ties,
     ImmutableArray<WireRow> Proposal, int PlacementCount, ImmutableArray<PlacementHazard> Hazards,
     JointVerdict Verdict, ImmutableArray<Finding> Findings)
 {

@@ -10,11 +10,13 @@ internal static class JointVerdicts
 
     public static JointVerdict Of(JointReview review)
     {
+        if (review.Ties.FirstOrDefault(tied => tied.Judgement.IsStop) is { } harmful)
+            return new JointVerdict(JointVerdictKind.WouldDamage, harmful.Judgement.Words, $"positions {harmful.Tie.One.Position} and {harmful.Tie.Other.Position} tied");
         if (review.Joint.Method == JointMethod.LeaveOff)
             return new JointVerdict(JointVerdictKind.LeftOff, "left off", review.Joint.Reason ?? "no reason given yet");
         if (review.Joint.Method == JointMethod.Straight && !review.FitProblems.IsEmpty)
             return new JointVerdict(JointVerdictKind.NeedsGoBetween, "needs a go-between", review.FitProblems[0].Words);
-        if (review.Joint.Method != JointMethod.Straight && review.Decided.IsEmpty)
+        if (review.Joint.Method != JointMethod.Straight && review.Decided.IsEmpty && review.Ties.IsEmpty)
             return new JointVerdict(JointVerdictKind.MoveWires, "no wires chosen yet", "take the proposed wire table or write one");
 
         var worst = review.Decided.Where(contact => contact.Judgement.Rule is not null).MaxBy(contact => contact.Judgement.Severity);

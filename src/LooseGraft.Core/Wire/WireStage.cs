@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire.Groups;
 using LooseGraft.Core.Wire.Nets;
 
 namespace LooseGraft.Core.Wire;
@@ -19,7 +20,8 @@ public static class WireStage
                       select LeadGate.Apply(graft, JointJudge.Review(joint, ends[joint.From], ends[joint.To]))).ToImmutableArray();
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
-            [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. NetFindings.Of(graft, ends, joints)]);
+            [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. NetFindings.Of(graft, ends, joints),
+                .. FanStrings.Of(graft, ends.Values, joints), .. AudioRules.Loops(graft, joints), .. Lookalikes.Of(ends.Values, joints)]);
     }
 
     // A header may be served by several small plugs, so a needed contact is only missed when no joint at all reaches it.
@@ -32,6 +34,12 @@ public static class WireStage
             {
                 if (review.To.At(contact.To) is { Conducts: true, Signal.IsMeaningful: true }) served.Add((review.From.Id, contact.From));
                 if (review.From.At(contact.From) is { Conducts: true, Signal.IsMeaningful: true }) served.Add((review.To.Id, contact.To));
+            }
+
+            foreach (var (tie, _) in review.Ties.Where(tied => tied.Judgement.IsRight))
+            {
+                var end = tie.One.IsFrom ? review.From : review.To;
+                served.UnionWith([(end.Id, tie.One.Position), (end.Id, tie.Other.Position)]);
             }
         }
 

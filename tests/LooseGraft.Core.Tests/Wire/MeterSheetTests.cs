@@ -70,7 +70,7 @@ public sealed class MeterSheetTests
     public void A_wire_that_closes_a_ring_is_named_as_one_the_meter_cannot_see()
     {
         var sheet = MeterSheet.For(Grid(1, 2), Grid(1, 2), [new(1, 1), new(1, 2), new(2, 1), new(2, 2)]);
-        Assert.Equal(new Conductor(2, 2), Assert.Single(sheet.Unseen));
+        Assert.Equal(new Conductor(2, 2).Ends, Assert.Single(sheet.Unseen));
     }
 
     [Fact]

@@ -9,17 +9,17 @@ namespace LooseGraft.Core.Wire.Leads;
 /// <param name="Review">The joint.</param>
 /// <param name="Rows">Its wires.</param>
 /// <param name="Sheet">The meter sheet with what was read.</param>
-/// <param name="Unseen">Wires that the sheet cannot find open.</param>
+/// <param name="Unseen">Wires and ties that the sheet cannot find open.</param>
 /// <param name="FirstPower">Voltages at its open end, in the order to take them.</param>
 public sealed record Lead(
-    JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<Conductor> Unseen, ImmutableArray<FirstVoltage> FirstPower)
+    JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen, ImmutableArray<FirstVoltage> FirstPower)
 {
     // ATX12V power supply design guide: ±5 % on the positive rails, ±10 % on the negative one.
     private const double PositiveTolerance = 0.05;
     private const double NegativeTolerance = 0.10;
 
     /// <summary>Whether a joint is made by hands and so has a lead to prove.</summary>
-    public static bool IsMade(Joint joint) => joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !joint.Wires.IsEmpty;
+    public static bool IsMade(Joint joint) => joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !(joint.Wires.IsEmpty && joint.Ties.IsEmpty);
 
     /// <summary>The lead of a joint that is made by hands.</summary>
     public static Lead Of(Graft graft, JointReview review)
@@ -39,9 +39,9 @@ public sealed record Lead(
     public bool IsProven => Sheet.All(line => line.IsRight == true);
 
     /// <summary>How far the sheet of a joint is: every line with the newest result for its two ends.</summary>
-    internal static (ImmutableArray<SheetLine> Lines, ImmutableArray<Conductor> Unseen) Lines(Joint joint, PortGrid from, PortGrid to)
+    internal static (ImmutableArray<SheetLine> Lines, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen) Lines(Joint joint, PortGrid from, PortGrid to)
     {
-        var sheet = MeterSheet.For(from, to, joint.Wires);
+        var sheet = MeterSheet.For(from, to, joint.Wires, joint.Ties);
         return ([.. sheet.Tests.Select(test => new SheetLine(test, joint.Tests.LastOrDefault(result => IsOf(result, test))))], sheet.Unseen);
     }
 

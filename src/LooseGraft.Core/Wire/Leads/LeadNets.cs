@@ -10,7 +10,7 @@ public sealed class LeadNets
 
     /// <summary>Joins the ends of each wire.</summary>
     public LeadNets(IEnumerable<Conductor> wires)
-        : this(wires.Select(wire => (new LeadEnd(true, wire.From), new LeadEnd(false, wire.To))))
+        : this(wires.Select(wire => wire.Ends))
     {
     }
 

@@ -14,22 +14,24 @@ namespace LooseGraft.Core.Wire.Leads;
 /// </remarks>
 public sealed class MeterSheet
 {
-    private MeterSheet(ImmutableArray<SheetTest> tests, ImmutableArray<Conductor> unseen) => (Tests, Unseen) = (tests, unseen);
+    private MeterSheet(ImmutableArray<SheetTest> tests, ImmutableArray<(LeadEnd One, LeadEnd Other)> unseen) => (Tests, Unseen) = (tests, unseen);
 
     /// <summary>The tests: beeps first, then silences.</summary>
     public ImmutableArray<SheetTest> Tests { get; }
 
-    /// <summary>Wires that close a ring: another way joins the same ends, so a beep does not show whether they are whole. Each is tugged and looked at instead.</summary>
-    public ImmutableArray<Conductor> Unseen { get; }
+    /// <summary>Wires and ties that close a ring: another way joins the same ends, so a beep does not show whether they are whole. Each is tugged and looked at instead.</summary>
+    public ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen { get; }
 
     /// <summary>Makes the sheet of a lead.</summary>
     /// <param name="from">The grid of the joint's first port.</param>
     /// <param name="to">The grid of its second port.</param>
     /// <param name="wires">The wires of the lead.</param>
-    public static MeterSheet For(PortGrid from, PortGrid to, IReadOnlyList<Conductor> wires)
+    /// <param name="ties">Contacts of one end tied with each other in it.</param>
+    public static MeterSheet For(PortGrid from, PortGrid to, IEnumerable<Conductor> wires, params IEnumerable<LeadTie> ties)
     {
-        var nets = new LeadNets(wires);
-        var (trees, unseen) = Trees(wires);
+        var joins = wires.Select(wire => wire.Ends).Concat(ties.Select(tie => tie.Ends)).ToArray();
+        var nets = new LeadNets(joins);
+        var (trees, unseen) = Trees(joins);
         var beeps = nets.All.SelectMany(net => Beeps(net, trees));
         var silences = Neighbours(from, isFrom: true).Concat(Neighbours(to, isFrom: false))
             .Where(pair => trees.ContainsKey(pair.One) && trees.ContainsKey(pair.Other) && !nets.Joins(pair.One, pair.Other))
@@ -52,15 +54,14 @@ public sealed class MeterSheet
     }
 
     // A spanning forest of the wires; what is left over closes rings.
-    private static (Dictionary<LeadEnd, List<LeadEnd>> Trees, ImmutableArray<Conductor> Unseen) Trees(IEnumerable<Conductor> wires)
+    private static (Dictionary<LeadEnd, List<LeadEnd>> Trees, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen) Trees(IEnumerable<(LeadEnd One, LeadEnd Other)> joins)
     {
-        var (trees, unseen, joined) = (new Dictionary<LeadEnd, List<LeadEnd>>(), ImmutableArray.CreateBuilder<Conductor>(), new LeadNets(Array.Empty<Conductor>()));
-        foreach (var wire in wires)
+        var (trees, unseen, joined) = (new Dictionary<LeadEnd, List<LeadEnd>>(), ImmutableArray.CreateBuilder<(LeadEnd, LeadEnd)>(), new LeadNets(Array.Empty<Conductor>()));
+        foreach (var (one, other) in joins)
         {
-            var (one, other) = (new LeadEnd(true, wire.From), new LeadEnd(false, wire.To));
             if (!joined.Join(one, other))
             {
-                unseen.Add(wire);
+                unseen.Add((one, other));
                 continue;
             }
 

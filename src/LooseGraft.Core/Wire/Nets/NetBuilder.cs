@@ -18,6 +18,7 @@ internal sealed class NetBuilder
             // A short face to face is told there; followed further it would join whole planes and be told again of all they reach.
             foreach (var contact in review.Decided.Where(contact => contact.Judgement.Outcome is not (ContactOutcome.SupplyToGround or ContactOutcome.SupplyToSupply) && review.From.At(contact.From).Conducts && review.To.At(contact.To).Conducts))
                 Join((review.From.Id, contact.From), (review.To.Id, contact.To));
+            foreach (var (tie, _) in review.Ties.Where(tied => !tied.Judgement.IsStop)) Join(KeyOf(review, tie.One), KeyOf(review, tie.Other));
         }
 
         foreach (var (one, onePosition, other, otherPosition) in links) Join((one, onePosition), (other, otherPosition));
@@ -31,6 +32,8 @@ internal sealed class NetBuilder
     /// <summary>The nets of more than one contact.</summary>
     public IEnumerable<Net> Nets()
         => _parent.Keys.ToArray().GroupBy(Root).Select(net => new Net([.. net.Select(key => new NetContact(_ends[key.Port], key.Position))])).Where(net => net.Contacts.Length > 1);
+
+    private static (PortId, int) KeyOf(JointReview review, LeadEnd end) => ((end.IsFrom ? review.From : review.To).Id, end.Position);
 
     private static IEnumerable<NetContact> Planes(JointEnd end)
         => end.Terminals.Where(terminal => terminal.Conducts && (terminal.Family is SignalFamily.Ground or SignalFamily.Supply))

@@ -20,7 +20,7 @@ internal static class NetFindings
                      let other = new PortId(part.Id, link.Other.Port)
                      where ends.ContainsKey(one) && ends.ContainsKey(other)
                      select new Placed(part, link, one, other)).ToArray();
-        if (links.Length == 0) yield break;
+        if (links.Length == 0 && joints.All(review => review.Ties.IsEmpty)) yield break;
         var met = joints.SelectMany(review => review.Decided.Select(contact => ((review.From.Id, contact.From), (review.To.Id, contact.To)))).ToHashSet();
         // Of all the pairs a net holds, those that lie next to a link say best where to look.
         var linked = links.SelectMany(link => new[] { (link.One, link.Link.One.Position), (link.Other, link.Link.Other.Position) }).ToHashSet();

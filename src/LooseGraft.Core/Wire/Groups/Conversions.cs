@@ -1,0 +1,30 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire.Groups;
+
+/// <summary>Joints whose two sides mean the same, but say it otherwise.</summary>
+public static class Conversions
+{
+    /// <summary>The converter that the two sides of a joint would need; null when a wire may do, or when they have nothing to say to each other.</summary>
+    public static Conversion? Between(JointEnd from, JointEnd to)
+    {
+        var (here, there) = (Names(from), Names(to));
+        return here.Overlaps(there) ? null : Conversion.All.FirstOrDefault(conversion =>
+            (here.Overlaps(conversion.One) && there.Overlaps(conversion.Other)) || (here.Overlaps(conversion.Other) && there.Overlaps(conversion.One)));
+    }
+
+    internal static IEnumerable<Finding> Of(JointReview review)
+    {
+        if (review.Joint.Method == JointMethod.LeaveOff || Between(review.From, review.To) is not { } conversion) yield break;
+        yield return Finding.Of(RuleBook.NeedsConverter, SubjectPath.Joint(review.Joint.Id),
+            $"{review.To.Port.Name} on {review.From.Port.Name}: no wire makes this work. {char.ToUpperInvariant(conversion.Why[0])}{conversion.Why[1..]}.",
+            review.From.Terminals.Concat(review.To.Terminals).Where(terminal => terminal.Signal.IsMeaningful).Select(terminal => terminal.Pin.Signal.Evidence).Weakest(),
+            $"{conversion.Converter}: {conversion.Needs}", "leave it off");
+    }
+
+    // Grounds and supplies are common to everything; what is said is in the rest.
+    private static HashSet<string> Names(JointEnd end)
+        => [.. end.Terminals.Where(terminal => terminal.Conducts && terminal.Signal.IsMeaningful && terminal.Family is not (SignalFamily.Ground or SignalFamily.Supply)).Select(terminal => terminal.Signal.Name)];
+}

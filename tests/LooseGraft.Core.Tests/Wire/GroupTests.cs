@@ -1,0 +1,100 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire;
+using LooseGraft.Core.Wire.Leads;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests.Wire;
+
+public sealed class GroupTests
+{
+    private static readonly LeadTie SenseToGround = new(new LeadEnd(true, 1), new LeadEnd(true, 2));
+
+    [Fact]
+    public void A_tie_to_ground_serves_a_sense_contact_that_the_plug_does_not_have()
+    {
+        var header = Header("panel-sense,ground,power-switch") with { Pins = [Pin(1, "panel-sense") with { NeededFor = "it stops at every start", Level = Volts.Zero }, Pin(2, "ground"), Pin(3, "power-switch")] };
+        var graft = Joined(header, Plug("none,ground,power-switch"), JointMethod.Splice, (2, 2), (3, 3));
+        Assert.Contains(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-002");
+        var tied = graft.WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
+        Assert.DoesNotContain(Review.Of(tied).Findings, finding => finding.Rule.Code == "WIRE-002");
+    }
+
+    [Fact]
+    public void A_tie_is_judged_like_any_two_contacts_that_meet()
+    {
+        var graft = Joined(Header("+5 V,ground"), Plug("none,ground")).WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
+        var review = Review.Of(graft).Wire.Joints[0];
+        Assert.Equal((JointVerdictKind.WouldDamage, "would short +5 V to ground"), (review.Verdict.Kind, review.Verdict.Words));
+        Assert.Contains(review.Findings, finding => finding.Rule.Code == "WIRE-010");
+    }
+
+    [Fact]
+    public void A_tie_stands_on_the_meter_sheet_and_another_tie_empties_it()
+    {
+        var graft = Joined(Header("panel-sense,ground"), Plug("none,ground"), JointMethod.Splice, (2, 2)).WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
+        var lead = Lead.Of(graft, Review.Of(graft).Wire.Joints[0]);
+        Assert.Contains(lead.Sheet, line => line.Test.MustBeep && (line.Test.One.Position == 1 || line.Test.Other.Position == 1));
+        var read = graft.WithJoint("joint", joint => joint with { Tests = [new LeadTest(SenseToGround.One, SenseToGround.Other, true, default)] });
+        Assert.Single(read.Joints[0].Tests);
+        Assert.Empty(read.WithJoint("joint", joint => joint with { Ties = [] }).Joints[0].Tests);
+    }
+
+    [Fact]
+    public void What_a_tie_reaches_by_way_of_a_wire_is_found()
+    {
+        // The tie joins a sense contact to ground, and by a wire the sense contact already has +5 V.
+        var graft = Joined(Header("unknown,ground"), Plug("+5 V,ground"), JointMethod.Splice, (1, 1), (2, 2)).WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
+        Assert.Contains(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-050");
+    }
+
+    [Fact]
+    public void Two_fans_on_a_splitter_add_up_on_the_header_they_hang_on()
+    {
+        var graft = Graft.Empty("test") with
+        {
+            Parts =
+            [
+                Board(Header("ground,+12 V", "fan-3")),
+                new Part("split", "splitter", PartKind.Lead) { Ports = [Plug("ground,+12 V", "fan-3"), Header("ground,+12 V", "fan-3") with { Id = "a" }, Header("ground,+12 V", "fan-3") with { Id = "b" }] },
+                new Part("one", "fan one", PartKind.Fan) { Ports = [Plug("ground,+12 V", "fan-3")] },
+                new Part("two", "fan two", PartKind.Fan) { Ports = [Plug("ground,+12 V", "fan-3")] },
+            ],
+            Joints =
+            [
+                new Joint("split", new PortId("board", "header"), new PortId("split", "plug"), JointMethod.Straight),
+                new Joint("one", new PortId("split", "a"), new PortId("one", "plug"), JointMethod.Straight),
+                new Joint("two", new PortId("split", "b"), new PortId("two", "plug"), JointMethod.Straight),
+            ],
+            Loads = [FanLoad("one"), FanLoad("two")],
+        };
+        var finding = Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-065");
+        Assert.Equal(Severity.Fix, finding.Severity);
+        Assert.Contains("2 fans together takes up to 1.2 A", finding.Message);
+    }
+
+    [Fact]
+    public void The_loose_four_of_a_main_plug_is_found_to_go_into_the_processors_socket()
+    {
+        var cpu = new Port("cpu", "processor power", ConnectorTypes.Find("cpu-power-8")!, Gender.Male) { Pins = [.. UsualPins(ConnectorTypes.Find("cpu-power-8")!)] };
+        var own = Header("ground,+5 V,+3.3 V,+12 V", "cpu-power-4", rows: 2) with { Id = "own", Name = "extension" };
+        var loose = Header("ground,+5 V,+3.3 V,+12 V", "cpu-power-4", Gender.Female, rows: 2) with { Id = "loose", Name = "the loose 4" };
+        var graft = Joined(own, loose).WithPart("board", part => part with { Ports = [own, cpu] });
+        var finding = Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-068");
+        Assert.Contains("processor power of board, which would short +5 V to ground", finding.Message);
+    }
+
+    [Fact]
+    public void Slips_of_a_hand_come_before_what_one_would_see()
+    {
+        var review = Review.Of(Joined(Header("+5 V,ground,+5 V,ground"), Plug("+5 V,ground,+5 V,ground"))).Wire.Joints[0];
+        Assert.Equal("one position to the left", review.Hazards[0].Words);
+        Assert.Equal(review.Hazards.OrderByDescending(hazard => hazard.Likelihood), review.Hazards);
+    }
+
+    private static Load FanLoad(string fan) => new(fan, fan, "supply") { Draws = [Draw("+12 V", 0.6)] };
+
+    private static IEnumerable<Pin> UsualPins(ConnectorType type) => Core.Model.Pin.UsualFor(type);
+}
