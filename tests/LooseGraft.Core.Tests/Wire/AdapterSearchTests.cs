@@ -1,0 +1,80 @@
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire;
+using LooseGraft.Core.Wire.Adapters;
+
+namespace LooseGraft.Core.Tests.Wire;
+
+public sealed class AdapterSearchTests
+{
+    private static readonly string[] Shapes = ["peripheral-power-4", "floppy-power-4", "cpu-power-4", "drive-power-15"];
+
+    private static readonly Gen<Adapter> AnyAdapter = Gen.Select(Gen.Int[0, 3], Gen.Int[0, 3], Gen.Int[1, 9]).Select((inner, outer, price)
+        => new Adapter($"{Shapes[inner]} to {Shapes[outer]} for {price}", "", Usual("inner", Shapes[inner], Gender.Male), Usual("outer", Shapes[outer], Gender.Female), new PriceSpan(price, price, price), false));
+
+    [Fact]
+    public void A_floppy_drive_is_fed_from_a_drive_plug_by_two_adapters_in_a_row()
+    {
+        var chain = Find("floppy-power-4", "drive-power-15", Adapter.Sold)[0];
+        Assert.Equal(["Adapter, drive plug to peripheral plug", "Adapter, peripheral plug to floppy plug"], chain.Adapters.Select(adapter => adapter.Name));
+        Assert.Equal(8, chain.Price.Likely);
+        Assert.All(chain.Review.Decided, contact => Assert.True(contact.Judgement.IsRight));
+    }
+
+    [Fact]
+    public void The_USB_3_adapter_keeps_the_pairs_together_though_the_halves_lie_elsewhere()
+    {
+        var chain = Assert.Single(Find("usb3-header", "usb2-header", Adapter.Sold));
+        Assert.Equal(0, chain.Lost);
+        Assert.DoesNotContain(chain.Review.Findings, finding => finding.Rule.Code is "WIRE-060" or "WIRE-016");
+    }
+
+    [Fact]
+    public void What_is_owned_costs_nothing_and_comes_first()
+    {
+        var owned = Adapter.Sold.First(adapter => adapter.Inner.Type.Id == "atx-main-24") with { Price = PriceSpan.Free, IsOwned = true };
+        Assert.True(Find("atx-main-20", "atx-main-24", [.. Adapter.Sold, owned])[0].Adapters[0].IsOwned);
+    }
+
+    [Fact]
+    public void No_chain_leads_from_a_fan_to_a_sound_header()
+        => Assert.Empty(Find("audio-header", "fan-4", Adapter.Sold));
+
+    [Fact]
+    public void The_chains_found_are_those_that_trying_all_of_them_finds()
+        => Gen.Select(AnyAdapter.Array[0, 6], Gen.Int[0, 3], Gen.Int[0, 3]).Sample((adapters, from, to) =>
+        {
+            var (joint, fixedEnd, plug) = Ends(Shapes[from], Shapes[to]);
+            var distinct = adapters.Distinct().ToArray();
+            var found = AdapterSearch.Find(joint, fixedEnd, plug, distinct).Select(Worth).Order();
+            // A chain of one looked for alone is a chain that is tried alone.
+            var tried = Sequences(distinct).SelectMany(chain => AdapterSearch.Find(joint, fixedEnd, plug, chain).Where(each => each.Adapters.SequenceEqual(chain))).ToArray();
+            Assert.Equal(tried.Where(chain => !tried.Any(other => other.Beats(chain))).Select(Worth).Distinct().Order(), found);
+        }, iter: 60);
+
+    private static (int, decimal, int) Worth(AdapterChain chain) => (chain.Lost, chain.Price.Likely, chain.Adapters.Length);
+
+    private static IEnumerable<Adapter[]> Sequences(Adapter[] adapters)
+        => from first in adapters
+           from second in adapters.Where(other => other != first).Append(null)
+           from third in second is null ? [null] : adapters.Where(other => other != first && other != second).Append(null)
+           select new[] { first, second, third }.OfType<Adapter>().ToArray();
+
+    private static System.Collections.Immutable.ImmutableArray<AdapterChain> Find(string header, string plug, IEnumerable<Adapter> known)
+    {
+        var (joint, from, to) = Ends(header, plug);
+        return AdapterSearch.Find(joint, from, to, known);
+    }
+
+    private static (Joint, JointEnd From, JointEnd To) Ends(string header, string plug)
+    {
+        var from = new JointEnd(Bench.Board(Usual("header", header, Gender.Male)), Usual("header", header, Gender.Male));
+        var to = new JointEnd(Bench.Shell(Usual("plug", plug, Gender.Female)), Usual("plug", plug, Gender.Female));
+        return (new Joint("joint", from.Id, to.Id, JointMethod.Straight), from, to);
+    }
+
+    private static Port Usual(string id, string connector, Gender gender)
+        => ConnectorTypes.Find(connector) is { } type ? new Port(id, id, type, gender) { Pins = [.. Pin.UsualFor(type)] } : throw new ArgumentException(connector);
+}

@@ -1,0 +1,88 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire.Schools;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests.Wire;
+
+public sealed class SchoolTests
+{
+    private static readonly Port Sensing = Header("panel-sense,ground,power-switch,ground") with
+    {
+        Pins = [Pin(1, "panel-sense") with { NeededFor = "it stops at every start", Level = Volts.Zero }, Pin(2, "ground"), Pin(3, "power-switch"), Pin(4, "ground")],
+    };
+
+    [Fact]
+    public void Where_two_wires_changed_places_moving_terminals_is_the_least_and_can_be_taken_back()
+    {
+        var advice = Advice(Header("power-light+,power-light-,ground"), Plug("power-light-,power-light+,ground"));
+        Assert.Equal(School.ChangeLeads, advice.Recommended!.School);
+        Assert.Equal(["2 terminals to move in the housing", "6 lines of the meter sheet to read"], advice.Recommended.Acts.Select(act => act.ToString()));
+        Assert.Equal((0, JointMethod.Repin), (advice.Recommended.IrreversibleActs, advice.Recommended.Review.Joint.Method));
+    }
+
+    [Fact]
+    public void What_is_for_good_is_named_and_counted()
+    {
+        var advice = Advice(Header("+5 V,ground,usb1-data+"), Plug("ground,+5 V,usb1-data+"));
+        var board = advice.Of(School.ChangeBoard)!;
+        Assert.Equal(3, board.IrreversibleActs);
+        Assert.Contains("warranty", Assert.Single(board.Irreversible));
+        Assert.NotEqual(board, advice.Recommended);
+    }
+
+    [Fact]
+    public void A_second_ground_of_the_plug_is_enough_for_a_sense_contact()
+        => Assert.Equal(["move a terminal in the housing", "6 lines of the meter sheet to read"],
+            Advice(Sensing, Plug("none,ground,power-switch,ground")).Of(School.ChangeLeads)!.Acts.Select(act => act.ToString()));
+
+    [Fact]
+    public void A_sense_contact_without_a_partner_is_linked_in_the_lead_or_bridged_on_the_board()
+    {
+        var advice = Advice(Sensing, Plug("none,ground,power-switch,none"));
+        Assert.Contains(advice.Of(School.ChangeLeads)!.Acts, act => act is { Act.Id: "link-in-lead", Count: 1 });
+        Assert.Contains(advice.Of(School.ChangeBoard)!.Acts, act => act is { Act.Id: "bridge", Count: 1 });
+        Assert.All(advice.Plans.Where(plan => plan.School != School.BuyAdapter), plan => Assert.Empty(plan.NeededLost));
+        Assert.Equal(School.ChangeLeads, advice.Recommended!.School);
+    }
+
+    [Fact]
+    public void An_adapter_in_trade_is_preferred_to_cutting()
+    {
+        var advice = Advice(Standard("drive-power-15", Gender.Male), Standard("peripheral-power-4", Gender.Female));
+        Assert.Equal((School.BuyAdapter, "Adapter, peripheral plug to drive plug"), (advice.Recommended!.School, advice.Recommended.Words));
+        Assert.Contains("crimp", advice.Of(School.ChangeLeads)!.Words);
+        Assert.StartsWith("all of it can be taken back", advice.Because);
+    }
+
+    [Fact]
+    public void Loose_ends_are_crimped_and_no_adapter_is_offered()
+    {
+        var advice = Advice(Header("+12 V,ground"), Plug("+12 V,ground", "loose-ends"));
+        Assert.Equal(School.BuyAdapter, advice.Without[0].School);
+        Assert.Equal(JointMethod.Rebuild, advice.Of(School.ChangeLeads)!.Review.Joint.Method);
+        Assert.Equal(0, advice.Of(School.ChangeLeads)!.IrreversibleActs);
+    }
+
+    [Fact]
+    public void Weak_facts_are_said_in_the_risk()
+        => Assert.Contains("prove them first", Advice(Header("+5 V,ground", evidence: Evidence.Diagram), Plug("ground,+5 V")).Of(School.ChangeLeads)!.Risk);
+
+    [Fact]
+    public void Nothing_is_recommended_where_nothing_belongs_together()
+    {
+        var advice = Advice(Header("unknown,unknown"), Plug("ground,+5 V"));
+        Assert.Null(advice.Recommended);
+        Assert.Equal(3, advice.Without.Length);
+    }
+
+    private static SchoolAdvice Advice(Port header, Port plug)
+    {
+        var graft = Joined(header, plug);
+        return SchoolAdvisor.Of(graft, Review.Of(graft).Wire.Joints[0]);
+    }
+
+    private static Port Standard(string connector, Gender gender)
+        => ConnectorTypes.Find(connector) is { } type ? new Port(connector, connector, type, gender) { Pins = [.. Core.Model.Pin.UsualFor(type)] } : throw new ArgumentException(connector);
+}
