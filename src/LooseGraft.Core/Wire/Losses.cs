@@ -11,7 +11,7 @@ internal static class Losses
     {
         var right = review.Decided.Where(contact => contact.Judgement.IsRight).ToArray();
         var served = right.Select(contact => contact.From).ToHashSet();
-        var signals = right.SelectMany(contact => new[] { review.From.At(contact.From).Signal, review.To.At(contact.To).Signal }).ToHashSet();
+        var signals = right.Where(contact => review.From.At(contact.From).Family == review.To.At(contact.To).Family).Select(contact => review.From.At(contact.From).Signal).ToHashSet();
         return [.. review.Proposal
             .Where(row => !(served.Contains(row.From) || (row.Signal.Family is SignalFamily.Ground or SignalFamily.Supply && signals.Contains(row.Signal))))
             .Select(row => row.Signal.Family is SignalFamily.Supply or SignalFamily.Ground ? row.Signal.ToString() : row.Signal.Function).Distinct()];

@@ -25,6 +25,7 @@ internal static class TieTable
         }
     }
 
-    private static bool Waits(Terminal terminal)
+    /// <summary>Whether a contact waits for a level that a tie could give it.</summary>
+    public static bool Waits(Terminal terminal)
         => terminal.Conducts && terminal.Family is SignalFamily.Sense or SignalFamily.Enable && (terminal.Pin.NeededFor is not null || terminal.Signal.Entry is { WantsGround: true });
 }

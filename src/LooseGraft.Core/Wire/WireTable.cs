@@ -8,6 +8,7 @@ public static class WireTable
 {
     // Rewards differ by more than any sum of the next, so that they rank strictly: a needed contact over any number of others,
     // a pair over any number of stays. 2,048 exceeds the largest port (1,024 positions, see the file limits) twice over.
+    private const double SparedTieReward = 1.0 / 2048;
     private const double StayReward = 1;
     private const double SameNameReward = 2048;
     private const double PairReward = SameNameReward * 2048;
@@ -28,12 +29,17 @@ public static class WireTable
         var rows = Enumerable.Range(1, from.Count).Where(position => IsWorthJoining(from[position - 1])).ToArray();
         var columns = Enumerable.Range(1, to.Count).Where(position => IsWorthJoining(to[position - 1])).ToArray();
 
+        var (fromTies, toTies) = (Tieable(from), Tieable(to));
         // One idle column for each row, so that a row without a partner costs nothing.
         var costs = new double[rows.Length, columns.Length + rows.Length];
         for (var row = 0; row < rows.Length; row++)
         {
             for (var column = 0; column < columns.Length; column++)
-                costs[row, column] = -Reward(from[rows[row] - 1], to[columns[column] - 1], table.At(rows[row], columns[column]), stays.Contains((rows[row], columns[column])));
+                {
+                var (fromPosition, toPosition) = (rows[row], columns[column]);
+                var isSpare = (fromTies.Contains(fromPosition) && IsGiven(to[toPosition - 1])) || (toTies.Contains(toPosition) && IsGiven(from[fromPosition - 1]));
+                costs[row, column] = -Reward(from[fromPosition - 1], to[toPosition - 1], table.At(fromPosition, toPosition), stays.Contains((fromPosition, toPosition)), isSpare);
+            }
         }
 
         var assigned = Assignment.Cheapest(costs);
@@ -51,9 +57,16 @@ public static class WireTable
 
     private static bool IsWorthJoining(Terminal terminal) => terminal.Conducts && terminal.Family != SignalFamily.Unknown;
 
-    private static double Reward(Terminal from, Terminal to, ContactJudgement judgement, bool stays)
+    // What waits for a level that its own port has can be tied there, and must not take the other side's only ground or supply.
+    private static HashSet<int> Tieable(IReadOnlyList<Terminal> end)
+        => [.. end.Where(terminal => TieTable.Waits(terminal) && end.Any(other => IsGiven(other) && ContactRules.Judge(terminal, other).IsRight)).Select(terminal => terminal.Pin.Position)];
+
+    private static bool IsGiven(Terminal terminal) => terminal.Conducts && terminal.Family is SignalFamily.Ground or SignalFamily.Supply;
+
+    private static double Reward(Terminal from, Terminal to, ContactJudgement judgement, bool stays, bool isSpare)
     {
         if (!judgement.IsRight) return 0;
+        if (isSpare) return SparedTieReward + (stays ? StayReward : 0);
         var needed = (from.Pin.NeededFor is null ? 0 : 1) + (to.Pin.NeededFor is null ? 0 : 1);
         return PairReward + (needed * NeededReward) + (from.Signal == to.Signal ? SameNameReward : 0) + (stays ? StayReward : 0);
     }

@@ -33,9 +33,9 @@ public sealed class SchoolTests
     }
 
     [Fact]
-    public void A_second_ground_of_the_plug_is_enough_for_a_sense_contact()
-        => Assert.Equal(["move a terminal in the housing", "6 lines of the meter sheet to read"],
-            Advice(Sensing, Plug("none,ground,power-switch,ground")).Of(School.ChangeLeads)!.Acts.Select(act => act.ToString()));
+    public void A_spare_ground_of_the_plug_is_enough_for_a_sense_contact()
+        => Assert.Contains("move a terminal in the housing",
+            Advice(Sensing with { OwnColumns = 3, Pins = Sensing.Pins.RemoveAt(3) }, Plug("none,ground,power-switch,ground")).Of(School.ChangeLeads)!.Acts.Select(act => act.ToString()));
 
     [Fact]
     public void A_sense_contact_without_a_partner_is_linked_in_the_lead_or_bridged_on_the_board()
