@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire.Circuits;
 using LooseGraft.Core.Wire.Groups;
 
 namespace LooseGraft.Core.Wire;
@@ -27,7 +28,7 @@ internal static class JointFindings
         {
             var (judgement, where) = (contact.Judgement, $"{Names(review)}, {JointVerdicts.Where(contact)}");
             if (judgement.Rule is { } rule && rule != RuleBook.ProveFirst)
-                yield return Finding.Of(rule, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, judgement));
+                yield return Finding.Of(rule, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, contact));
             if (judgement.Rule == RuleBook.ProveFirst || contact.ProveFirst is not null)
             {
                 var words = contact.ProveFirst is { } otherwise
@@ -50,12 +51,21 @@ internal static class JointFindings
         }
     }
 
-    private static ImmutableArray<string> Remedies(JointReview review, ContactJudgement judgement)
+    private static ImmutableArray<string> Remedies(JointReview review, JointContact contact)
     {
+        var judgement = contact.Judgement;
+        if (judgement.Outcome == ContactOutcome.LevelDiffers) return [LevelRemedy(review.From.At(contact.From), review.To.At(contact.To)), "leave the function off"];
         var change = review.WiresToMove > 0
             ? $"wire {review.To.Port.Name} by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
             : "take this wire out, or leave the function off";
         return judgement.Evidence.IsProven() ? [change] : [change, "prove it first: the facts behind this are not proven"];
+    }
+
+    private static string LevelRemedy(Terminal one, Terminal other)
+    {
+        var (driven, made) = one.Direction == SignalDirection.Out || other.Direction == SignalDirection.In ? (one, other) : (other, one);
+        var answer = LogicLevels.OneWay(driven.Pin.Level!.Value, made.Pin.Level!.Value);
+        return $"{char.ToLowerInvariant(answer.Words[0])}{answer.Words[1..].TrimEnd('.')}; see the small circuits";
     }
 
     private static IEnumerable<Finding> Placements(JointReview review)

@@ -2,6 +2,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Wire.Drawing;
+using LooseGraft.Core.Wire.Schools;
 
 namespace LooseGraft.Web.Words;
 
@@ -18,6 +19,14 @@ public static class EnumWords
         JointMethod.Rebuild => "rebuild: make a lead",
         JointMethod.LeaveOff => "leave it off",
         _ => throw new ArgumentOutOfRangeException(nameof(method), method, null),
+    };
+
+    public static string Words(this School school) => school switch
+    {
+        School.BuyAdapter => "Buy the adapter",
+        School.ChangeLeads => "Change the shell's leads",
+        School.ChangeBoard => "Change the board",
+        _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
     };
 
     public static string Words(this ContactState contact) => contact switch

@@ -31,5 +31,14 @@ public sealed record CircuitPiece(CircuitPiece.Sorts Sort, string Label)
 
         /// <summary>A motor or a fan.</summary>
         Motor,
+
+        /// <summary>A capacitor.</summary>
+        Capacitor,
+
+        /// <summary>A transformer.</summary>
+        Transformer,
+
+        /// <summary>Anything drawn as a box with its name.</summary>
+        Box,
     }
 }

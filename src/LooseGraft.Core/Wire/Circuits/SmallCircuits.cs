@@ -87,13 +87,7 @@ public static class SmallCircuits
     public static CircuitAnswer Divider(Volts high, Volts low)
     {
         if (low.Value <= 0 || high <= low) return CircuitAnswer.No("A divider only makes less: more than 0 and less than what comes in.");
-        // Between a tenth of and three milliamperes: enough for an input, little for an output. Exhaustive over the series squared.
-        var (upper, lower) = (from one in ResistorSeries.All
-                              from other in ResistorSeries.All
-                              let total = one.Value + other.Value
-                              where high.Value / total is >= 1e-4 and <= 3e-3
-                              orderby Math.Abs((high.Value * other.Value / total) - low.Value), Math.Abs(Math.Log(high.Value / total / 1e-3))
-                              select (one, other)).FirstOrDefault();
+        var (upper, lower) = DividerPair(high, low);
         if (upper.Value <= 0) return CircuitAnswer.No("No pair that shops sell comes near.");
         var made = new Volts(high.Value * lower.Value / (upper.Value + lower.Value));
         var source = upper.Value * lower.Value / (upper.Value + lower.Value);
@@ -137,6 +131,16 @@ public static class SmallCircuits
                 "Low voltage only, behind a sealed supply or brick. A contact in the mains belongs to a qualified person.",
             ]);
     }
+
+    /// <summary>The pair of resistors, upper and lower, that comes nearest; zero when none comes near.</summary>
+    internal static (Ohms Upper, Ohms Lower) DividerPair(Volts high, Volts low)
+        // Between a tenth of and three milliamperes: enough for an input, little for an output. Exhaustive over the series squared.
+        => (from one in ResistorSeries.All
+            from other in ResistorSeries.All
+            let total = one.Value + other.Value
+            where high.Value / total is >= 1e-4 and <= 3e-3
+            orderby Math.Abs((high.Value * other.Value / total) - low.Value), Math.Abs(Math.Log(high.Value / total / 1e-3))
+            select (one, other)).FirstOrDefault();
 
     private static string Rating(Watts power) => ResistorSeries.RatingFor(power) is { } rating
         ? $"{power.Value * 1000:0} mW in the resistor: one for {rating} stays cool."

@@ -3,6 +3,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Drawing;
+using LooseGraft.Core.Wire.Schools;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
@@ -43,6 +44,9 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public IReadOnlyList<JointContact> Shown { get; private set; } = [];
 
+    /// <summary>The three schools for the joint, worked out when the page asks.</summary>
+    public SchoolAdvice Advice => field ??= SchoolAdvisor.Of(Graft, Joint!);
+
     public JointPicture? Picture { get; private set; }
 
     public ConnectorView FromView => View(From);
@@ -69,15 +73,44 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
     public Task<IActionResult> OnPostTakeTableAsync()
         => ChangeJointAsync("takes the proposed wire table", joint => joint with
         {
-            Method = joint.Method is JointMethod.Straight or JointMethod.LeaveOff ? (Joint!.FitProblems.IsEmpty ? JointMethod.Repin : JointMethod.Rebuild) : joint.Method,
+            Method = Rewiring.MadeMethod(Joint!),
             Wires = [.. Joint!.Proposal.Select(row => new Conductor(row.From, row.To))],
         });
 
     public Task<IActionResult> OnPostAddWireAsync(int wireFrom, int wireTo)
-        => ChangeJointAsync($"wire {wireFrom} to {wireTo} added", joint => joint with
+        => ChangeJointAsync($"{wireFrom} leads to {wireTo}", _ => Rewiring.Move(Joint!, wireFrom, wireTo));
+
+    public async Task<IActionResult> OnPostTargetsAsync()
+    {
+        if (!await LoadAsync() || Joint is not { } review) return NotFound();
+        return WireTargets.Changed(review, Request.Form, ModelState) is var (from, to)
+            ? await ChangeJointAsync(to.Length == 0 ? $"{from} leads nowhere" : $"{from} leads to {string.Join(", ", to)}", _ => Rewiring.Lead(review, from, to))
+            : ModelState.IsValid ? Redirect(Link(("handler", null))) : await InvalidAsync();
+    }
+
+    public Task<IActionResult> OnPostTieAsync(string? end, int one, int other)
+    {
+        if (end is not ("from" or "to")) ModelState.AddModelError("end", "Choose the end whose contacts are tied.");
+        var isFrom = end == "from";
+        return ChangeJointAsync($"{one} and {other} tied", joint => joint with { Ties = [.. joint.Ties.Append(new LeadTie(new LeadEnd(isFrom, one), new LeadEnd(isFrom, other))).Distinct()] });
+    }
+
+    public Task<IActionResult> OnPostUntieAsync(int index)
+        => ChangeJointAsync("a tie taken out", joint => index >= 0 && index < joint.Ties.Length ? joint with { Ties = joint.Ties.RemoveAt(index) } : joint);
+
+    public async Task<IActionResult> OnPostSchoolAsync(School school)
+    {
+        if (!await LoadAsync() || Joint is null) return NotFound();
+        if (Advice.Of(school) is not { } plan) return await InvalidAsync();
+        var because = plan == Advice.Recommended ? Advice.Because : null;
+        return await ChangeJointAsync($"decided: {plan.Words}", joint => joint with
         {
-            Wires = [.. joint.Wires.Append(new Conductor(wireFrom, wireTo)).DistinctBy(wire => (wire.From, wire.To)).OrderBy(wire => wire.From).ThenBy(wire => wire.To)],
+            Method = plan.Review.Joint.Method,
+            Wires = plan.Review.Joint.Wires,
+            Ties = plan.Review.Joint.Ties,
+            Reason = because is null ? plan.Words : $"{plan.Words}: {because}",
         });
+    }
 
     public Task<IActionResult> OnPostRemoveWireAsync(int wireFrom, int wireTo)
         => ChangeJointAsync($"wire {wireFrom} to {wireTo} taken out", joint => joint with

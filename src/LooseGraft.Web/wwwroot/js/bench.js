@@ -5,6 +5,7 @@ import { followGrids, isBeingTyped } from "./grid.js";
 import { areSingleKeysOn, listenForKeys, setSingleKeys } from "./keys.js";
 import { followPhotos } from "./photos.js";
 import { isUnsent, watchSaves } from "./saves.js";
+import { followWires } from "./wires.js";
 
 document.documentElement.classList.add("htmx-ready");
 // What is being typed is never overwritten by an answer that arrives meanwhile.
@@ -39,5 +40,6 @@ keepDrafts();
 followDrawings();
 followGrids();
 followPhotos();
+followWires();
 watchSaves();
 listenForKeys();

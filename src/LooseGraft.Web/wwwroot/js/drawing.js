@@ -34,7 +34,7 @@ export function followDrawings() {
   });
   document.addEventListener("keydown", (event) => {
     const pin = pinOf(event);
-    if (!pin || !(event.key in STEP)) return;
+    if (!pin || event.shiftKey || !(event.key in STEP)) return;
     event.preventDefault();
     nearest(pin, STEP[event.key])?.focus();
   });
