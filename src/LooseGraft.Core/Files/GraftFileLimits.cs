@@ -57,6 +57,9 @@ public static class GraftFileLimits
     /// <summary>Links inside a part.</summary>
     public const int Links = 256;
 
+    /// <summary>Rows, and columns, of a key matrix.</summary>
+    public const int MatrixLines = 32;
+
     /// <summary>Pieces of one bin entry that a part may take.</summary>
     public const int BinPieces = 10000;
 

@@ -13,6 +13,8 @@ internal static class PartFormat
     private static readonly ObjectCodec<MountHole> Hole = DescribeHole();
     private static readonly ObjectCodec<PartLink> Link = DescribeLink();
 
+    private static readonly ObjectCodec<KeyMatrix> Matrix = DescribeMatrix();
+
     public static readonly ObjectCodec<Part> Part = DescribePart();
 
     private static ObjectCodec<Pin> DescribePin()
@@ -84,6 +86,7 @@ internal static class PartFormat
         var holes = part.Many("holes", Hole, GraftFileLimits.Holes, value => value.Holes, "Its mounting holes.");
         var links = part.Many("links", Link, GraftFileLimits.Links, value => value.Links, "Which of its contacts are joined inside it.");
         var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
+        var matrix = part.Optional("matrix", Matrix, value => value.Matrix, "Its keys, if it is a keyboard of rows and columns.");
         return part.Makes(values => new Part(values.Of(id), values.Of(name), values.Of(kind))
         {
             Origin = values.Of(origin),
@@ -94,6 +97,7 @@ internal static class PartFormat
             Holes = values.Of(holes),
             Links = values.Of(links),
             Ports = values.Of(ports),
+            Matrix = values.Of(matrix),
             Unknown = values.Unknown,
         }, value => value.Unknown, CheckPart);
     }
@@ -113,6 +117,31 @@ internal static class PartFormat
     {
         if (part.Ports.FirstOrDefault(port => port.Id == end.Port) is not { } port || end.Position > port.PositionCount)
             context.Fail(path, ReadContext.Quote(end.ToString()), "a contact of this part, written port/position");
+    }
+
+    private static ObjectCodec<KeyMatrix> DescribeMatrix()
+    {
+        var line = new IntegerCodec(1, GraftFileLimits.MatrixLines);
+        var key = new ObjectCodec<MatrixKey>("matrixKey", "One key.", isInline: true);
+        var keyRow = key.Required("row", line, value => value.Row, "Its row, counted from 1.");
+        var keyColumn = key.Required("column", line, value => value.Column, "Its column, counted from 1.");
+        var name = key.Required("name", Name, value => value.Name, "What it shall be.");
+        key.Makes(values => new MatrixKey(values.Of(keyRow), values.Of(keyColumn), values.Of(name)) { Unknown = values.Unknown }, value => value.Unknown);
+
+        var matrix = new ObjectCodec<KeyMatrix>("matrix", "Keys as crossings of rows and columns.");
+        var rows = matrix.Required("rows", line, value => value.Rows, "How many rows.");
+        var columns = matrix.Required("columns", line, value => value.Columns, "How many columns.");
+        var diodes = matrix.Usual("diodes", new FlagCodec(), value => value.HasDiodes, false, "Whether every key has a diode.");
+        var keys = matrix.Many("keys", key, GraftFileLimits.MatrixLines * GraftFileLimits.MatrixLines, value => value.Keys, "The keys.");
+        return matrix.Makes(values => new KeyMatrix(values.Of(rows), values.Of(columns)) { HasDiodes = values.Of(diodes), Keys = values.Of(keys), Unknown = values.Unknown },
+            value => value.Unknown, CheckMatrix);
+    }
+
+    private static void CheckMatrix(KeyMatrix matrix, ReadContext context)
+    {
+        CrossChecks.Unique(context, "keys", matrix.Keys, key => (key.Row, key.Column));
+        foreach (var (index, key) in matrix.Keys.Index().Where(key => key.Item.Row > matrix.Rows || key.Item.Column > matrix.Columns))
+            context.Fail($".keys[{index}]", $"row {key.Row}, column {key.Column}", $"a crossing of the {matrix.Rows} rows and {matrix.Columns} columns");
     }
 
     private static ObjectCodec<PartLink> DescribeLink()

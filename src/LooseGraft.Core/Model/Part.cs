@@ -34,6 +34,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Which of its contacts are joined inside it: the wires of a lead, a link in a block, a switch.</summary>
     public ImmutableArray<PartLink> Links { get; init; } = [];
 
+    /// <summary>Its keys, if it is a keyboard of rows and columns.</summary>
+    public KeyMatrix? Matrix { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

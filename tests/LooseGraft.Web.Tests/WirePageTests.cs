@@ -1,0 +1,122 @@
+using System.Net;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>What the page of a joint does beyond one pin and one wire: schools, targets, ties, the key matrix, circuits.</summary>
+public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task A_school_is_chosen_and_the_graft_remembers_how_and_why()
+    {
+        var (id, page, browser) = await PanelAsync();
+        var shown = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        Assert.Contains("We would take <strong>move the terminals in the shell's own housing</strong>", shown, StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "&handler=School", ("Revision", "1"), ("school", "ChangeLeads"));
+        var joint = (await JointAsync(id)).Joint;
+        Assert.Equal((JointMethod.Repin, 8), (joint.Method, joint.Wires.Length));
+        Assert.StartsWith("move the terminals in the shell's own housing: it costs nothing", joint.Reason, StringComparison.Ordinal);
+        Assert.Contains("decided so", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        var unknown = await BenchHost.SendAsync(browser, page, page + "&handler=School", ("Revision", "2"), ("school", "Glue"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, unknown.StatusCode);
+    }
+
+    [Theory]
+    [InlineData("7, 9", new[] { 7, 9 })]
+    [InlineData("8", new[] { 8 })]
+    [InlineData("", new int[0])]
+    public async Task A_typed_target_leads_a_wire_there(string typed, int[] leads)
+    {
+        var (id, page, browser) = await PanelAsync(JointMethod.Splice);
+        await BenchHost.SendAsync(browser, page, page + "&handler=Targets", ("Revision", "1"), ("to-3", typed));
+        Assert.Equal(leads, (await JointAsync(id)).Joint.Wires.Where(wire => wire.From == 3).Select(wire => wire.To));
+    }
+
+    [Theory]
+    [InlineData("15")]
+    [InlineData("seven")]
+    [InlineData("-1")]
+    [InlineData("1e309")]
+    public async Task A_target_that_is_none_is_told_and_kept_in_its_field(string typed)
+    {
+        var (id, page, browser) = await PanelAsync(JointMethod.Splice);
+        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Targets", ("Revision", "1"), ("to-3", typed));
+        var text = await BenchHost.TextAsync(answer);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains($"Position 3: “{typed}” names no positions of panel plug. Type numbers from 1 to 14", text, StringComparison.Ordinal);
+        Assert.Contains($"value=\"{typed}\"", text, StringComparison.Ordinal);
+        Assert.Equal(3, Assert.Single((await JointAsync(id)).Joint.Wires).From);
+    }
+
+    [Fact]
+    public async Task A_dragged_wire_takes_the_plugs_terminal_along_and_makes_the_plug_a_changed_one()
+    {
+        var (id, page, browser) = await PanelAsync();
+        await BenchHost.SendAsync(browser, page, page + "&handler=AddWire", ("Revision", "1"), ("wireFrom", "4"), ("wireTo", "7"));
+        var review = await JointAsync(id);
+        Assert.Equal(JointMethod.Repin, review.Joint.Method);
+        Assert.Equal(4, Assert.Single(review.Joint.Wires, wire => wire.To == 7).From);
+        Assert.NotEqual(JointVerdictKind.WouldDamage, review.Verdict.Kind);
+    }
+
+    [Fact]
+    public async Task A_tie_is_made_judged_and_taken_out()
+    {
+        var (id, page, browser) = await PanelAsync();
+        var made = await BenchHost.SendAsync(browser, page, page + "&handler=Tie", ("Revision", "1"), ("end", "from"), ("one", "7"), ("other", "6"));
+        Assert.Contains("7 and 6: would short +5 V to ground", await BenchHost.TextAsync(made), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "&handler=Untie", ("Revision", "2"), ("index", "0"));
+        Assert.Empty((await JointAsync(id)).Ties);
+        var beyond = await BenchHost.SendAsync(browser, page, page + "&handler=Tie", ("Revision", "3"), ("end", "from"), ("one", "1"), ("other", "99"));
+        Assert.Contains("1 to 14, the positions of panel", await BenchHost.TextAsync(beyond), StringComparison.Ordinal);
+        var nowhere = await BenchHost.SendAsync(browser, page, page + "&handler=Tie", ("Revision", "3"), ("end", "side"), ("one", "1"), ("other", "2"));
+        Assert.Contains("Choose the end", await BenchHost.TextAsync(nowhere), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_keyboard_is_described_key_by_key_and_taken_away_as_a_table()
+    {
+        var (id, _, browser) = await PanelAsync();
+        var page = $"/graft/{id}/wire/matrix?part=concerto";
+        await BenchHost.SendAsync(browser, page, page + "&handler=Shape", ("Revision", "1"), ("part", "concerto"), ("rows", "2"), ("columns", "3"));
+        var named = await BenchHost.SendAsync(browser, page, page + "&handler=Keys", ("Revision", "2"), ("signal-1", "q"), ("signal-6", "Enter"));
+        Assert.Contains("<strong>5 lines</strong>", await BenchHost.TextAsync(named), StringComparison.Ordinal);
+        Assert.Equal("row,column,key\r\n1,1,q\r\n2,3,Enter\r\n", await browser.GetStringAsync($"/graft/{id}/wire/matrix/concerto.csv", Cancellation));
+        Assert.Contains("and the microcontroller has 4: take one with more", WebUtility.HtmlDecode(await browser.GetStringAsync(page + "&free=4", Cancellation)), StringComparison.Ordinal);
+        var smaller = await BenchHost.SendAsync(browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1"), ("columns", "3"));
+        Assert.Contains("1 keys would be lost", await BenchHost.TextAsync(smaller), StringComparison.Ordinal);
+        var absurd = await BenchHost.SendAsync(browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1e9"), ("columns", "-3"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, absurd.StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/matrix/fan.csv", Cancellation)).StatusCode);
+    }
+
+    public static TheoryData<string> Circuits => [.. Forms.CircuitForm.All.Select(form => form.Key)];
+
+    [Theory]
+    [MemberData(nameof(Circuits))]
+    public async Task Every_circuit_has_an_answer_to_its_usual_figures_and_words_for_absurd_ones(string key)
+    {
+        var browser = host.Browser();
+        Assert.Contains("verdict is-fine", await browser.GetStringAsync($"/graft/4/wire/circuits?circuit={key}", Cancellation), StringComparison.Ordinal);
+        var fields = Forms.CircuitForm.Find(key).Fields;
+        foreach (var typed in new[] { "0", "1e30", "0.000001" })
+        {
+            var page = await browser.GetAsync($"/graft/4/wire/circuits?circuit={key}&" + string.Join('&', fields.Select(field => $"{field.Name}={typed}")), Cancellation);
+            Assert.Equal(HttpStatusCode.OK, page.StatusCode);
+            Assert.DoesNotContain("NaN", await page.Content.ReadAsStringAsync(Cancellation), StringComparison.Ordinal);
+        }
+    }
+
+    private async Task<(int Id, string Page, HttpClient Browser)> PanelAsync(JointMethod? method = null)
+    {
+        var ferry = (await host.StoreAsync(store => store.FindAsync(4, Cancellation)))!.Graft;
+        if (method is { } made) ferry = ferry.WithJoint("panel", joint => joint with { Method = made, Wires = [new Conductor(3, 3)] });
+        var id = await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
+        return (id, $"/graft/{id}/wire?joint=panel", host.Browser());
+    }
+
+    private async Task<JointReview> JointAsync(int id) => Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Find("panel")!;
+}
