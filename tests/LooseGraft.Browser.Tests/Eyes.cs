@@ -82,6 +82,14 @@ public sealed class Eyes : IDisposable
         new Actions(_driver).MoveToElement(element, (int)(size.Width * (across - 0.5)), (int)(size.Height * (down - 0.5))).Click().Perform();
     }
 
+    /// <summary>Presses on one thing, moves to another and lets go.</summary>
+    public void Drag(string from, string to)
+    {
+        var (start, end) = (See(from), See(to));
+        _driver.ExecuteScript("arguments[0].scrollIntoView({block: 'center'})", start);
+        new Actions(_driver).MoveToElement(start).ClickAndHold().MoveByOffset(5, 5).MoveToElement(end).Release().Perform();
+    }
+
     /// <summary>Makes a copy of the main demo, so that no test sees another's changes.</summary>
     /// <returns>Its address.</returns>
     public string CopyOfFerry()

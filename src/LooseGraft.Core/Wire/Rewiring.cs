@@ -19,7 +19,7 @@ public static class Rewiring
 
     private static IEnumerable<Conductor> Wires(JointReview review)
         => review.Joint.Method is JointMethod.Straight or JointMethod.LeaveOff
-            ? review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle).Select(contact => new Conductor(contact.From, contact.To))
+            ? review.Decided.Where(contact => contact.Judgement.Outcome is not (ContactOutcome.Idle or ContactOutcome.Unwired)).Select(contact => new Conductor(contact.From, contact.To))
             : review.Joint.Wires;
 
     private static Joint Made(JointReview review, IEnumerable<Conductor> wires)

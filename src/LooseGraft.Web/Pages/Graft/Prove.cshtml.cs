@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
@@ -71,6 +72,15 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
         Answer = await instrument.MeasureAsync(new MeterRequest(test.Mode, contact.Id, test.Red, test.Black, test.Power, SwitchAct.AtRest), HttpContext.RequestAborted);
         AnswerFrom = instrument.Name;
         return Page();
+    }
+
+    public async Task<IActionResult> OnPostTrialAsync(bool worked)
+    {
+        if (!await LoadAsync() || Contact is not { } contact || FunctionTrial.For(contact.Pin.Signal.Value.Name) is null) return NotFound();
+        var (grade, note) = worked ? (Evidence.Measured, "it does what it should, by trial") : (Evidence.Assumed, "a trial did not show it");
+        return await SaveAsync(new Edit($"{contact.Port.Name}, position {contact.Position}: {note}",
+            graft => graft.WithPin(contact.Id, contact.Position, pin => pin with { Signal = pin.Signal with { Evidence = grade, Note = note } }),
+            graft => graft.FindPort(contact.Id)?.PinAt(contact.Position) is { } pin ? $"{pin.Signal.Value}, {pin.Signal.Evidence.Words()}" : "this port is not there any more"));
     }
 
     public async Task<IActionResult> OnPostBelieveAsync(string reading) => await SaveAsync(Forms.Readings.Believe(reading));
