@@ -21,13 +21,15 @@ public sealed record Review(
     Graft Graft, StockReview Stock, ProveReview Prove, WireReview Wire, FeedReview Feed, Purse Purse, ImmutableArray<Finding> Findings)
 {
     private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Prove.Unproven,
-        graft => WireStage.Review(graft).Findings.Concat(FeedStage.Review(graft).Findings)));
+        graft => WireStage.Review(graft, Wire).Findings.Concat(FeedStage.Review(graft).Findings)));
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
-    public static Review Of(Graft graft)
+    /// <param name="graft">The graft.</param>
+    /// <param name="before">The review of the same graft before an edit, from which what the edit left alone is taken over.</param>
+    public static Review Of(Graft graft, Review? before = null)
     {
         var (stock, prove) = (StockStage.Review(graft), ProveStage.Review(graft));
-        var (wire, feed, purse) = (WireStage.Review(graft), FeedStage.Review(graft), Purse.Of(graft));
+        var (wire, feed, purse) = (WireStage.Review(graft, before?.Wire), FeedStage.Review(graft), Purse.Of(graft));
         var findings = stock.Findings.Concat(prove.Findings).Concat(wire.Findings).Concat(feed.Findings).Concat(purse.Findings)
             .OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage);
         return new Review(graft, stock, prove, wire, feed, purse, [.. findings]);

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using CsCheck;
 using LooseGraft.Cli;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
@@ -30,6 +31,29 @@ public sealed class ReviewTests
         Assert.Contains(review.Findings, finding => finding.Severity == Severity.Check);
         Assert.NotEmpty(review.Unproven);
     }
+
+    [Fact]
+    public void What_is_taken_over_from_before_an_edit_is_what_judging_anew_would_give()
+    {
+        var ferry = Demo("ferry-radiogram");
+        var (before, signals) = (Review.Of(ferry), new[] { "+12 V", "ground", "unknown", "lid-sense", "usb1-data+" });
+        (from joint in Gen.Int[0, ferry.Joints.Length - 1]
+         from position in Gen.Int[1, 4]
+         from signal in Gen.Int[0, 4].Select(index => signals[index])
+         from method in Gen.Enum<JointMethod>()
+         from drops in Gen.Bool
+         select (ferry.Joints[joint], position, signal, method, drops)).Sample((joint, position, signal, method, drops) =>
+        {
+            var edited = ferry.WithPin(joint.From, Math.Min(position, ferry.FindPort(joint.From)!.PositionCount), pin => pin with { Signal = pin.Signal with { Value = Signal(signal) } }).WithJoint(joint.Id, old => old with { Method = method });
+            if (drops) edited = edited.WithoutPart(joint.To.Part);
+            // Read back from its file, so that nothing is the same object any more.
+            edited = GraftFile.Read(GraftFile.Write(edited)).Graft!;
+            Assert.Equal(Told(Review.Of(edited)), Told(Review.Of(edited, before)));
+        }, iter: 60);
+    }
+
+    private static IEnumerable<string> Told(Review review)
+        => review.Findings.Select(finding => $"{finding.Severity} {finding.Rule.Code} {finding.Subject} {finding.Message} {finding.Evidence}").Concat(review.Wire.Joints.Select(joint => $"{joint.Joint.Id} {joint.Verdict}"));
 
     [Fact]
     public void An_empty_graft_is_led_from_step_to_step()

@@ -8,6 +8,9 @@ namespace LooseGraft.Core.Wire;
 /// <param name="Findings">What the rules say, joint by joint, and about contacts that no joint serves.</param>
 public sealed record WireReview(ImmutableArray<JointReview> Joints, ImmutableArray<Finding> Findings)
 {
+    /// <summary>The joints as judged each by itself, before what leads and nets add: what a later review may take over.</summary>
+    internal ImmutableArray<JointReview> Judged { get; init; } = [];
+
     /// <summary>The joint of that id; null when there is none.</summary>
     public JointReview? Find(string id) => Joints.FirstOrDefault(review => review.Joint.Id == id);
 }

@@ -12,16 +12,19 @@ public static class WireStage
 {
     /// <summary>Reviews the wiring of a graft.</summary>
     /// <remarks>Joints that name a port the graft does not have are passed over; a graft file with such a joint is refused when read.</remarks>
-    public static WireReview Review(Graft graft)
+    /// <param name="graft">The graft.</param>
+    /// <param name="before">A review of the same graft before an edit, whose untouched joints are taken over; the result is the same without it, only later.</param>
+    public static WireReview Review(Graft graft, WireReview? before = null)
     {
+        var memo = new JointMemo(before);
         var ends = (from part in graft.Parts from port in part.Ports select new JointEnd(part, port)).ToDictionary(end => end.Id);
-        var joints = (from joint in graft.Joints
-                      where ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To)
-                      select LeadGate.Apply(graft, JointJudge.Review(joint, ends[joint.From], ends[joint.To]))).ToImmutableArray();
+        var judged = graft.Joints.Where(joint => ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To))
+            .Select(joint => memo.Find(joint, ends[joint.From], ends[joint.To]) ?? JointJudge.Review(joint, ends[joint.From], ends[joint.To])).ToImmutableArray();
+        var joints = judged.Select(review => LeadGate.Apply(graft, review)).ToImmutableArray();
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
             [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. NetFindings.Of(graft, ends, joints),
-                .. FanStrings.Of(graft, ends.Values, joints), .. AudioRules.Loops(graft, joints), .. Lookalikes.Of(ends.Values, joints)]);
+                .. FanStrings.Of(graft, ends.Values, joints), .. AudioRules.Loops(graft, joints), .. Lookalikes.Of(ends.Values, joints)]) { Judged = judged };
     }
 
     // A header may be served by several small plugs, so a needed contact is only missed when no joint at all reaches it.

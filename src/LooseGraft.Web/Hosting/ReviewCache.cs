@@ -11,12 +11,15 @@ public sealed class ReviewCache : IDisposable
 
     private readonly MemoryCache _reviews = new(new MemoryCacheOptions { SizeLimit = Most });
 
+    // Beside each revision's review stands the graft's latest, from which the next takes over what an edit leaves alone.
     /// <summary>The review of a graft as it stands at its revision.</summary>
     public Review Of(GraftSnapshot snapshot)
         => _reviews.GetOrCreate((snapshot.Id, snapshot.Revision), entry =>
         {
             entry.Size = 1;
-            return Review.Of(snapshot.Graft);
+            var review = Review.Of(snapshot.Graft, _reviews.Get<Review>(snapshot.Id));
+            _reviews.Set(snapshot.Id, review, new MemoryCacheEntryOptions { Size = 1 });
+            return review;
         })!;
 
     public void Dispose() => _reviews.Dispose();

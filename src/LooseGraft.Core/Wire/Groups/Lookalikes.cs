@@ -29,9 +29,19 @@ internal static class Lookalikes
 
     private static ContactJudgement? Worst(JointEnd socket, JointEnd plug)
     {
+        // Most lookalikes are of one shape and counted alike, so that each position meets its own number.
+        if (socket.Port.Columns == plug.Port.Columns && socket.Port.Numbering == plug.Port.Numbering) return WorstOf([.. socket.Terminals.Zip(plug.Terminals)]);
         var mating = new Mating(socket.Port, plug.Port);
         return mating.GoesOn(Placement.Straight)
-            ? mating.Meetings(Placement.Straight).Select(meeting => ContactRules.Judge(socket.At(meeting.From), plug.At(meeting.To))).FirstOrDefault(judgement => judgement.IsStop)
+            ? WorstOf([.. mating.Meetings(Placement.Straight).Select(meeting => (socket.At(meeting.From), plug.At(meeting.To)))])
             : null;
     }
+
+    // A pin that runs into a filled cavity keeps the plug off.
+    private static ContactJudgement? WorstOf((Terminal Socket, Terminal Plug)[] meetings)
+        => meetings.Any(meeting => IsCollision(meeting.Socket, meeting.Plug) || IsCollision(meeting.Plug, meeting.Socket))
+            ? null
+            : meetings.Select(meeting => ContactRules.Judge(meeting.Socket, meeting.Plug)).FirstOrDefault(judgement => judgement.IsStop);
+
+    private static bool IsCollision(Terminal cavity, Terminal pin) => cavity.Pin.Contact == ContactState.Blocked && pin.HasBody;
 }
