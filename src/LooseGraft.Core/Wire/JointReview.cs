@@ -29,6 +29,12 @@ public sealed record JointReview(
     /// <summary>Contact by contact, what would come of the proposed wire table.</summary>
     public IEnumerable<JointContact> Proposed => Proposal.Select(row => From.Meet(row.From, To, row.To));
 
+    /// <summary>Positions of the fixed port whose wires may change places, as the proposal would be just as good: wires that move anyway, between the same signals and as much needed.</summary>
+    public IEnumerable<IReadOnlyList<int>> Interchangeable
+        => Proposal.Where(row => !row.Stays)
+            .GroupBy(row => (From.At(row.From).Signal, To.At(row.To).Signal, From.At(row.From).Pin.NeededFor is null, To.At(row.To).Pin.NeededFor is null))
+            .Where(same => same.Count() > 1).Select(same => (IReadOnlyList<int>)[.. same.Select(row => row.From)]);
+
     /// <summary>The heaviest finding; null when there is none.</summary>
     public Severity? Worst => Findings.IsEmpty ? null : Findings.Max(finding => finding.Severity);
 }

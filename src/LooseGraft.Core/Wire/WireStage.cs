@@ -24,7 +24,8 @@ public static class WireStage
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
             [.. joints.SelectMany(review => review.Findings), .. Unserved(ends.Values, joints), .. TakenTwice(joints), .. NetFindings.Of(graft, ends, joints),
-                .. FanStrings.Of(graft, ends.Values, joints), .. AudioRules.Loops(graft, joints), .. Lookalikes.Of(ends.Values, joints)]) { Judged = judged };
+                .. FanStrings.Of(graft, ends.Values, joints), .. AudioRules.Loops(graft, joints), .. Lookalikes.Of(ends.Values, joints)])
+        { Judged = judged };
     }
 
     // A header may be served by several small plugs, so a needed contact is only missed when no joint at all reaches it.

@@ -35,7 +35,7 @@ public static class WireTable
         for (var row = 0; row < rows.Length; row++)
         {
             for (var column = 0; column < columns.Length; column++)
-                {
+            {
                 var (fromPosition, toPosition) = (rows[row], columns[column]);
                 var isSpare = (fromTies.Contains(fromPosition) && IsGiven(to[toPosition - 1])) || (toTies.Contains(toPosition) && IsGiven(from[fromPosition - 1]));
                 costs[row, column] = -Reward(from[fromPosition - 1], to[toPosition - 1], table.At(fromPosition, toPosition), stays.Contains((fromPosition, toPosition)), isSpare);

@@ -10,6 +10,14 @@ public sealed class WireTableTests
     private static readonly Gen<string> AnySignal = Gen.OneOf("+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "none", "unknown");
 
     [Fact]
+    public void Wires_that_may_change_places_are_told_and_doing_so_costs_nothing()
+    {
+        var review = Review.Of(Joined(Header("ground,+5 V,ground,none"), Plug("none,ground,+5 V,ground"))).Wire.Joints[0];
+        Assert.Equal([1, 3], Assert.Single(review.Interchangeable));
+        Assert.All(review.Proposal.Where(row => row.From is 1 or 3), row => Assert.True(review.From.Meet(4 - row.From, review.To, row.To).Judgement.IsRight));
+    }
+
+    [Fact]
     public void The_assignment_costs_as_little_as_the_best_of_all_permutations()
         => (from rows in Gen.Int[1, 5] from extra in Gen.Int[0, 2] from costs in Gen.Double[-50, 50].Array2D[rows, rows + extra] select costs).Sample(costs =>
         {
