@@ -2,6 +2,7 @@ using CsCheck;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
+using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Wire;
 
