@@ -63,9 +63,9 @@ internal static class ReviewJson
         WeakestEvidence = limit.Weakest,
         Cases = Enum.GetValues<LoadCase>().ToDictionary(loadCase => loadCase.ToString(), loadCase => new
         {
-            UsedWatts = Spread(limit.At(loadCase).Used),
-            LeftWatts = Spread(limit.At(loadCase).Left),
-            limit.At(loadCase).Verdict,
+            UsedWatts = Spread(limit.In(loadCase).Used),
+            LeftWatts = Spread(limit.In(loadCase).Left),
+            limit.In(loadCase).Verdict,
         }),
     };
 

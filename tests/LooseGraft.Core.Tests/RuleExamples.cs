@@ -64,6 +64,18 @@ public sealed class RuleExamples
         ["FEED-005"] = (Fed(SmallSupply(), Draw("+5 V", -1)), Fed(SmallSupply(), Draw("+5 V", 0))),
         ["FEED-006"] = (Fed(SmallSupply(), Draw("+5 V", 75)), Fed(SmallSupply(), Draw("+5 V", 59))),
         ["FEED-007"] = (Fed(SmallSupply(), Draw("+12 V", 7, Evidence.Assumed)), Fed(SmallSupply(), Draw("+12 V", 7, Evidence.Label))),
+        ["FEED-008"] = (Ring("supply"), Ring(null)),
+        ["FEED-009"] = (OnPlug("peripheral-power-4", "+3.3 V", 1), OnPlug("drive-power-15", "+3.3 V", 1)),
+        ["FEED-010"] = (SamePlug("plugs/a", "plugs/a"), SamePlug("plugs/a", "plugs/b")),
+        ["FEED-011"] = (OnPlug("power-block", "+12 V", 8), OnPlug("power-block", "+12 V", 6)),
+        ["FEED-012"] = (OnPlug("drive-power-15", "+12 V", 5), OnPlug("drive-power-15", "+12 V", 4)),
+        ["FEED-013"] = (Onward(1.2), Onward(0.8)),
+        ["FEED-014"] = (OnPlug("power-block", "+12 V", 6, lengthMm: 900), OnPlug("power-block", "+12 V", 6, lengthMm: 600)),
+        ["FEED-015"] = (Wanting("drive-power-15"), Wanting("peripheral-power-4")),
+        ["FEED-016"] = (Fed(SmallSupply() with { AgeYears = 15 }, Draw("+12 V", 9), Draw("+5 V", 6)), Fed(SmallSupply(), Draw("+12 V", 9), Draw("+5 V", 6))),
+        ["FEED-017"] = (Fed(SmallSupply() with { Total = new TotalLimit(new(new Watts(200), Evidence.Label)) }), Fed(SmallSupply())),
+        ["FEED-018"] = (AtWall(140), AtWall(85)),
+        ["FEED-019"] = (Fed(SmallSupply(), Draw("+12 V", 9), Draw("+5 V", 4)), Fed(SmallSupply(), Draw("+12 V", 8), Draw("+5 V", 4))),
         ["BUY-001"] = (Costing(21), Costing(20)),
     };
 
@@ -101,6 +113,42 @@ public sealed class RuleExamples
 
     private static Graft WithOther(string signals)
         => Joined(Header("ground,+12 V"), Plug("ground,+12 V")).WithPart("board", part => part with { Ports = part.Ports.Add(Header(signals) with { Id = "other", Name = "other" }) });
+
+    private static Graft Ring(string? back)
+    {
+        var graft = Fed(SmallSupply() with { Input = back is null ? null : new SupplyInput("other", "+12 V") }, Draw("+12 V", 1));
+        return graft with { Supplies = graft.Supplies.Add(SmallSupply() with { Id = "other", Part = "board", Input = new SupplyInput("supply", "+12 V") }) };
+    }
+
+    private static SupplyString Plugs(string connector, double? lengthMm = null)
+        => new("plugs", "drive string") { Length = lengthMm is { } length ? new Millimetres(length) : null, Plugs = [new SupplyPlug("a", ConnectorTypes.Find(connector)!), new SupplyPlug("b", ConnectorTypes.Find(connector)!)] };
+
+    private static Graft OnPlug(string connector, string rail, double amps, double? lengthMm = null)
+    {
+        var graft = Fed(SmallSupply() with { Strings = [Plugs(connector, lengthMm)] }, Draw(rail, amps));
+        return graft with { Loads = [graft.Loads[0] with { Plug = "plugs/a" }] };
+    }
+
+    private static Graft SamePlug(string one, string other)
+    {
+        var graft = Fed(SmallSupply() with { Strings = [Plugs("drive-power-15")] });
+        return graft with { Loads = [new Load("one", "board", "supply") { Plug = one }, new Load("other", "supply", "supply") { Plug = other }] };
+    }
+
+    private static Graft Onward(double amps)
+    {
+        var graft = Fed(SmallSupply(), Draw("+12 V", amps)).WithPart("board", part => part with { Ports = [Header("ground,+12 V", "fan-3")] });
+        return graft with { Loads = [graft.Loads[0] with { Through = new PortId("board", "header") }] };
+    }
+
+    private static Graft Wanting(string plug)
+    {
+        var graft = Fed(SmallSupply() with { Strings = [Plugs(plug)] });
+        return graft with { Parts = graft.Parts.Add(new Part("drive", "drive", PartKind.Drive) { Ports = [new Port("power", "power socket", ConnectorTypes.Find("peripheral-power-4")!, Gender.Male)] }) };
+    }
+
+    private static Graft AtWall(double watts)
+        => Fed(SmallSupply() with { Class = EfficiencyClass.Gold }, Draw("+12 V", 6)) with { WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(watts))] };
 
     private static Port Needing(string signal) => Header(signal) with { Pins = [Pin(1, signal) with { NeededFor = "it does not start without" }] };
 

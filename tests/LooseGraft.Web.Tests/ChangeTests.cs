@@ -163,7 +163,7 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(browser, page, page + "?handler=AddDraw", ("Revision", "2"), ("part", "board"), ("rail", "+12 V"), ("low", "1"), ("likely", "2"), ("high", "4"), ("evidence", "Label"));
         var graft = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
         Assert.Equal([("+12 V", 3), ("+5 V", 2.5)], graft.Supplies[0].Rails.Select(rail => (rail.Name, rail.Limit.Value.Value)));
-        Assert.Equal(48, Core.Review.Of(graft).Feed.Tightest!.At(Core.Feed.LoadCase.Peak).Used.High.Value);
+        Assert.Equal(48, Core.Review.Of(graft).Feed.Tightest!.In(Core.Feed.LoadCase.Peak).Used.High.Value);
     }
 
     [Fact]

@@ -37,7 +37,7 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         var graft = await GraftAsync(id);
         Assert.Equal(["board", "old-supply", "hard-drive-3-5-in"], graft.Parts.Select(part => part.Id));
         Assert.Equal(18, Assert.Single(graft.Supplies).Rails[0].Limit.Value.Value);
-        Assert.Equal(2.4, Assert.Single(graft.Loads).Draws[0].Peak.High.Value);
+        Assert.Equal(0.9, Assert.Single(graft.Loads).Draws[0].Peak.High.Value);
         Assert.Contains(Core.Review.Of(graft).Unproven, fact => fact.Words.Contains("Old supply", StringComparison.Ordinal));
     }
 

@@ -5,4 +5,7 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Idle">On, doing nothing.</param>
 /// <param name="Typical">Ordinary use.</param>
 /// <param name="Peak">The most it takes for minutes on end.</param>
-public sealed record DrawTemplate(string Rail, IReadOnlyList<double> Idle, IReadOnlyList<double> Typical, IReadOnlyList<double> Peak);
+/// <param name="Start">For the second in which it starts, where that is more.</param>
+/// <param name="Spike">For milliseconds now and then, where that is more.</param>
+public sealed record DrawTemplate(string Rail, IReadOnlyList<double> Idle, IReadOnlyList<double> Typical, IReadOnlyList<double> Peak,
+    IReadOnlyList<double>? Start = null, IReadOnlyList<double>? Spike = null);

@@ -26,23 +26,26 @@ internal static class FeedFindings
         var worst = Enum.GetValues<LoadCase>().Select(loadCase => (Case: loadCase, Severity: limit.SeverityAt(loadCase)))
             .Where(entry => entry.Severity is not null).OrderByDescending(entry => entry.Severity).FirstOrDefault();
         if (worst.Severity is not { } weight) yield break;
-        var use = limit.At(worst.Case);
+        var use = limit.In(worst.Case);
         var rule = limit.Kind switch
         {
             FeedLimitKind.Rail => RuleBook.RailOverLimit,
             FeedLimitKind.Combined => RuleBook.CombinedOverLimit,
-            _ => RuleBook.TotalOverLimit,
+            FeedLimitKind.Total => RuleBook.TotalOverLimit,
+            FeedLimitKind.Wire => RuleBook.WireOverLimit,
+            FeedLimitKind.Plug => RuleBook.PlugOverLimit,
+            _ => RuleBook.PortOverLimit,
         };
         var verb = weight == Severity.Check ? "may be asked for" : "is asked for";
         yield return new Finding(rule, weight, limit.Subject,
-            $"{supply.Name}, {limit.Name}: {verb} {use.Used} at {Words(worst.Case)}, but gives {limit.Limit.Value} ({limit.Limit.Evidence.Words()}).",
+            $"{supply.Name}, {limit.Name}: {verb} {use.Used} {Words(worst.Case)}, but {(limit.Kind <= FeedLimitKind.Total ? "gives" : "bears")} {limit.Limit.Value} ({limit.Limit.Evidence.Words()}).",
             limit.Weakest, ["measure what the parts really take", "leave a part off, or move it to another rail", "use a supply that gives more here"]);
     }
 
     private static IEnumerable<Finding> ThinEvidence(SupplyReview supply)
     {
         if (supply.Tightest is not { } limit) yield break;
-        var peak = limit.At(LoadCase.Peak);
+        var peak = limit.In(LoadCase.Peak);
         var isCarried = peak.Verdict is FeedVerdict.Carries or FeedVerdict.CarriesTightly;
         var couldDouble = peak.Used.High.Value + ((UnprovenFactor - 1) * limit.UnprovenPeak.Value) > limit.Limit.Value.Value;
         if (!isCarried || (limit.Limit.IsProven && !couldDouble)) yield break;
@@ -122,5 +125,10 @@ internal static class FeedFindings
     private static string SupplyName(Graft graft, string supply)
         => graft.Supplies.FirstOrDefault(candidate => candidate.Id == supply) is { } found ? Name(graft, found.Part) : "no supply of that name";
 
-    private static string Words(LoadCase loadCase) => loadCase.ToString().ToLowerInvariant();
+    private static string Words(LoadCase loadCase) => loadCase switch
+    {
+        LoadCase.Start => "when it starts",
+        LoadCase.Spike => "for milliseconds now and then",
+        _ => $"at {loadCase.ToString().ToLowerInvariant()}",
+    };
 }

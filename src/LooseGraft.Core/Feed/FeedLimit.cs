@@ -18,20 +18,28 @@ public sealed record FeedLimit(
     FeedLimitKind Kind, string Name, SubjectPath Subject, Volts? RailVoltage, Known<Watts> Limit, ImmutableArray<FeedUse> Uses,
     Evidence Weakest, Watts UnprovenPeak)
 {
+    /// <summary>The string, or string/plug, that it is a limit of; null for the supply itself and for ports.</summary>
+    public string? At { get; init; }
+
+    /// <summary>The currents that count against it.</summary>
+    public ImmutableArray<FeedFlow> Counted { get; init; } = [];
+
     /// <summary>How it fares in one load case.</summary>
-    public FeedUse At(LoadCase loadCase) => Uses[(int)loadCase];
+    public FeedUse In(LoadCase loadCase) => Uses[(int)loadCase];
 
     /// <summary>How much it weighs in one load case; null when the limit carries it.</summary>
     /// <remarks>Beyond a limit in ordinary use a supply is never at rest; beyond it only at peak, it may trip when the work gets hard.</remarks>
-    public Severity? SeverityAt(LoadCase loadCase) => At(loadCase).Verdict switch
+    public Severity? SeverityAt(LoadCase loadCase) => (In(loadCase).Verdict, loadCase) switch
     {
-        FeedVerdict.DoesNotCarry => loadCase == LoadCase.Peak ? Severity.Fix : Severity.Stop,
-        FeedVerdict.MayNotCarry => Severity.Check,
+        (FeedVerdict.DoesNotCarry, LoadCase.Idle or LoadCase.Typical) => Severity.Stop,
+        (FeedVerdict.DoesNotCarry, LoadCase.Peak or LoadCase.Start) => Severity.Fix,
+        // What a supply bears for milliseconds stands on few labels, so a spike alone is never more than a check.
+        (FeedVerdict.DoesNotCarry, _) or (FeedVerdict.MayNotCarry, not LoadCase.Spike) => Severity.Check,
         _ => null,
     };
 
     /// <summary>The least that is left at peak: the limit less the high figure.</summary>
-    public Watts LeastLeft => At(LoadCase.Peak).Left.Low;
+    public Watts LeastLeft => In(LoadCase.Peak).Left.Low;
 
     /// <summary>The least left at peak as a share of the limit: the tightest limit has the smallest. Negative when beyond it.</summary>
     public double LeastShareLeft => Limit.Value.Value > 0 ? LeastLeft / Limit.Value : double.NegativeInfinity;

@@ -11,4 +11,13 @@ public enum FeedLimitKind
 
     /// <summary>Of the whole supply.</summary>
     Total,
+
+    /// <summary>Of the wires of a string.</summary>
+    Wire,
+
+    /// <summary>Of the contacts of a plug.</summary>
+    Plug,
+
+    /// <summary>Of a port that feeds other parts on.</summary>
+    Port,
 }

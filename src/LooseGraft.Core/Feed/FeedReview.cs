@@ -1,13 +1,22 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Feed.Schools;
+using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Feed;
 
 /// <summary>What the Feed stage says about a graft.</summary>
 /// <param name="Supplies">Each supply.</param>
+/// <param name="Flows">Every current, from the parts to the wall.</param>
+/// <param name="Plugs">Which plugs are wanted and which are free.</param>
+/// <param name="Fit">The figures brought into line with wall readings; null when there is nothing to fit.</param>
 /// <param name="Findings">What the rules say.</param>
-public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, ImmutableArray<Finding> Findings)
+public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, WallFit? Fit, ImmutableArray<Finding> Findings)
 {
+    /// <summary>The three schools for a supply.</summary>
+    public FeedSchools SchoolsFor(Graft graft, SupplyReview supply) => FeedSchools.Of(graft, supply, Flows);
+
     /// <summary>The tightest limit of all supplies; null when none is known.</summary>
     public FeedLimit? Tightest => Supplies.Select(supply => supply.Tightest).OfType<FeedLimit>().MinBy(limit => limit.LeastShareLeft);
 }

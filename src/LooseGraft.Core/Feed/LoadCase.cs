@@ -11,4 +11,10 @@ public enum LoadCase
 
     /// <summary>The most it draws for minutes on end.</summary>
     Peak,
+
+    /// <summary>The second in which it starts: drives spin up, fans start, all at once.</summary>
+    Start,
+
+    /// <summary>Milliseconds, now and then: what a card takes beyond its peak.</summary>
+    Spike,
 }

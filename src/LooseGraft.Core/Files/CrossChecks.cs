@@ -29,9 +29,20 @@ internal static class CrossChecks
         var parts = graft.Parts.Select(part => part.Id).ToHashSet();
         var supplies = graft.Supplies.Select(supply => supply.Id).ToHashSet();
         foreach (var (index, joint) in graft.Joints.Index()) Joint(context, $".joints[{index}]", joint, ports);
-        foreach (var (index, supply) in graft.Supplies.Index()) Exists(context, $".supplies[{index}].part", supply.Part, parts, "the id of a part");
+        var plugs = (from supply in graft.Supplies from lead in supply.Strings from plug in lead.Plugs select (supply.Id, $"{lead.Id}/{plug.Id}")).ToHashSet();
+        foreach (var (index, supply) in graft.Supplies.Index())
+        {
+            Exists(context, $".supplies[{index}].part", supply.Part, parts, "the id of a part");
+            if (supply.Input is not { } input) continue;
+            Exists(context, $".supplies[{index}].input.supply", input.Supply, supplies, "the id of a supply");
+            if (input.Plug is { } plug && !plugs.Contains((input.Supply, plug))) context.Fail($".supplies[{index}].input.plug", ReadContext.Quote(plug), "a plug of that supply");
+        }
+
+        Unique(context, "wallReadings", graft.WallReadings, reading => reading.Id);
         foreach (var (index, load) in graft.Loads.Index())
         {
+            if (load.Plug is { } plug && !plugs.Contains((load.Supply, plug))) context.Fail($".loads[{index}].plug", ReadContext.Quote(plug), "a plug of its supply, written string/plug");
+            if (load.Through is { } through) Find(context, $".loads[{index}].through", through, ports);
             Exists(context, $".loads[{index}].part", load.Part, parts, "the id of a part");
             Exists(context, $".loads[{index}].supply", load.Supply, supplies, "the id of a supply");
         }

@@ -30,6 +30,12 @@ public static class GraftFileLimits
     /// <summary>Rails of a supply, limits they share, and draws of a load.</summary>
     public const int Rails = 16;
 
+    /// <summary>Strings of a supply, and plugs of a string.</summary>
+    public const int Strings = 32;
+
+    /// <summary>Readings at the wall.</summary>
+    public const int WallReadings = 1000;
+
     /// <summary>Loads of a graft.</summary>
     public const int Loads = 500;
 

@@ -68,6 +68,19 @@ public static class RuleBook
     internal static readonly Rule AbsurdFigure = Feed("FEED-006", Severity.Check, "a figure beyond anything of its kind");
     internal static readonly Rule ThinEvidence = Feed("FEED-007", Severity.Check, "carries it only if unproven figures are right");
 
+    internal static readonly Rule FeedsItself = Feed("FEED-008", Severity.Stop, "supplies that feed each other in a ring");
+    internal static readonly Rule RailNotOnPlug = Feed("FEED-009", Severity.Fix, "a rail wanted from a plug that does not carry it");
+    internal static readonly Rule PlugGivenTwice = Feed("FEED-010", Severity.Fix, "one plug given to two parts");
+    internal static readonly Rule WireOverLimit = Feed("FEED-011", Severity.Fix, "a string's wires beyond what they bear");
+    internal static readonly Rule PlugOverLimit = Feed("FEED-012", Severity.Fix, "a plug's contacts beyond what they bear");
+    internal static readonly Rule PortOverLimit = Feed("FEED-013", Severity.Fix, "a port that feeds on beyond what it bears");
+    internal static readonly Rule DropTooFar = Feed("FEED-014", Severity.Check, "too much voltage lost along a string");
+    internal static readonly Rule NoPlugLeft = Feed("FEED-015", Severity.Fix, "a part without a plug");
+    internal static readonly Rule BeyondPrudent = Feed("FEED-016", Severity.Check, "more than one would ask of an old, hot or unknown supply");
+    internal static readonly Rule LabelCannotBe = Feed("FEED-017", Severity.Check, "a label whose figures do not fit together");
+    internal static readonly Rule WallUnexplained = Feed("FEED-018", Severity.Check, "wall readings that no figures within their ranges explain");
+    internal static readonly Rule TrustedSchoolRefuses = Feed("FEED-019", Severity.Fix, "the school that is trusted says that the supply does not carry it");
+
     // Money.
     internal static readonly Rule OverBudget = new("BUY-001", Stage.Buy, Severity.Check, "the parts cost more than the budget");
 
@@ -83,6 +96,7 @@ public static class RuleBook
         LeadUntested, LeadWrong, WireTooThin, JoinedByWay,
         UsbPairSplit, UsbWithoutGround, UsbLanesLost, FanControlLost, FanTachoMissing, FanHeaderOverloaded, AudioPresenceOpen, SoundSharesSupply, LookalikeSocket, NeedsConverter,
         RailOverLimit, CombinedOverLimit, TotalOverLimit, RailMissing, NegativeFigure, AbsurdFigure, ThinEvidence,
+        FeedsItself, RailNotOnPlug, PlugGivenTwice, WireOverLimit, PlugOverLimit, PortOverLimit, DropTooFar, NoPlugLeft, BeyondPrudent, LabelCannotBe, WallUnexplained, TrustedSchoolRefuses,
         OverBudget,
     ];
 

@@ -46,6 +46,9 @@ public readonly record struct SubjectPath(string Text)
     /// <summary>A limit that rails share, by its place in the list.</summary>
     public static SubjectPath Combined(string supply, int index) => new($"/supplies/{supply}/combined/{index}");
 
+    /// <summary>A string of a supply.</summary>
+    public static SubjectPath Lead(string supply, string lead) => new($"/supplies/{supply}/strings/{lead}");
+
     /// <summary>The total of a supply.</summary>
     public static SubjectPath Total(string supply) => new($"/supplies/{supply}/total");
 

@@ -14,6 +14,12 @@ public sealed record Draw(string Rail, Spread<Amps> Idle, Spread<Amps> Typical, 
     /// <summary>Where the figures were found, or what they leave out.</summary>
     public string? Note { get; init; }
 
+    /// <summary>What it takes for the second in which it starts; null where that is no more than in ordinary use.</summary>
+    public Spread<Amps>? Start { get; init; }
+
+    /// <summary>What it takes for milliseconds now and then; null where that is no more than at peak.</summary>
+    public Spread<Amps>? Spike { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -47,6 +48,18 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
 
     /// <summary>The practice board whose hidden truth the simulated meter reads; null for a real one.</summary>
     public string? Practice { get; init; }
+
+    /// <summary>The total that the maker of the graphics card recommends; null when there is no card or nobody looked.</summary>
+    public Known<Watts>? CardTotal { get; init; }
+
+    /// <summary>The share that the builder keeps above the summed peak: 20 to 30 % is usual (common practice).</summary>
+    public double Headroom { get; init; } = 0.25;
+
+    /// <summary>Which school the builder trusts; null for the default, measured where it was measured, otherwise summed.</summary>
+    public FeedSchool? TrustedSchool { get; init; }
+
+    /// <summary>What was read at the wall.</summary>
+    public ImmutableArray<WallReading> WallReadings { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

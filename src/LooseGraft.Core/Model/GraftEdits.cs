@@ -17,8 +17,8 @@ public static class GraftEdits
         {
             Parts = graft.Parts.RemoveAll(part => part.Id == id),
             Joints = graft.Joints.RemoveAll(joint => joint.From.Part == id || joint.To.Part == id),
-            Supplies = supplies,
-            Loads = graft.Loads.RemoveAll(load => load.Part == id || supplies.All(supply => supply.Id != load.Supply)),
+            Supplies = [.. supplies.Select(supply => supply.Input is { } input && supplies.All(other => other.Id != input.Supply) ? supply with { Input = null } : supply)],
+            Loads = [.. graft.Loads.Where(load => load.Part != id && supplies.Any(supply => supply.Id == load.Supply)).Select(load => load.Through?.Part == id ? load with { Through = null } : load)],
             OldCase = [.. graft.OldCase.Select(answer => answer.MetBy == id ? answer with { MetBy = null } : answer)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port.Part == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id),
@@ -38,6 +38,7 @@ public static class GraftEdits
         }) with
         {
             Joints = graft.Joints.RemoveAll(joint => joint.From == id || joint.To == id),
+            Loads = [.. graft.Loads.Select(load => load.Through == id ? load with { Through = null } : load)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id.Part && photo.Port == id.Port),
         };

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
 
 namespace LooseGraft.Core.Model;
 
@@ -15,6 +16,21 @@ public sealed record Supply(string Id, string Part)
 
     /// <summary>The most it may give in all; null when nobody said.</summary>
     public TotalLimit? Total { get; init; }
+
+    /// <summary>What feeds it inside the graft; null for what hangs on the wall.</summary>
+    public SupplyInput? Input { get; init; }
+
+    /// <summary>How much of what it takes it gives on; null when nobody looked.</summary>
+    public EfficiencyClass? Class { get; init; }
+
+    /// <summary>Its age in years; null when not known.</summary>
+    public double? AgeYears { get; init; }
+
+    /// <summary>Whether it sits where it gets hot: little air, or another's exhaust.</summary>
+    public bool RunsHot { get; init; }
+
+    /// <summary>Its leads with their plugs.</summary>
+    public ImmutableArray<SupplyString> Strings { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

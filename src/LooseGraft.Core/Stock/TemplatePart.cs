@@ -57,6 +57,15 @@ public static class TemplatePart
             Total = template.TotalWatts is { } watts ? new TotalLimit(new Known<Watts>(new Watts(watts), template.Evidence, template.Source)) : null,
         };
 
+    /// <summary>What such a part takes.</summary>
+    public static ImmutableArray<Draw> Draws(PartTemplate template)
+        => [.. (template.Draws ?? []).Select(draw => new Draw(draw.Rail, Spread(draw.Idle), Spread(draw.Typical), Spread(draw.Peak), template.Evidence)
+        {
+            Start = draw.Start is { } start ? Spread(start) : null,
+            Spike = draw.Spike is { } spike ? Spread(spike) : null,
+            Note = template.Source,
+        })];
+
     // Which of several supplies is to feed it is the builder's to say.
     private static Load? MakeLoad(PartTemplate template, Graft graft, string part)
     {
@@ -64,7 +73,7 @@ public static class TemplatePart
         var rails = supply.Rails.Select(rail => rail.Name).ToHashSet();
         return !draws.All(draw => rails.Contains(draw.Rail)) ? null : new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, supply.Id)
         {
-            Draws = [.. draws.Select(draw => new Draw(draw.Rail, Spread(draw.Idle), Spread(draw.Typical), Spread(draw.Peak), template.Evidence) { Note = template.Source })],
+            Draws = Draws(template),
         };
     }
 

@@ -85,6 +85,7 @@ public static class BenchHosting
         app.MapHealthChecks("/health").AllowAnonymous();
         app.MapGet("/graft/{id:int}/file", Downloads.GraftAsync);
         app.MapGet("/graft/{id:int}/wire/{joint}/lead.{form}", LeadDownloads.SendAsync);
+        app.MapGet("/graft/{id:int}/feed.csv", FeedDownload.SendAsync);
         app.MapGet("/graft/{id:int}/wire/matrix/{part}.csv", MatrixDownload.SendAsync);
         app.MapGet("/donors/{id:int}/file", Downloads.DonorAsync);
         app.MapGet("/bin/file", Downloads.BinAsync);

@@ -21,6 +21,14 @@ public static class EnumWords
         _ => throw new ArgumentOutOfRangeException(nameof(method), method, null),
     };
 
+    public static string Words(this FeedSchool school) => school switch
+    {
+        FeedSchool.Recommended => "What the card's maker says",
+        FeedSchool.Summed => "The parts added up",
+        FeedSchool.Measured => "Measured at the wall",
+        _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
+    };
+
     public static string Words(this School school) => school switch
     {
         School.BuyAdapter => "Buy the adapter",

@@ -21,7 +21,7 @@ public static class SeverityWords
 
     /// <inheritdoc cref="Shape(Severity?)"/>
     public static string ShapeAt(this FeedLimit limit, LoadCase loadCase)
-        => limit.SeverityAt(loadCase)?.Shape() ?? (limit.At(loadCase).Verdict == FeedVerdict.CarriesTightly ? "note" : "fine");
+        => limit.SeverityAt(loadCase)?.Shape() ?? (limit.In(loadCase).Verdict == FeedVerdict.CarriesTightly ? "note" : "fine");
 
     /// <summary>The verdict as a builder says it.</summary>
     public static string Words(this FeedVerdict verdict) => verdict switch

@@ -24,7 +24,7 @@ public static class SubjectLinks
             ["parts", _] => $"{root}/stock#{Anchor(subject)}",
             ["parts", var part, "ports", var port, "pins", var pin, ..] => PinLink(root, snapshot.Graft, new PortId(part, port), pin),
             ["supplies", var supply, ..] => $"{root}/feed?supply={supply}#{Anchor(subject)}",
-            ["loads", ..] => $"{root}/feed#{Anchor(subject)}",
+            ["loads", var load, ..] => $"{root}/feed?supply={snapshot.Graft.Loads.FirstOrDefault(found => found.Id == load)?.Supply}#{Anchor(subject)}",
             _ => $"{root}/{stage.Slug()}",
         };
     }

@@ -17,7 +17,7 @@ public sealed class FeedStageTests
     public void Given_five_amps_at_twelve_volts_sixty_of_a_hundred_and_twenty_watts_are_used()
     {
         var limit = Limit(Fed(SmallSupply(), Draw("+12 V", 5)), "+12 V");
-        Assert.Equal((60, 60, FeedVerdict.Carries), (limit.At(LoadCase.Peak).Used.Likely.Value, limit.At(LoadCase.Peak).Left.Likely.Value, limit.At(LoadCase.Peak).Verdict));
+        Assert.Equal((60, 60, FeedVerdict.Carries), (limit.In(LoadCase.Peak).Used.Likely.Value, limit.In(LoadCase.Peak).Left.Likely.Value, limit.In(LoadCase.Peak).Verdict));
     }
 
     [Theory]
@@ -25,14 +25,14 @@ public sealed class FeedStageTests
     [InlineData(8.1, FeedVerdict.CarriesTightly)]
     [InlineData(10.1, FeedVerdict.DoesNotCarry)]
     public void The_verdict_follows_from_what_is_left(double amps, FeedVerdict expected)
-        => Assert.Equal(expected, Limit(Fed(SmallSupply(), Draw("+12 V", amps)), "+12 V").At(LoadCase.Peak).Verdict);
+        => Assert.Equal(expected, Limit(Fed(SmallSupply(), Draw("+12 V", amps)), "+12 V").In(LoadCase.Peak).Verdict);
 
     [Fact]
     public void A_likely_figure_within_and_a_high_one_beyond_may_not_be_carried()
     {
         var draw = Draw("+12 V", 8) with { Peak = Currents(6, 8, 11) };
         var review = Review.Of(Fed(SmallSupply(), draw));
-        Assert.Equal(FeedVerdict.MayNotCarry, review.Feed.Supplies[0].Limits[0].At(LoadCase.Peak).Verdict);
+        Assert.Equal(FeedVerdict.MayNotCarry, review.Feed.Supplies[0].Limits[0].In(LoadCase.Peak).Verdict);
         Assert.Equal(Severity.Check, Assert.Single(review.Findings, finding => finding.Rule.Code == "FEED-001").Severity);
     }
 
@@ -55,7 +55,7 @@ public sealed class FeedStageTests
     public void A_negative_rail_carries_positive_power()
     {
         var supply = SmallSupply() with { Rails = [new Rail(Signal("-12 V"), Bench.Limit(0.5))], Combined = [], Total = null };
-        Assert.Equal(3.6, Limit(Fed(supply, Draw("-12 V", 0.3)), "-12 V").At(LoadCase.Peak).Used.Likely.Value, 9);
+        Assert.Equal(3.6, Limit(Fed(supply, Draw("-12 V", 0.3)), "-12 V").In(LoadCase.Peak).Used.Likely.Value, 9);
     }
 
     [Fact]
@@ -66,8 +66,8 @@ public sealed class FeedStageTests
             for (var index = 0; index < before.Length; index++)
             {
                 foreach (var loadCase in Enum.GetValues<LoadCase>())
-                    Assert.True(after[index].At(loadCase).Left.Low <= before[index].At(loadCase).Left.Low);
-                Assert.True(after[index].At(LoadCase.Peak).Verdict >= before[index].At(LoadCase.Peak).Verdict);
+                    Assert.True(after[index].In(loadCase).Left.Low <= before[index].In(loadCase).Left.Low);
+                Assert.True(after[index].In(LoadCase.Peak).Verdict >= before[index].In(LoadCase.Peak).Verdict);
             }
         });
 
@@ -81,7 +81,7 @@ public sealed class FeedStageTests
 
     [Fact]
     public void A_negative_draw_never_hides_an_overload()
-        => Assert.Equal(132, Limits([Draw("+12 V", 11), Draw("+12 V", -5)])[0].At(LoadCase.Peak).Used.Likely.Value, 9);
+        => Assert.Equal(132, Limits([Draw("+12 V", 11), Draw("+12 V", -5)])[0].In(LoadCase.Peak).Used.Likely.Value, 9);
 
     private static FeedLimit Limit(Graft graft, string name) => Assert.Single(Review.Of(graft).Feed.Supplies[0].Limits, limit => limit.Name == name);
 

@@ -1,13 +1,17 @@
 using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Drawing;
+using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Stock;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
+using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -25,12 +29,59 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     [BindProperty(SupportsGet = true)]
     public LoadCase Case { get; set; } = LoadCase.Peak;
 
+    /// <summary>The place of the tree that is looked at, by its subject.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? Node { get; set; }
+
+    /// <summary>The part template that is tried without being kept.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? Try { get; set; }
+
+    /// <summary>The plug at which it is tried.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? At { get; set; }
+
     public SupplyReview? Supply { get; private set; }
+
+    public TreePicture? Tree { get; private set; }
+
+    public FeedSchools? Schools => field ??= Supply is { Supply.Input: null } supply ? Review.Feed.SchoolsFor(Graft, supply) : null;
+
+    /// <summary>What is tried, and what the chain says to it; null when nothing is.</summary>
+    public Candidate? Tried => field ??= PartTemplate.Find(Try ?? "") is { } template && Supply is not null ? Candidate.Try(Review.Feed, WithTried(Graft, template), template.Name) : null;
+
+    /// <summary>Sorts of parts worth trying.</summary>
+    public static IEnumerable<PartTemplate> Candidates => PartTemplate.All.Where(template => template.Draws is { Count: > 0 } && template.Kind is PartKind.Card or PartKind.Drive or PartKind.Fan);
+
+    /// <summary>The limits at the place that is looked at, with their supplies.</summary>
+    public IReadOnlyList<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits
+        => Node is null ? [] : [.. Review.Feed.Supplies.SelectMany(supply => supply.Limits.Where(limit => limit.Subject.Text == Node || (Node == SubjectPath.Supply(supply.Supply.Id).Text && limit.Kind is FeedLimitKind.Total or FeedLimitKind.Combined)).Select(limit => (supply, limit)))];
+
+    /// <summary>The room left on each rail, and at each free plug.</summary>
+    public IEnumerable<(string Place, RoomLeft Room)> Rooms
+        => Supply is not { } supply ? [] : supply.Supply.Rails.Select(rail => ($"{rail.Name} of {supply.Name}", RoomLeft.At(Review.Feed, supply.Supply, rail.Name)))
+            .Concat(from plug in Review.Feed.Plugs.Free
+                    where plug.Supply == supply.Supply.Id
+                    from rail in supply.Supply.Rails
+                    where plug.Type.Pinout.Contains(rail.Name)
+                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", RoomLeft.At(Review.Feed, supply.Supply, rail.Name, plug.Name)));
+
+    /// <summary>How likely the peak exceeds a limit.</summary>
+    public static FeedChance Chance(SupplyReview supply, FeedLimit limit) => FeedChance.Of(limit, rail => supply.Supply.Rails.First(each => each.Name == rail).Voltage);
 
     public FeedPicture? Picture { get; private set; }
 
     /// <summary>Every draw from the supply, with the name of the part it belongs to.</summary>
     public IReadOnlyList<(Load Load, Draw Draw, string Part)> Draws { get; private set; } = [];
+
+    /// <summary>Where a load may hang: on plugs of the supply, or on ports of other parts that give power on.</summary>
+    public IEnumerable<(string Value, string Words)> PlacesFor(Load load)
+        => (from lead in Supply!.Supply.Strings from plug in lead.Plugs select ($"plug|{lead.Id}/{plug.Id}", $"{plug.Id} of {lead.Name}"))
+            .Concat(from part in Graft.Parts
+                    where part.Kind == PartKind.Board && part.Id != load.Part
+                    from port in part.Ports
+                    where port.AllPins().Any(pin => load.Draws.Any(draw => draw.Rail == pin.Signal.Value.Name))
+                    select ($"port|{part.Id}/{port.Id}", $"{port.Name} of {part.Name}"));
 
     public static string Figure(Amps amps) => amps.Value.ToString(CultureInfo.InvariantCulture);
 
@@ -38,16 +89,93 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public bool IsRefused(Load load, Draw draw)
         => !ModelState.IsValid && Request.HasFormContentType && Request.Form["load"] == load.Id && Request.Form["rail"] == draw.Rail;
 
-    public async Task<IActionResult> OnPostDrawAsync(string load, string rail, string? low, string? likely, string? high, Evidence evidence)
+    public async Task<IActionResult> OnPostDrawAsync(string load, string rail, string? low, string? likely, string? high, Evidence evidence, string? place)
     {
         if (ModelState.Currents(low, likely, high) is not { } currents) return await InvalidAsync();
-        var loadCase = Case;
+        var (loadCase, plug, through) = (Case, Place("plug", place), Place("port", place));
         return await SaveAsync(new Edit(
             $"{load}, {rail} at {loadCase.ToString().ToLowerInvariant()}: {currents}, {evidence.Words()}",
-            graft => graft.WithDraw(load, rail, draw => Changed(draw, loadCase, currents) with { Evidence = evidence }),
+            graft => graft.WithDraw(load, rail, draw => FeedStage.Current(draw, loadCase) == currents ? draw with { Evidence = evidence } : Changed(draw, loadCase, currents) with { Evidence = evidence }) is var drawn && place is null
+                ? drawn
+                : drawn with { Loads = [.. drawn.Loads.Select(found => found.Id == load ? found with { Plug = plug, Through = through is null ? null : PortId.Parse(through) } : found)] },
             graft => graft.Loads.FirstOrDefault(found => found.Id == load)?.Draws.FirstOrDefault(draw => draw.Rail == rail) is { } draw
                 ? $"{load}, {rail} at {loadCase.ToString().ToLowerInvariant()}: {FeedStage.Current(draw, loadCase)}, {draw.Evidence.Words()}"
                 : "this draw is not there any more"));
+    }
+
+    public async Task<IActionResult> OnPostTrustAsync(FeedSchool school)
+        => await SaveAsync(new Edit($"Trusts the school: {school.Words()}", graft => graft with { TrustedSchool = school }, graft => graft.TrustedSchool?.Words() ?? "none chosen"));
+
+    public async Task<IActionResult> OnPostJudgeAsync(string? cardTotal, string? headroom)
+    {
+        var total = string.IsNullOrWhiteSpace(cardTotal) ? null : ModelState.NotNegative("cardTotal", cardTotal, "the total", "W");
+        if (ModelState.NotNegative("headroom", headroom, "the headroom", "%") is not { } above || above > 200)
+        {
+            if (ModelState.IsValid) ModelState.AddModelError("headroom", "Headroom is a figure from 0 to 200 %.");
+            return await InvalidAsync();
+        }
+
+        return await SaveAsync(new Edit($"The card's maker recommends {(total is { } watts ? $"{watts} W" : "nothing")}, headroom {above} %",
+            graft => graft with { CardTotal = total is { } watts ? new Known<Watts>(new Watts(watts), Evidence.Document) : null, Headroom = above / 100 },
+            graft => $"{graft.CardTotal?.Value.ToString() ?? "nothing"}, {100 * graft.Headroom:0} %"));
+    }
+
+    public async Task<IActionResult> OnPostFactsAsync(EfficiencyClass? efficiency, string? age, bool hot, string? input)
+    {
+        if (!await LoadAsync() || Supply is not { } shown) return NotFound();
+        var years = string.IsNullOrWhiteSpace(age) ? null : ModelState.NotNegative("age", age, "the age", "years");
+        if (years > 100) ModelState.AddModelError("age", "A supply is at most 100 years old.");
+        var id = shown.Supply.Id;
+        var fedBy = input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) { Plug = shown.Supply.Input is { } old && old.Supply == upstream ? old.Plug : null } : null;
+        return await SaveAsync(new Edit($"{shown.Name}: {efficiency?.ToString().ToLowerInvariant() ?? "no class"}{(years is { } old_ ? $", {old_} years old" : "")}{(hot ? ", hot" : "")}{(fedBy is null ? "" : $", hangs on {fedBy.Supply}")}",
+            graft => graft.WithSupply(id, supply => supply with { Class = efficiency, AgeYears = years, RunsHot = hot, Input = fedBy }),
+            graft => graft.Supplies.FirstOrDefault(supply => supply.Id == id) is { } supply ? $"{supply.Class}, {supply.AgeYears} years" : "this supply is not there any more"));
+    }
+
+    public async Task<IActionResult> OnPostAddLeadAsync(string? leadName, string? awg, string? wires, string? leadMm, string? connector, string? count)
+    {
+        if (!await LoadAsync() || Supply is not { } shown) return NotFound();
+        var length = string.IsNullOrWhiteSpace(leadMm) ? null : ModelState.NotNegative("plugs", leadMm, "the length", "mm");
+        var (gauge, each, plugs) = (ModelState.OptionalCount("plugs", awg, "gauge") ?? 18, ModelState.OptionalCount("plugs", wires, "wires") ?? 1, ModelState.OptionalCount("plugs", count, "plugs") ?? 1);
+        if (string.IsNullOrWhiteSpace(leadName) || ConnectorTypes.Find(connector ?? "") is not { } type || gauge is < 10 or > 30 || plugs is < 1 or > 32 || each is < 1 or > 16)
+        {
+            if (ModelState.IsValid) ModelState.AddModelError("plugs", "Give the lead a name, a gauge from 10 to 30 AWG, 1 to 16 wires each, and 1 to 32 plugs.");
+            return await InvalidAsync();
+        }
+
+        var (id, name) = (shown.Supply.Id, leadName.Trim());
+        return await SaveAsync(new Edit($"{shown.Name}: {name} with {plugs} plugs", graft => graft.WithSupply(id, supply => supply with
+        {
+            Strings = supply.Strings.Add(new SupplyString(GraftEdits.FreshId(name, supply.Strings.Select(lead => lead.Id)), name)
+            {
+                Awg = gauge,
+                WiresEach = each,
+                Length = length is { } millimetres ? new Millimetres(millimetres) : null,
+                Plugs = [.. Enumerable.Range(1, plugs).Select(number => new SupplyPlug($"plug-{number}", type))],
+            }),
+        }), graft => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == id)?.Strings.Length ?? 0} leads"));
+    }
+
+    public async Task<IActionResult> OnPostRemoveLeadAsync(string lead)
+    {
+        if (!await LoadAsync() || Supply is not { } shown) return NotFound();
+        var id = shown.Supply.Id;
+        bool IsOn(string? plug) => plug?.StartsWith(lead + "/", StringComparison.Ordinal) == true;
+        return await SaveAsync(new Edit($"{shown.Name}: {lead} taken out", graft => graft.WithSupply(id, supply => supply with { Strings = supply.Strings.RemoveAll(each => each.Id == lead) }) with
+        {
+            Loads = [.. graft.Loads.Select(load => load.Supply == id && IsOn(load.Plug) ? load with { Plug = null } : load)],
+            Supplies = [.. graft.Supplies.Select(supply => supply.Input is { } input && input.Supply == id && IsOn(input.Plug) ? supply with { Input = input with { Plug = null } } : supply)
+                .Select(supply => supply.Id == id ? supply with { Strings = supply.Strings.RemoveAll(each => each.Id == lead) } : supply)],
+        }, graft => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == id)?.Strings.Length ?? 0} leads"));
+    }
+
+    public async Task<IActionResult> OnPostKeepTriedAsync()
+    {
+        if (!await LoadAsync() || Supply is null || PartTemplate.Find(Try ?? "") is not { } template) return NotFound();
+        var name = template.Name;
+        var edit = new Edit($"{name} added, after a what-if", graft => WithTried(graft, template), graft => $"{graft.Parts.Length} parts");
+        Try = null;
+        return await SaveAsync(edit);
     }
 
     public async Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail)
@@ -102,10 +230,26 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         Supply = Review.Feed.Supplies.FirstOrDefault(found => found.Supply.Id == SupplyId) ?? Review.Feed.Supplies.FirstOrDefault();
         if (Supply is null) return;
         Picture = new FeedPicture(Supply, Case);
+        Tree = new TreePicture(FeedTree.Of(Graft, Review.Feed, Case), Case);
         Draws = [.. from load in Graft.Loads
                     where load.Supply == Supply.Supply.Id
                     from draw in load.Draws
                     select (load, draw, Graft.FindPart(load.Part)?.Name ?? load.Part)];
+    }
+
+    // “plug|drives/first” or “port|kt31/fan”: what stands behind the kind asked for.
+    private static string? Place(string kind, string? place) => place?.Split('|') is [var is_, var name] && is_ == kind ? name : null;
+
+    // The template's own draws, on the supply that is looked at, whichever there are.
+    private Graft WithTried(Graft graft, PartTemplate template)
+    {
+        var (supply, plug) = (Supply!.Supply.Id, string.IsNullOrEmpty(At) ? null : At);
+        var with = TemplatePart.Add(graft, template, template.Name, PartOrigin.ToBuy, null);
+        var part = with.Parts[^1].Id;
+        return with with
+        {
+            Loads = [.. with.Loads.Where(load => load.Part != part), new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, supply) { Draws = TemplatePart.Draws(template), Plug = plug }],
+        };
     }
 
     private static Edit AddDraw(Load load, Draw draw, string part) => new(
@@ -122,6 +266,8 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     {
         LoadCase.Idle => draw with { Idle = currents },
         LoadCase.Typical => draw with { Typical = currents },
+        LoadCase.Start => draw with { Start = currents },
+        LoadCase.Spike => draw with { Spike = currents },
         _ => draw with { Peak = currents },
     };
 }

@@ -34,7 +34,7 @@ public sealed class StageModel(GraftStore store, ReviewCache reviews) : GraftPag
     };
 
     private static string Peak(SupplyReview supply)
-        => $"{supply.Limits.Where(limit => limit.Kind == FeedLimitKind.Rail).Sum(limit => limit.At(LoadCase.Peak).Used.High.Value):0.#} W";
+        => $"{supply.Limits.Where(limit => limit.Kind == FeedLimitKind.Rail).Sum(limit => limit.In(LoadCase.Peak).Used.High.Value):0.#} W";
 
     private IEnumerable<string> Machines()
         => new[] { Graft.Donor, Graft.Shell }.Select(machine => machine.Note is { } note ? $"{machine.Name}: {note}" : $"{machine.Name}: nothing noted yet.");

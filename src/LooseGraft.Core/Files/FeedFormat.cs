@@ -1,0 +1,162 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files.Codecs;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Files.FormatPieces;
+
+namespace LooseGraft.Core.Files;
+
+/// <summary>How what feeds and what is fed is written.</summary>
+internal static class FeedFormat
+{
+    private static readonly Codec<string> PlugName = new TextCodec(80, pattern: "^[a-z0-9-]+/[a-z0-9-]+$", patternWords: "a plug, written string/plug");
+
+    public static readonly ObjectCodec<Supply> Supply = DescribeSupply();
+    public static readonly ObjectCodec<Load> Load = DescribeLoad();
+    public static readonly ObjectCodec<WallReading> WallReading = DescribeWallReading();
+
+    private static ObjectCodec<WallReading> DescribeWallReading()
+    {
+        var reading = new ObjectCodec<WallReading>("wallReading", "What a plug-in meter at the wall showed.");
+        var id = reading.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var at = reading.Required("at", new InstantCodec(), value => value.At, "When.");
+        var work = reading.Required("work", new ChoiceCodec<WallWork>(), value => value.Work, "What the machine was doing.");
+        var mean = reading.Required("meanWatts", Power, value => value.Mean, "The mean power at the wall.");
+        var often = reading.Optional("p95Watts", Power, value => value.MostOften, "What nineteen in twenty samples stayed under.");
+        var highest = reading.Optional("highestWatts", Power, value => value.Highest, "The highest sample.");
+        var without = reading.Usual("without", new ListCodec<string>(Id, GraftFileLimits.Parts), value => value.Without, [], "Parts that were not in.");
+        var note = reading.Optional("note", Note, value => value.Note, "What was running, or where it comes from.");
+        return reading.Makes(values => new WallReading(values.Of(id), values.Of(at), values.Of(work), values.Of(mean))
+        {
+            MostOften = values.Of(often),
+            Highest = values.Of(highest),
+            Without = values.Of(without),
+            Note = values.Of(note),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<SupplyString> DescribeString()
+    {
+        var plug = new ObjectCodec<SupplyPlug>("supplyPlug", "One plug on a string.", isInline: true);
+        var plugId = plug.Required("id", Id, value => value.Id, "Unique within the string.");
+        var connector = plug.Required("connector", Connector, value => value.Type, "The kind of connector.");
+        plug.Makes(values => new SupplyPlug(values.Of(plugId), values.Of(connector)) { Unknown = values.Unknown }, value => value.Unknown);
+
+        var lead = new ObjectCodec<SupplyString>("string", "A lead of a supply with its plugs.");
+        var id = lead.Required("id", Id, value => value.Id, "Unique within the supply.");
+        var name = lead.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var awg = lead.Usual("awg", new IntegerCodec(10, 30), value => value.Awg, 18, "Gauge of its wires.");
+        var length = lead.Optional("lengthMm", Length, value => value.Length, "Its length to the last plug.");
+        var wires = lead.Usual("wiresEach", new IntegerCodec(1, 16), value => value.WiresEach, 1, "Wires side by side for each supply.");
+        var plugs = lead.Many("plugs", plug, GraftFileLimits.Strings, value => value.Plugs, "Its plugs.");
+        return lead.Makes(values => new SupplyString(values.Of(id), values.Of(name))
+        {
+            Awg = values.Of(awg),
+            Length = values.Of(length),
+            WiresEach = values.Of(wires),
+            Plugs = values.Of(plugs),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "plugs", value.Plugs, item => item.Id));
+    }
+
+    private static ObjectCodec<Supply> DescribeSupply()
+    {
+        var rail = new ObjectCodec<Rail>("rail", "One output of a supply.", isInline: true);
+        var output = rail.Required("output", SupplySignal, value => value.Output, "The voltage it gives.");
+        var railLimit = rail.Required("limitAmps", Current, value => value.Limit.Value, "The most it may carry without end.");
+        var railEvidence = rail.Usual("evidence", Grade, value => value.Limit.Evidence, Evidence.Assumed, "Where that is known from.");
+        var railNote = rail.Optional("note", Note, value => value.Limit.Note, "Anything worth remembering.");
+        rail.Makes(values => new Rail(values.Of(output), new Known<Amps>(values.Of(railLimit), values.Of(railEvidence), values.Of(railNote))) { Unknown = values.Unknown },
+            value => value.Unknown);
+
+        var shared = new ObjectCodec<CombinedLimit>("combinedLimit", "A limit that several rails share.", isInline: true);
+        var rails = shared.Required("rails", new ListCodec<string>(RailName, GraftFileLimits.Rails), value => value.Rails, "The rails that share it.");
+        var sharedLimit = Limit(shared, value => value.Limit);
+        shared.Makes(values => new CombinedLimit(values.Of(rails), sharedLimit(values)) { Unknown = values.Unknown }, value => value.Unknown,
+            (value, context) => CrossChecks.Unique(context, "rails", value.Rails, name => name));
+
+        var totalLimit = new ObjectCodec<TotalLimit>("totalLimit", "The most a supply may give in all.", isInline: true);
+        var readTotal = Limit(totalLimit, value => value.Limit);
+        totalLimit.Makes(values => new TotalLimit(readTotal(values)) { Unknown = values.Unknown }, value => value.Unknown);
+
+        var supply = new ObjectCodec<Supply>("supply", "What one supply, brick or converter can give.");
+        var id = supply.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var part = supply.Required("part", Id, value => value.Part, "The part that is the supply.");
+        var outputs = supply.Many("rails", rail, GraftFileLimits.Rails, value => value.Rails, "Its outputs.");
+        var combined = supply.Many("combined", shared, GraftFileLimits.Rails, value => value.Combined, "Limits that several rails share.");
+        var total = supply.Optional("total", totalLimit, value => value.Total, "The most it may give in all.");
+        var input = new ObjectCodec<SupplyInput>("supplyInput", "What feeds it inside the graft.", isInline: true);
+        var upstream = input.Required("supply", Id, value => value.Supply, "The supply upstream.");
+        var upstreamRail = input.Required("rail", RailName, value => value.Rail, "Its rail.");
+        var upstreamPlug = input.Optional("plug", PlugName, value => value.Plug, "The plug it takes there.");
+        input.Makes(values => new SupplyInput(values.Of(upstream), values.Of(upstreamRail)) { Plug = values.Of(upstreamPlug), Unknown = values.Unknown }, value => value.Unknown);
+        var fedBy = supply.Optional("input", input, value => value.Input, "What feeds it, unless it hangs on the wall.");
+        var efficiency = supply.Optional("efficiency", new ChoiceCodec<EfficiencyClass>(), value => value.Class, "How much of what it takes it gives on, by its label.");
+        var age = supply.Optional("ageYears", new NumberCodec(0, 100), value => value.AgeYears, "Its age in years.");
+        var hot = supply.Usual("runsHot", new FlagCodec(), value => value.RunsHot, false, "Whether it sits where it gets hot.");
+        var strings = supply.Many("strings", DescribeString(), GraftFileLimits.Strings, value => value.Strings, "Its leads with their plugs.");
+        return supply.Makes(values => new Supply(values.Of(id), values.Of(part))
+        {
+            Rails = values.Of(outputs),
+            Combined = values.Of(combined),
+            Total = values.Of(total),
+            Input = values.Of(fedBy),
+            Class = values.Of(efficiency),
+            AgeYears = values.Of(age),
+            RunsHot = values.Of(hot),
+            Strings = values.Of(strings),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, CheckSupply);
+    }
+
+    private static Func<MemberValues, Known<Watts>> Limit<T>(ObjectCodec<T> owner, Func<T, Known<Watts>> get)
+    {
+        var watts = owner.Required("limitWatts", Power, value => get(value).Value, "The most it may carry without end.");
+        var evidence = owner.Usual("evidence", Grade, value => get(value).Evidence, Evidence.Assumed, "Where that is known from.");
+        var note = owner.Optional("note", Note, value => get(value).Note, "Anything worth remembering.");
+        return values => new Known<Watts>(values.Of(watts), values.Of(evidence), values.Of(note));
+    }
+
+    private static void CheckSupply(Supply supply, ReadContext context)
+    {
+        CrossChecks.Unique(context, "rails", supply.Rails, rail => rail.Name);
+        CrossChecks.Unique(context, "strings", supply.Strings, lead => lead.Id);
+        var names = supply.Rails.Select(rail => rail.Name).ToHashSet();
+        foreach (var (index, shared) in supply.Combined.Index())
+        {
+            foreach (var (place, name) in shared.Rails.Index().Where(rail => !names.Contains(rail.Item)))
+                context.Fail($".combined[{index}].rails[{place}]", ReadContext.Quote(name), $"a rail of this supply: {string.Join(", ", names)}");
+        }
+    }
+
+    private static ObjectCodec<Load> DescribeLoad()
+    {
+        var draw = new ObjectCodec<Draw>("draw", "What a part takes from one rail, in amperes.", isInline: true);
+        var rail = draw.Required("rail", RailName, value => value.Rail, "The rail.");
+        var idle = draw.Required("idleAmps", CurrentSpread, value => value.Idle, "On, doing nothing: one number, or low, likely and high.");
+        var typical = draw.Required("typicalAmps", CurrentSpread, value => value.Typical, "In ordinary use.");
+        var peak = draw.Required("peakAmps", CurrentSpread, value => value.Peak, "The most it takes for minutes on end.");
+        var evidence = draw.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where the figures come from.");
+        var note = draw.Optional("note", Note, value => value.Note, "Where they were found, or what they leave out.");
+        var start = draw.Optional("startAmps", CurrentSpread, value => value.Start, "For the second in which it starts, where that differs.");
+        var spike = draw.Optional("spikeAmps", CurrentSpread, value => value.Spike, "For milliseconds now and then, where that differs.");
+        draw.Makes(values => new Draw(values.Of(rail), values.Of(idle), values.Of(typical), values.Of(peak), values.Of(evidence))
+        {
+            Note = values.Of(note),
+            Start = values.Of(start),
+            Spike = values.Of(spike),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+
+        var load = new ObjectCodec<Load>("load", "All that one part takes from one supply.");
+        var id = load.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var part = load.Required("part", Id, value => value.Part, "The part.");
+        var supply = load.Required("supply", Id, value => value.Supply, "The supply that feeds it.");
+        var draws = load.Many("draws", draw, GraftFileLimits.Rails, value => value.Draws, "What it takes, rail by rail.");
+        var plug = load.Optional("plug", PlugName, value => value.Plug, "The plug of its supply that it takes.");
+        var through = load.Optional("through", PortName, value => value.Through, "The port of another part that feeds it on.");
+        return load.Makes(values => new Load(values.Of(id), values.Of(part), values.Of(supply)) { Draws = values.Of(draws), Plug = values.Of(plug), Through = values.Of(through), Unknown = values.Unknown },
+            value => value.Unknown, (value, context) => CrossChecks.Unique(context, "draws", value.Draws, item => item.Rail));
+    }
+}

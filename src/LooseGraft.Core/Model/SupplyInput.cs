@@ -1,0 +1,13 @@
+namespace LooseGraft.Core.Model;
+
+/// <summary>What feeds a supply that is fed inside the graft: a converter on a brick, a box on a screen.</summary>
+/// <param name="Supply">Id of the supply upstream.</param>
+/// <param name="Rail">Its rail.</param>
+public sealed record SupplyInput(string Supply, string Rail)
+{
+    /// <summary>The plug it takes there, written string/plug; null when nobody said.</summary>
+    public string? Plug { get; init; }
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+}

@@ -1,0 +1,12 @@
+using LooseGraft.Core.Facts;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>One plug on a string of a supply.</summary>
+/// <param name="Id">Unique within the string.</param>
+/// <param name="Type">The kind of connector.</param>
+public sealed record SupplyPlug(string Id, ConnectorType Type)
+{
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+}

@@ -1,0 +1,69 @@
+using System.Globalization;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Drawing;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Web.Drawing;
+
+/// <summary>The feed tree in pixels: a column for each step from the wall, a row for each end.</summary>
+/// <param name="Root">The wall.</param>
+/// <param name="Case">The load case drawn.</param>
+public sealed record TreePicture(TreeNode Root, LoadCase Case)
+{
+    private const double ColumnPixels = 176;
+    private const double RowPixels = 46;
+    private const double Edge = 14;
+    private const double ThickestPixels = 15;
+
+    public const double BoxWidth = 142;
+    public const double BoxHeight = 36;
+
+    /// <summary>Every node with its place and what it hangs on, the wall first.</summary>
+    public IReadOnlyList<Place> Places { get; } = [.. Lay(Root, null, 0, 0)];
+
+    public double Width => (Places.Max(place => place.Column) * ColumnPixels) + BoxWidth + (2 * Edge);
+
+    public double Height => (Root.Rows * RowPixels) + (2 * Edge);
+
+    /// <summary>A node with its place.</summary>
+    /// <param name="Node">The node.</param>
+    /// <param name="Parent">What it hangs on; null for the wall.</param>
+    /// <param name="Column">Steps from the wall.</param>
+    /// <param name="Row">Its row, between those of its ends.</param>
+    public sealed record Place(TreeNode Node, Place? Parent, int Column, double Row)
+    {
+        public double Left => Edge + (Column * ColumnPixels);
+
+        public double Middle => Edge + ((Row + 0.5) * RowPixels);
+    }
+
+    /// <summary>The link to a node from what it hangs on, thick by what runs through it.</summary>
+    public string Path(Place place)
+    {
+        var (x1, y1, x2, y2) = (place.Parent!.Left + BoxWidth, place.Parent.Middle, place.Left, place.Middle);
+        var half = (x1 + x2) / 2;
+        return string.Create(CultureInfo.InvariantCulture, $"M{x1:0.#} {y1:0.#}C{half:0.#} {y1:0.#} {half:0.#} {y2:0.#} {x2:0.#} {y2:0.#}");
+    }
+
+    public string Thickness(Place place)
+        => Number(Math.Max(1.5, ThickestPixels * (Root.Power.Likely > Watts.Zero ? Math.Sqrt(place.Node.Power.Likely / Root.Power.Likely) : 0)));
+
+    /// <summary>How full the link is: a word's shape and a share; null where no limit is known.</summary>
+    public string? Share(TreeNode node)
+        => node.Limit is { } limit && limit.Limit.Value > Watts.Zero ? string.Create(CultureInfo.InvariantCulture, $"{100 * (limit.In(Case).Used.High / limit.Limit.Value):0} %") : null;
+
+    public string Shape(TreeNode node) => node.Limit is { } limit ? Words.SeverityWords.ShapeAt(limit, Case) : "none";
+
+    public static string Number(double pixels) => pixels.ToString("0.#", CultureInfo.InvariantCulture);
+
+    private static IEnumerable<Place> Lay(TreeNode node, Place? parent, int column, double top)
+    {
+        var place = new Place(node, parent, column, top + ((node.Rows - 1) / 2.0));
+        yield return place;
+        foreach (var child in node.Children)
+        {
+            foreach (var below in Lay(child, place, column + 1, top)) yield return below;
+            top += child.Rows;
+        }
+    }
+}

@@ -1,0 +1,40 @@
+using System.Globalization;
+using System.Text;
+using CsvHelper;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Model;
+using LooseGraft.Data;
+
+namespace LooseGraft.Web.Hosting;
+
+/// <summary>Sends every limit of a graft's feeding, in every load case, as a table.</summary>
+public static class FeedDownload
+{
+    public static async Task<IResult> SendAsync(int id, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+    {
+        if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
+        using var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
+        {
+            writer.WriteRecords(from supply in reviews.Of(found).Feed.Supplies
+                                from limit in supply.Limits
+                                from loadCase in Enum.GetValues<LoadCase>()
+                                let use = limit.In(loadCase)
+                                select new
+                                {
+                                    supply = supply.Name,
+                                    limit = limit.Name,
+                                    loadCase = loadCase.ToString().ToLowerInvariant(),
+                                    lowWatts = use.Used.Low.Value,
+                                    likelyWatts = use.Used.Likely.Value,
+                                    highWatts = use.Used.High.Value,
+                                    limitWatts = limit.Limit.Value.Value,
+                                    evidence = limit.Weakest.Words(),
+                                    verdict = Words.SeverityWords.Words(use.Verdict),
+                                });
+        }
+
+        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", GraftEdits.FreshId($"{found.Graft.Name} feed", []) + ".csv");
+    }
+}

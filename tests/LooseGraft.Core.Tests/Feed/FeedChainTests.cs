@@ -1,0 +1,155 @@
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests.Feed;
+
+public sealed class FeedChainTests
+{
+    [Fact]
+    public void A_converter_takes_what_it_gives_over_its_efficiency_from_the_brick()
+    {
+        // 5.1 V · 2 A = 10.2 W at a class whose likely share at 10.2 of 15.3 W is 0.89: 11.46 W or 0.955 A from 12 V.
+        var feed = Review.Of(Chain(2)).Feed;
+        var flow = Assert.Single(feed.Supplies[0].Flows);
+        Assert.Equal(10.2 / EfficiencyCurve.Of(EfficiencyClass.Converter).At(10.2 / 15.3).Likely / 12, flow.At(LoadCase.Peak).Likely.Value, 6);
+        Assert.True(flow.At(LoadCase.Peak).High > flow.At(LoadCase.Peak).Likely);
+    }
+
+    [Fact]
+    public void The_brick_gives_though_its_converter_would_still_carry_it()
+    {
+        var review = Review.Of(Chain(2.6, brickAmps: 1));
+        Assert.DoesNotContain(review.Findings, finding => finding.Subject.Text.StartsWith("/supplies/converter", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
+        Assert.Contains(review.Findings, finding => finding.Subject.Text.StartsWith("/supplies/brick", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
+    }
+
+    [Fact]
+    public void A_drive_that_spins_up_is_judged_when_it_starts_and_not_at_peak()
+    {
+        var draw = Draw("+12 V", 6) with { Start = Currents(9, 11, 12) };
+        var finding = Assert.Single(Review.Of(Fed(SmallSupply(), draw)).Findings, finding => finding.Rule.Code == "FEED-001");
+        Assert.Equal(Severity.Fix, finding.Severity);
+        Assert.Contains("when it starts", finding.Message);
+    }
+
+    [Fact]
+    public void A_spike_is_borne_to_a_third_beyond_and_never_more_than_a_check()
+    {
+        Assert.DoesNotContain(Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(12, 12.9, 13) })).Findings, finding => finding.Rule.Code == "FEED-001");
+        Assert.Equal(Severity.Check, Assert.Single(Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(13, 14, 15) })).Findings, finding => finding.Rule.Code == "FEED-001").Severity);
+    }
+
+    [Fact]
+    public void A_chain_never_carries_more_than_its_least_link()
+        => Gen.Select(Gen.Double[0, 3], Gen.Double[0.2, 4]).Sample((amps, brickAmps) =>
+        {
+            var graft = Chain(amps, brickAmps);
+            var feed = Review.Of(graft).Feed;
+            var room = RoomLeft.At(feed, graft.Supplies[1], "+5.1 V");
+            var more = Review.Of(Chain(amps + (room.Amps.Value * 0.999), brickAmps)).Feed;
+            // What fits by the room left leaves no link over its limit, unless one was over before.
+            if (room.Amps.Value > 0) Assert.All(more.Supplies.SelectMany(supply => supply.Limits), limit => Assert.True(limit.LeastLeft.Value > -1e-6));
+        });
+
+    [Fact]
+    public void Room_left_is_what_bisection_finds()
+        => Gen.Select(Gen.Double[0, 9], Gen.Double[0, 9], Gen.Bool).Sample((twelve, five, onPlug) =>
+        {
+            Graft With(double more) => Fed(SmallSupply() with { Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }] }, Draw("+12 V", twelve), Draw("+5 V", five)) is var graft && more >= 0
+                ? graft with { Loads = graft.Loads.Add(new Load("more", "board", "supply") { Draws = [Draw("+12 V", more)], Plug = onPlug ? "s/a" : null }) }
+                : throw new ArgumentOutOfRangeException(nameof(more));
+            bool Fits(double more) => Review.Of(With(more)).Feed.Supplies[0].Limits.Where(limit => limit.Kind != FeedLimitKind.Rail || limit.Name == "+12 V").Where(limit => limit.Kind != FeedLimitKind.Combined).All(limit => limit.LeastLeft.Value >= -1e-9);
+            var (low, high) = (0.0, 40.0);
+            for (var step = 0; step < 60 && Fits(0); step++) (low, high) = Fits((low + high) / 2) ? ((low + high) / 2, high) : (low, (low + high) / 2);
+            Assert.Equal(low, RoomLeft.At(Review.Of(With(0)).Feed, SmallSupply() with { Strings = With(0).Supplies[0].Strings }, "+12 V", onPlug ? "s/a" : null).Amps.Value, 6);
+        }, iter: 40);
+
+    [Fact]
+    public void The_chance_is_none_or_certain_where_ranges_leave_no_doubt_and_a_half_in_the_middle()
+    {
+        Assert.Equal(new FeedChance(0, 0), ChanceOf(Currents(6, 8, 10)));
+        Assert.Equal(new FeedChance(1, 0), ChanceOf(Currents(10.1, 11, 12)));
+        // Symmetrical about the limit.
+        var half = ChanceOf(Currents(8, 10, 12));
+        Assert.InRange(half.Share, 0.5 - half.Error, 0.5 + half.Error);
+        Assert.Equal(half, ChanceOf(Currents(8, 10, 12)));
+        // A triangle rising from 8 to 12 A is beyond 10 A with (12² … ): 1 − ((10 − 8) / 4)² = 0.75.
+        var rising = ChanceOf(Currents(8, 12, 12));
+        Assert.InRange(rising.Share, 0.75 - rising.Error, 0.75 + rising.Error);
+    }
+
+    [Fact]
+    public void A_free_plug_of_another_kind_is_offered_with_its_adapter_once()
+    {
+        var drive = new Part("drive", "drive", PartKind.Drive) { Ports = [new Port("power", "power socket", ConnectorTypes.Find("drive-power-15")!, Gender.Male)] };
+        var graft = Fed(SmallSupply() with { Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }] });
+        var one = Review.Of(graft with { Parts = graft.Parts.Add(drive) }).Feed.Plugs.Served().Single();
+        Assert.Equal("adapter-drive", one.Adapter!.Id);
+        var two = Review.Of(graft with { Parts = [.. graft.Parts, drive, drive with { Id = "drive-2" }] }).Feed.Plugs.Served().ToArray();
+        Assert.Null(two[1].Plug);
+    }
+
+    [Fact]
+    public void The_schools_disagree_and_the_page_can_say_why()
+    {
+        var graft = Fed(SmallSupply() with { Class = EfficiencyClass.Bronze }, Draw("+12 V", 9)) with
+        {
+            CardTotal = new Known<Watts>(new Watts(300), Evidence.Document),
+            WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(100)) { Highest = new Watts(104) }],
+        };
+        var feed = Review.Of(graft).Feed;
+        var schools = feed.SchoolsFor(graft, feed.Supplies[0]);
+        Assert.Equal([FeedVerdict.DoesNotCarry, FeedVerdict.Carries, FeedVerdict.Carries], schools.Verdicts.Select(school => school.Verdict!.Value));
+        Assert.Equal(FeedSchool.Measured, schools.Trusted.School);
+        // 108 W and a quarter are 135 W; the maker's 300 W are 165 W above; 100 W at the wall are 84 to 85 W of output.
+        Assert.Contains("165 W above the sum", schools.WhyTheyDiffer);
+        Assert.Contains("They disagree", schools.WhyTheyDiffer);
+        Assert.Equal(FeedSchool.Recommended, feed.SchoolsFor(graft with { TrustedSchool = FeedSchool.Recommended }, feed.Supplies[0]).Trusted.School);
+    }
+
+    [Theory]
+    [InlineData(EfficiencyClass.Gold, 0.2, 0.87)]
+    [InlineData(EfficiencyClass.Gold, 0.35, 0.885)]
+    [InlineData(EfficiencyClass.Gold, 0.75, 0.885)]
+    [InlineData(EfficiencyClass.Gold, 2, 0.87)]
+    [InlineData(EfficiencyClass.Gold, 0, 0.77)]
+    [InlineData(EfficiencyClass.Lossless, 0.01, 1)]
+    public void Efficiency_is_interpolated_between_certified_points(EfficiencyClass efficiencyClass, double load, double likely)
+        => Assert.Equal(likely, EfficiencyCurve.Of(efficiencyClass).At(load).Likely, 6);
+
+    [Fact]
+    public void Taking_the_upstream_supply_out_lets_the_converter_hang_on_the_wall()
+    {
+        var graft = Chain(1).WithoutPart("brick");
+        Assert.Null(Assert.Single(graft.Supplies).Input);
+    }
+
+    private static FeedChance ChanceOf(Spread<Amps> peak)
+    {
+        var supply = SmallSupply() with { Total = null, Combined = [] };
+        var feed = Review.Of(Fed(supply, Draw("+12 V", 6) with { Peak = peak })).Feed;
+        return FeedChance.Of(feed.Supplies[0].Limits[0], rail => supply.Rails.First(each => each.Name == rail).Voltage);
+    }
+
+    private static Graft Chain(double amps, double brickAmps = 3) => Graft.Empty("chain") with
+    {
+        Parts = [new Part("brick", "brick", PartKind.Brick), new Part("converter", "converter", PartKind.Converter), new Part("board", "board", PartKind.Board)],
+        Supplies =
+        [
+            new Supply("brick", "brick") { Rails = [new Rail(Signal("+12 V"), Limit(brickAmps))], Total = new TotalLimit(new(new Watts(brickAmps * 12), Evidence.Label)) },
+            new Supply("converter", "converter")
+            {
+                Rails = [new Rail(Signal("+5.1 V"), Limit(3))],
+                Total = new TotalLimit(new(new Watts(15.3), Evidence.Label)),
+                Input = new SupplyInput("brick", "+12 V"),
+                Class = EfficiencyClass.Converter,
+            },
+        ],
+        Loads = [new Load("board", "board", "converter") { Draws = [Draw("+5.1 V", amps)] }],
+    };
+}
