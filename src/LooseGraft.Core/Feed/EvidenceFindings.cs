@@ -27,7 +27,7 @@ internal static class EvidenceFindings
     {
         var trusted = FeedSchools.Of(graft, review, flows).Trusted;
         // Sums beyond the limit itself are told as such; here stands what only the headroom, the maker or the meter refuses.
-        if (trusted.Verdict != FeedVerdict.DoesNotCarry || review.Limits.Any(limit => limit.Kind == FeedLimitKind.Total && limit.SeverityAt(LoadCase.Peak) is not null)) yield break;
+        if (trusted.Verdict != FeedVerdict.DoesNotCarry || review.Limits.Any(limit => limit.Kind == FeedLimitKind.Total && limit.In(LoadCase.Peak).Verdict == FeedVerdict.DoesNotCarry)) yield break;
         yield return Finding.Of(RuleBook.TrustedSchoolRefuses, SubjectPath.Total(review.Supply.Id),
             $"{review.Name}: {trusted.Needed!.Value} are needed ({trusted.Words}), and it gives {trusted.Has!.Value}.", trusted.Evidence,
             "look at the three schools and why they differ here", "measure at the wall under full load", "a supply that gives more, or a part less");

@@ -11,7 +11,7 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Rail">The rail.</param>
 /// <param name="Cases">The current at each load case, in the order of <see cref="LoadCase"/>; never negative.</param>
 /// <param name="Evidence">Where the figures come from.</param>
-/// <param name="Plug">The plug it takes, written string/plug; null when nobody said.</param>
+/// <param name="Plug">The plug it comes in by, written string/plug, its own or that of the part that feeds it on; null when nobody said.</param>
 /// <param name="Through">The port of another part that feeds it on; null when it hangs on the supply itself.</param>
 /// <param name="Subject">The fact it follows from.</param>
 /// <param name="Feeds">The supply that it feeds; null for a part.</param>

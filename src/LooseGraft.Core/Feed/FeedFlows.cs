@@ -95,8 +95,13 @@ public sealed class FeedFlows
     {
         var isFan = _graft.FindPart(load.Part)?.Kind == PartKind.Fan;
         return load.Draws.Select(draw => new FeedFlow(load.Part, draw.Rail, [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, isFan ? FanStartFactor : 1)))],
-            draw.Evidence, load.Plug, load.Through, SubjectPath.Draw(load.Id, draw.Rail), null));
+            draw.Evidence, load.Plug ?? PlugOf(load, draw.Rail), load.Through, SubjectPath.Draw(load.Id, draw.Rail), null));
     }
+
+    // What a part feeds on comes in by the plug that the part itself takes on that rail, wherever it ends.
+    private string? PlugOf(Load load, string rail)
+        => load.Through is not { } through ? null
+            : _loads[load.Supply].FirstOrDefault(feeding => feeding.Part == through.Part && feeding.Plug is not null && feeding.Draws.Any(draw => draw.Rail == rail))?.Plug;
 
     private FeedFlow? Upstream(Supply supply, Supply hanging)
     {

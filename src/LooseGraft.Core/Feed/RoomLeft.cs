@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -18,15 +19,16 @@ public sealed record RoomLeft(Amps Amps, string First)
     /// <param name="supply">The supply.</param>
     /// <param name="rail">The rail.</param>
     /// <param name="plug">The plug, written string/plug; null for the supply itself.</param>
-    public static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug = null) => At(feed, supply, rail, plug, []);
+    /// <param name="port">The port of a part that feeds on, which comes in by that plug; null where it hangs on the supply.</param>
+    public static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug = null, PortId? port = null) => At(feed, supply, rail, plug, port, []);
 
-    private static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug, HashSet<string> seen)
+    private static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug, PortId? port, HashSet<string> seen)
     {
         var best = new RoomLeft(new Amps(double.PositiveInfinity), "");
         if (feed.Supplies.FirstOrDefault(review => review.Supply.Id == supply.Id) is not { } review || supply.Rails.FirstOrDefault(each => each.Name == rail) is not { } own || !seen.Add(supply.Id))
             return new RoomLeft(new Amps(0), $"no {rail} there");
         var volts = Math.Abs(own.Voltage.Value);
-        foreach (var limit in review.Limits.Where(limit => Concerns(limit, supply, rail, plug)))
+        foreach (var limit in review.Limits.Where(limit => Concerns(limit, supply, rail, plug, port)))
         {
             var left = Math.Max(0, limit.LeastLeft.Value / volts);
             if (left < best.Amps.Value) best = new RoomLeft(new Amps(left), $"{limit.Name} of {review.Name}");
@@ -34,20 +36,21 @@ public sealed record RoomLeft(Amps Amps, string First)
 
         if (plug is not null && Unused(supply, rail, plug) is { } fresh && fresh.Amps < best.Amps) best = fresh;
         if (supply.Input is not { } input || feed.Supplies.FirstOrDefault(upstream => upstream.Supply.Id == input.Supply) is not { } above) return Finite(best);
-        var room = At(feed, above.Supply, input.Rail, input.Plug, seen);
+        var room = At(feed, above.Supply, input.Rail, input.Plug, null, seen);
         var upstreamVolts = Math.Abs(above.Supply.Rails.FirstOrDefault(each => each.Name == input.Rail)?.Voltage.Value ?? 0);
         var mayTake = feed.Flows.Taken(supply, LoadCase.Peak).High.Value + (room.Amps.Value * upstreamVolts);
         var passed = room.Amps.Value <= 0 ? 0 : Math.Max(0, (FeedFlows.MostGiven(supply, mayTake) - feed.Flows.Given(supply, LoadCase.Peak).High.Value) / volts);
         return Finite(passed < best.Amps.Value ? new RoomLeft(new Amps(passed), room.First) : best);
     }
 
-    private static bool Concerns(FeedLimit limit, Supply supply, string rail, string? plug) => limit.Kind switch
+    private static bool Concerns(FeedLimit limit, Supply supply, string rail, string? plug, PortId? port) => limit.Kind switch
     {
         FeedLimitKind.Total => true,
         FeedLimitKind.Combined => supply.Combined.Any(shared => shared.Rails.Contains(rail) && string.Join(" with ", shared.Rails) == limit.Name),
         FeedLimitKind.Rail => limit.Name == rail,
         FeedLimitKind.Wire => plug is not null && plug.StartsWith(limit.At + "/", StringComparison.Ordinal) && limit.Name.StartsWith(rail + " ", StringComparison.Ordinal),
         FeedLimitKind.Plug => plug == limit.At && limit.Name.StartsWith(rail + " ", StringComparison.Ordinal),
+        FeedLimitKind.Port => port is { } through && limit.Subject == SubjectPath.Port(through) && limit.Name.StartsWith(rail + " ", StringComparison.Ordinal),
         _ => false,
     };
 

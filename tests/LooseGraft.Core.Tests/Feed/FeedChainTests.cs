@@ -1,6 +1,7 @@
 using CsCheck;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -26,6 +27,24 @@ public sealed class FeedChainTests
         var review = Review.Of(Chain(2.6, brickAmps: 1));
         Assert.DoesNotContain(review.Findings, finding => finding.Subject.Text.StartsWith("/supplies/converter", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
         Assert.Contains(review.Findings, finding => finding.Subject.Text.StartsWith("/supplies/brick", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
+    }
+
+    [Fact]
+    public void What_a_board_feeds_on_comes_in_by_the_boards_own_plug()
+    {
+        var graft = Fed(SmallSupply() with { Strings = [new SupplyString("s", "main lead") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!)] }] }, Draw("+12 V", 3))
+            .WithPart("board", part => part with { Ports = [Header("ground,+12 V", "fan-3")] });
+        graft = graft with
+        {
+            Parts = graft.Parts.Add(new Part("fan", "fan", PartKind.Fan)),
+            Loads = [graft.Loads[0] with { Plug = "s/a" }, new Load("fan", "fan", "supply") { Draws = [Draw("+12 V", 0.5)], Through = new PortId("board", "header") }],
+        };
+        var feed = Review.Of(graft).Feed;
+        Assert.Equal(42, Assert.Single(feed.Supplies[0].Limits, limit => limit.Kind == FeedLimitKind.Wire).In(LoadCase.Peak).Used.Likely.Value, 9);
+        var tree = FeedTree.Of(graft, feed, LoadCase.Peak);
+        var lead = tree.Children[0].Children[0].Children[0];
+        Assert.Equal(("main lead", 42), (lead.Name, lead.Power.Likely.Value));
+        Assert.Equal("fan", lead.Children[0].Children[0].Children[0].Children[0].Name);
     }
 
     [Fact]

@@ -45,24 +45,25 @@ public sealed class FeedTree
         var direct = flows.Where(flow => flow.Through is null).ToArray();
         // What is fed on by a part that takes nothing of this rail itself hangs on the rail.
         var orphans = onward.Where(group => direct.All(flow => flow.Consumer != group.Key)).SelectMany(group => Ports(review, group));
-        var leads = direct.Where(flow => flow.Plug is not null).GroupBy(flow => flow.Plug!.Split('/')[0]).Select(group => Lead(review, group.Key, [.. group], onward));
+        var leads = direct.Where(flow => flow.Plug is not null).GroupBy(flow => flow.Plug!.Split('/')[0])
+            .Select(group => Lead(review, group.Key, [.. group], [.. flows.Where(flow => flow.Plug?.StartsWith(group.Key + "/", StringComparison.Ordinal) == true)], onward));
         var loose = direct.Where(flow => flow.Plug is null).Select(flow => Consumer(review, flow, onward));
         return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(review, flows), SubjectPath.Rail(review.Supply.Id, rail.Name),
             review.Limits.FirstOrDefault(limit => limit.Kind == FeedLimitKind.Rail && limit.Name == rail.Name), [.. leads, .. loose, .. orphans]);
     }
 
-    private TreeNode Lead(SupplyReview review, string id, FeedFlow[] flows, ILookup<string, FeedFlow> onward)
+    private TreeNode Lead(SupplyReview review, string id, FeedFlow[] flows, FeedFlow[] carried, ILookup<string, FeedFlow> onward)
     {
         var lead = review.Supply.Strings.First(each => each.Id == id);
-        var plugs = flows.GroupBy(flow => flow.Plug!).Select(group => new TreeNode(TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, group), SubjectPath.Lead(review.Supply.Id, id),
+        var plugs = flows.GroupBy(flow => flow.Plug!).Select(group => new TreeNode(TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), SubjectPath.Lead(review.Supply.Id, id),
             LimitAt(review, FeedLimitKind.Plug, group.Key, flows[0].Rail), [.. group.Select(flow => Consumer(review, flow, onward))]));
-        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, flows), SubjectPath.Lead(review.Supply.Id, id), LimitAt(review, FeedLimitKind.Wire, id, flows[0].Rail), [.. plugs]);
+        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), SubjectPath.Lead(review.Supply.Id, id), LimitAt(review, FeedLimitKind.Wire, id, flows[0].Rail), [.. plugs]);
     }
 
     private TreeNode Consumer(SupplyReview review, FeedFlow flow, ILookup<string, FeedFlow> onward)
     {
         if (flow.Feeds is { } fed && _feed.Supplies.FirstOrDefault(other => other.Supply.Id == fed.Id) is { } below) return Supply(below);
-        return new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, [flow]), flow.Subject, null, [.. Ports(review, onward[flow.Consumer])]);
+        return new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, onward[flow.Consumer].Append(flow)), flow.Subject, null, [.. Ports(review, onward[flow.Consumer])]);
     }
 
     private IEnumerable<TreeNode> Ports(SupplyReview review, IEnumerable<FeedFlow> flows)

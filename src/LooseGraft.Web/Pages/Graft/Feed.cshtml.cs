@@ -64,7 +64,9 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
                     where plug.Supply == supply.Supply.Id
                     from rail in supply.Supply.Rails
                     where plug.Type.Pinout.Contains(rail.Name)
-                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", RoomLeft.At(Review.Feed, supply.Supply, rail.Name, plug.Name)));
+                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", RoomLeft.At(Review.Feed, supply.Supply, rail.Name, plug.Name)))
+            .Concat(from fed in supply.Flows.Where(flow => flow.Through is not null).DistinctBy(flow => (flow.Through, flow.Rail))
+                    select ($"{fed.Rail} out of {Graft.FindPort(fed.Through!.Value)?.Name}", RoomLeft.At(Review.Feed, supply.Supply, fed.Rail, fed.Plug, fed.Through)));
 
     /// <summary>How likely the peak exceeds a limit.</summary>
     public static FeedChance Chance(SupplyReview supply, FeedLimit limit) => FeedChance.Of(limit, rail => supply.Supply.Rails.First(each => each.Name == rail).Voltage);

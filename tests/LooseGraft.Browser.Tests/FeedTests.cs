@@ -1,0 +1,62 @@
+using OpenQA.Selenium;
+
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>Feed as a builder uses it: the tree, a what-if, the schools, the wall.</summary>
+public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
+{
+    [Fact]
+    public void The_place_that_gives_is_found_in_the_tree_and_leads_to_its_facts()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/graft/1/feed");
+        eyes.Click(".tree-node.is-fix");
+        eyes.SeeWords("#node", "out of card slot");
+        eyes.SeeWords("#node", "Chance that the peak exceeds it");
+        eyes.Click("#node li a");
+        eyes.Until(() => eyes.Path.Contains("supply=supply", StringComparison.Ordinal));
+        eyes.SeeWords(".draw", "Quarrow 1650");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_what_if_is_seen_kept_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/feed");
+        eyes.Choose("select[name=try]", "Hard drive, 3.5 in");
+        eyes.SeeWords("#tried", "Hard drive, 3.5 in:");
+        eyes.SeeNoWords(".draw-name", "Hard drive");
+        eyes.Click("form[action*='KeepTried'] button");
+        eyes.SeeWords(".said", "after a what-if");
+        eyes.SeeWords(".draw-name", "Hard drive");
+        eyes.Click("form[data-key-act='undo'] button");
+        eyes.SeeNoWords(".draw-name", "Hard drive");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_window_of_the_practice_meter_becomes_the_reading_that_gates_the_graft()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var root = eyes.CopyOfFerry();
+        eyes.Open(root + "/feed");
+        eyes.SeeWords(".school.is-recommended", "The parts added up");
+        eyes.Click("a[href$='/feed/wall']");
+        eyes.Click("button[formaction*='Practice']");
+        eyes.SeeWords("#window", "240 samples");
+        eyes.Retype("input[name=from]", "125");
+        eyes.Retype("input[name=to]", "175");
+        eyes.Choose("form[action*='Log'] select[name=work]", "full load, for minutes");
+        eyes.Click("button[formaction*='Keep']");
+        eyes.SeeWords(".said", "Read at the wall");
+        eyes.SeeWords("#fit-words", "explain the readings");
+        eyes.Open(root + "/feed");
+        eyes.SeeWords(".school.is-recommended", "Measured at the wall");
+        eyes.Click("form[action*='Trust'] button");
+        eyes.SeeWords(".said", "Trusts the school");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".school.is-recommended", "Measured at the wall");
+        Assert.Empty(eyes.Complaints());
+    }
+}

@@ -1,0 +1,122 @@
+using System.Net;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>The Feed page and its wall: schools, what-if, leads and plugs, readings.</summary>
+public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task The_weighbridge_shows_three_schools_that_disagree_and_one_is_trusted()
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        var text = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        Assert.Contains("They disagree on whether the supply will do.", text, StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Trust", ("Revision", "1"), ("school", "Recommended"));
+        Assert.Equal(FeedSchool.Recommended, (await GraftAsync(id)).TrustedSchool);
+        Assert.Contains("300 W are needed", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("lots", "25", "“lots” is not a figure")]
+    [InlineData("300", "250", "Headroom is a figure from 0 to 200 %.")]
+    [InlineData("-1", "25", "negative")]
+    [InlineData("1e309", "25", "the total")]
+    public async Task A_total_or_headroom_that_is_none_is_told_and_nothing_is_kept(string total, string headroom, string words)
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Judge", ("Revision", "1"), ("cardTotal", total), ("headroom", headroom));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Equal(300, (await GraftAsync(id)).CardTotal!.Value.Value);
+    }
+
+    [Fact]
+    public async Task What_if_changes_nothing_until_it_is_kept()
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        var tried = page + "?try=card-75";
+        Assert.Contains("Graphics card, slot-fed, 75 W: does not fit", WebUtility.HtmlDecode(await browser.GetStringAsync(tried, Cancellation)), StringComparison.Ordinal);
+        var before = (await GraftAsync(id)).Parts.Length;
+        await BenchHost.SendAsync(browser, tried, tried + "&handler=KeepTried", ("Revision", "1"));
+        var after = await GraftAsync(id);
+        Assert.Equal(before + 1, after.Parts.Length);
+        Assert.Contains(after.Loads, load => load.Part == after.Parts[^1].Id && load.Draws.Any(draw => draw.Spike is not null));
+        Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page + "?try=nothing&at=nowhere", Cancellation)).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_lead_with_plugs_is_added_taken_by_a_part_and_taken_out_again()
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddLead", ("Revision", "1"), ("leadName", "Drive lead"), ("awg", "20"), ("wires", "1"), ("leadMm", "400"), ("connector", "drive-power-15"), ("count", "2"));
+        var lead = (await GraftAsync(id)).Supplies[0].Strings[^1];
+        Assert.Equal(("drive-lead", 20, 2), (lead.Id, lead.Awg, lead.Plugs.Length));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Draw", ("Revision", "2"), ("load", "drive"), ("rail", "+12 V"), ("low", "0.5"), ("likely", "0.5"), ("high", "0.5"), ("evidence", "Label"), ("place", "plug|drive-lead/plug-1"));
+        Assert.Equal(("drive-lead/plug-1", null), ((await GraftAsync(id)).Loads.First(load => load.Id == "drive") is var moved ? (moved.Plug, moved.Through?.ToString()) : default));
+        await BenchHost.SendAsync(browser, page, page + "?handler=RemoveLead", ("Revision", "3"), ("lead", "drive-lead"));
+        var left = await GraftAsync(id);
+        Assert.Null(left.Loads.First(load => load.Id == "drive").Plug);
+        Assert.DoesNotContain(left.Supplies[0].Strings, each => each.Id == "drive-lead");
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddLead", ("Revision", "4"), ("leadName", ""), ("awg", "99"), ("wires", "1"), ("connector", "drive-power-15"), ("count", "2"));
+        Assert.Contains("gauge from 10 to 30 AWG", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_supply_that_is_made_to_feed_itself_is_answered_with_words()
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        await BenchHost.SendAsync(browser, page, page + "?handler=Facts", ("Revision", "1"), ("efficiency", "Gold"), ("age", "3"), ("input", "supply|+12 V"));
+        Assert.Contains("nothing in this ring is fed", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Facts", ("Revision", "2"), ("age", "1000"));
+        Assert.Contains("at most 100 years", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        Assert.Equal(EfficiencyClass.Gold, (await GraftAsync(id)).Supplies[0].Class);
+    }
+
+    [Fact]
+    public async Task A_window_of_a_log_is_kept_as_a_reading()
+    {
+        var (id, _, browser) = await WeighbridgeAsync();
+        var page = $"/graft/{id}/feed/wall";
+        var log = string.Join('\n', Enumerable.Range(0, 60).Select(second => $"2026-11-24 10:00:{second:00};{(second < 30 ? "40,0" : "100,0")}"));
+        var looked = await BenchHost.SendAsync(browser, page, page + "?handler=Log", ("log", log), ("from", "30"), ("to", "59"));
+        Assert.Contains("mean <strong>100 W</strong>", await BenchHost.TextAsync(looked), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Keep", ("Revision", "1"), ("log", log), ("from", "30"), ("to", "59"), ("work", "Peak"), ("without", "card"), ("note", "by log"));
+        var reading = (await GraftAsync(id)).WallReadings[^1];
+        Assert.Equal((100, 100, "card"), (reading.Mean.Value, reading.Highest!.Value.Value, Assert.Single(reading.Without)));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Remove", ("Revision", "2"), ("reading", reading.Id));
+        Assert.DoesNotContain((await GraftAsync(id)).WallReadings, kept => kept.Id == reading.Id);
+    }
+
+    [Theory]
+    [InlineData("", "There is nothing in it.")]
+    [InlineData("10:00:00,84\nyesterday,much", "Line 2: “yesterday, much” is no moment and watts")]
+    public async Task A_log_that_is_none_is_told(string log, string words)
+    {
+        var (id, _, browser) = await WeighbridgeAsync();
+        var answer = await BenchHost.SendAsync(browser, $"/graft/{id}/feed/wall", $"/graft/{id}/feed/wall?handler=Log", ("log", log));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Every_limit_goes_out_as_a_table()
+    {
+        var rows = (await host.Browser().GetStringAsync("/graft/2/feed.csv", Cancellation)).Split("\r\n");
+        Assert.Equal("supply,limit,loadCase,lowWatts,likelyWatts,highWatts,limitWatts,evidence,verdict", rows[0]);
+        Assert.Contains(rows, row => row.StartsWith("Small 5.1 V converter,+5.1 V,peak,", StringComparison.Ordinal));
+        Assert.Equal(HttpStatusCode.NotFound, (await host.Browser().GetAsync("/graft/999/feed.csv", Cancellation)).StatusCode);
+    }
+
+    private async Task<(int Id, string Page, HttpClient Browser)> WeighbridgeAsync()
+    {
+        var weighbridge = (await host.StoreAsync(store => store.FindAsync(1, Cancellation)))!.Graft;
+        var id = await host.StoreAsync(store => store.AddAsync(weighbridge, Cancellation));
+        return (id, $"/graft/{id}/feed", host.Browser());
+    }
+
+    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+}
