@@ -102,6 +102,26 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("+5 V 15 A\n+3.3 V 14 A\n+5 V & +3.3 V 90 W", 90)]
+    [InlineData("+5V: 15\n+3.3V: 14\n+5V, +3.3V: 90,5 W", 90.5)]
+    public async Task What_rails_give_together_is_typed_as_the_label_brackets_it(string rails, double watts)
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "another"), ("rails", rails), ("total", "200"));
+        Assert.Equal(watts, Assert.Single((await GraftAsync(id)).Supplies[^1].Combined).Limit.Value.Value);
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "2"), ("name", "third"), ("rails", "+5 V 15 A\n+5 V & +12 V 90 W"));
+        Assert.Contains("is not a limit that rails share", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Another_supply_in_its_place_is_told_with_what_it_gains_and_loses()
+    {
+        var (_, page, browser) = await WeighbridgeAsync();
+        var text = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        Assert.Contains("no +12 V standby, no plug for the", text, StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task Every_limit_goes_out_as_a_table()
     {

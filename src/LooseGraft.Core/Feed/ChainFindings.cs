@@ -29,8 +29,8 @@ internal static class ChainFindings
         => from lead in review.Supply.Strings
            from plug in lead.Plugs
            where plug.Type.Pinout.Count > 0
-           from flow in review.Flows
-           where flow.Plug == $"{lead.Id}/{plug.Id}" && flow.At(LoadCase.Peak).High > Amps.Zero && !plug.Type.Pinout.Contains(flow.Rail)
+           join flow in review.Flows on $"{lead.Id}/{plug.Id}" equals flow.Plug
+           where flow.At(LoadCase.Peak).High > Amps.Zero && !plug.Type.Pinout.Contains(flow.Rail)
            select Finding.Of(RuleBook.RailNotOnPlug, flow.Subject, $"{flow.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.", flow.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");
 

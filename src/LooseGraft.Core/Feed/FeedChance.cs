@@ -1,4 +1,6 @@
-using LooseGraft.Core.Quantities;
+using System.Collections.Immutable;
+using System.Numerics;
+using System.Runtime.InteropServices;
 
 namespace LooseGraft.Core.Feed;
 
@@ -17,48 +19,82 @@ public readonly record struct FeedChance(double Share, double Error)
 
     private static readonly double Hoeffding = Math.Sqrt(Math.Log(2 / 0.05) / (2.0 * Draws));
 
-    /// <summary>The chance for one limit.</summary>
-    /// <param name="limit">The limit.</param>
-    /// <param name="voltage">The voltage of each rail that counts against it.</param>
-    public static FeedChance Of(FeedLimit limit, Func<string, Volts> voltage)
+    /// <summary>The chance for one limit of a supply.</summary>
+    public static FeedChance Of(SupplyReview supply, FeedLimit limit) => Of(supply, limit, []);
+
+    /// <summary>The chances for all limits of a supply, in their order; each current is drawn once for all of them.</summary>
+    public static ImmutableArray<FeedChance> OfAll(SupplyReview supply)
+    {
+        var drawn = new Dictionary<FeedFlow, double[]>(ReferenceEqualityComparer.Instance);
+        return [.. supply.Limits.Select(limit => Of(supply, limit, drawn))];
+    }
+
+    private static FeedChance Of(SupplyReview supply, FeedLimit limit, Dictionary<FeedFlow, double[]> drawn)
     {
         var used = limit.In(LoadCase.Peak).Used;
         if (used.High <= limit.Limit.Value) return new FeedChance(0, 0);
         if (used.Low > limit.Limit.Value) return new FeedChance(1, 0);
         var sums = new double[Draws];
-        foreach (var flow in limit.Counted) AddDraws(sums, flow, Math.Abs(voltage(flow.Rail).Value));
-        return new FeedChance((double)sums.Count(sum => sum > limit.Limit.Value.Value) / Draws, Hoeffding);
+        foreach (var flow in limit.Counted)
+        {
+            if (!drawn.TryGetValue(flow, out var watts)) drawn[flow] = watts = Draw(flow, Math.Abs(supply.Supply.Rails.First(rail => rail.Name == flow.Rail).Voltage.Value));
+            Add(sums, watts);
+        }
+
+        var most = limit.Limit.Value.Value;
+        return new FeedChance((double)sums.Count(sum => sum > most) / Draws, Hoeffding);
     }
 
-    private static void AddDraws(double[] sums, FeedFlow flow, double volts)
+    private static double[] Draw(FeedFlow flow, double volts)
     {
-        var (low, likely, high) = (flow.At(LoadCase.Peak).Low.Value, flow.At(LoadCase.Peak).Likely.Value, flow.At(LoadCase.Peak).High.Value);
-        var state = Seed(flow.Subject.Text);
+        var peak = flow.At(LoadCase.Peak);
+        var (low, likely, high) = (volts * peak.Low.Value, volts * peak.Likely.Value, volts * peak.High.Value);
+        var watts = new double[Draws];
         var width = high - low;
-        var turn = width > 0 ? (likely - low) / width : 0;
-        for (var index = 0; index < sums.Length; index++)
+        if (width <= 0)
         {
-            // The inverse of the triangular distribution.
-            var uniform = Next(ref state);
-            sums[index] += volts * (width <= 0 ? low
-                : uniform < turn ? low + Math.Sqrt(uniform * width * (likely - low))
-                : high - Math.Sqrt((1 - uniform) * width * (high - likely)));
+            Array.Fill(watts, low);
+            return watts;
+        }
+
+        var seed = Seed(flow.Subject.Text);
+        for (var index = 0; index < watts.Length; index++) watts[index] = Uniform(seed, (ulong)index);
+        Triangular(watts, low, high, (likely - low) / width, width * (likely - low), width * (high - likely));
+        return watts;
+    }
+
+    private static void Add(Span<double> sums, ReadOnlySpan<double> watts)
+    {
+        var into = MemoryMarshal.Cast<double, Vector<double>>(sums);
+        var from = MemoryMarshal.Cast<double, Vector<double>>(watts);
+        for (var index = 0; index < into.Length; index++) into[index] += from[index];
+    }
+
+    // The inverse of the triangular distribution, in place, as many at once as the machine's registers hold; 1,000 is a multiple of every such number up to 8.
+    private static void Triangular(Span<double> uniforms, double low, double high, double turn, double rising, double falling)
+    {
+        foreach (ref var uniform in MemoryMarshal.Cast<double, Vector<double>>(uniforms))
+        {
+            var isBelow = Vector.LessThan(uniform, new Vector<double>(turn));
+            var root = Vector.SquareRoot(Vector.ConditionalSelect(isBelow, uniform * rising, (Vector<double>.One - uniform) * falling));
+            uniform = Vector.ConditionalSelect(isBelow, new Vector<double>(low) + root, new Vector<double>(high) - root);
         }
     }
 
-    // FNV-1a, then xorshift64*: the same on every machine and in every version of the runtime, which Random and string hashes are not.
+    // FNV-1a: the same on every machine and in every version of the runtime, which hashes of strings are not.
     private static ulong Seed(string text)
     {
         var hash = 14695981039346656037UL;
         foreach (var letter in text) hash = (hash ^ letter) * 1099511628211UL;
-        return hash | 1;
+        return hash;
     }
 
-    private static double Next(ref ulong state)
+    // SplitMix64 (Steele, Lea and Flood 2014): each number by itself, none waiting for the one before.
+    private static double Uniform(ulong seed, ulong index)
     {
-        state ^= state >> 12;
-        state ^= state << 25;
-        state ^= state >> 27;
-        return (state * 2685821657736338717UL >> 11) / (double)(1UL << 53);
+        var mixed = seed + ((index + 1) * 0x9E3779B97F4A7C15UL);
+        mixed = (mixed ^ (mixed >> 30)) * 0xBF58476D1CE4E5B9UL;
+        mixed = (mixed ^ (mixed >> 27)) * 0x94D049BB133111EBUL;
+        return ((mixed ^ (mixed >> 31)) >> 11) * (1.0 / (1UL << 53));
     }
 }

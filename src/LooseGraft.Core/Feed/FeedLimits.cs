@@ -32,22 +32,24 @@ internal static class FeedLimits
 
     private static IEnumerable<FeedLimit> Strings(Supply supply, ImmutableArray<FeedFlow> flows, Dictionary<string, Rail> rails, Maker make)
     {
+        var byString = flows.Where(flow => flow.Plug is not null && rails.ContainsKey(flow.Rail)).ToLookup(flow => (flow.Plug![..flow.Plug!.IndexOf('/')], flow.Rail));
         foreach (var lead in supply.Strings)
         {
             var wire = WireGauge.All.Where(gauge => gauge.Awg <= lead.Awg).MaxBy(gauge => gauge.Awg) ?? WireGauge.All[0];
             foreach (var rail in rails.Values)
             {
-                var onString = flows.Where(flow => flow.Rail == rail.Name && flow.Plug?.StartsWith(lead.Id + "/", StringComparison.Ordinal) == true).ToArray();
+                var onString = byString[(lead.Id, rail.Name)].ToArray();
                 if (onString.Length == 0) continue;
                 yield return make(FeedLimitKind.Wire, $"{rail.Name} along {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
                     Limit(rail, wire.Amps * lead.WiresEach, $"{lead.WiresEach} × {lead.Awg} AWG"), onString, lead.Id);
                 foreach (var plug in lead.Plugs.Where(plug => plug.Type.ContactAmps is not null))
                 {
-                    var onPlug = onString.Where(flow => flow.Plug == $"{lead.Id}/{plug.Id}").ToArray();
+                    var name = $"{lead.Id}/{plug.Id}";
+                    var onPlug = onString.Where(flow => flow.Plug == name).ToArray();
                     var contacts = plug.Type.Pinout.Count(signal => signal == rail.Name);
                     if (onPlug.Length > 0 && contacts > 0)
                         yield return make(FeedLimitKind.Plug, $"{rail.Name} at {plug.Id} of {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
-                            Limit(rail, plug.Type.ContactAmps!.Value * contacts, $"{contacts} contacts of {plug.Type.ContactAmps} A"), onPlug, $"{lead.Id}/{plug.Id}");
+                            Limit(rail, plug.Type.ContactAmps!.Value * contacts, $"{contacts} contacts of {plug.Type.ContactAmps} A"), onPlug, name);
                 }
             }
         }

@@ -48,7 +48,8 @@ public static class TemplatePart
             : port.PositionCount == type.Pinout.Count ? port with { Pins = [.. Pin.UsualFor(type)] } : port;
     }
 
-    private static Supply? MakeSupply(PartTemplate template, string id, string part)
+    /// <summary>What it gives, for a part that gives power; null for any other.</summary>
+    public static Supply? MakeSupply(PartTemplate template, string id, string part)
         => template.Rails is not { Count: > 0 } rails ? null : new Supply(id, part)
         {
             Rails = [.. rails.Select(rail => new Rail(Read(rail.Output), new Known<Amps>(new Amps(rail.Amps), template.Evidence, template.Source)))],

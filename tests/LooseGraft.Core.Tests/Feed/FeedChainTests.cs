@@ -152,7 +152,8 @@ public sealed class FeedChainTests
     {
         var supply = SmallSupply() with { Total = null, Combined = [] };
         var feed = Review.Of(Fed(supply, Draw("+12 V", 6) with { Peak = peak })).Feed;
-        return FeedChance.Of(feed.Supplies[0].Limits[0], rail => supply.Rails.First(each => each.Name == rail).Voltage);
+        Assert.Equal(FeedChance.OfAll(feed.Supplies[0])[0], FeedChance.Of(feed.Supplies[0], feed.Supplies[0].Limits[0]));
+        return FeedChance.Of(feed.Supplies[0], feed.Supplies[0].Limits[0]);
     }
 
     private static Graft Chain(double amps, double brickAmps = 3) => Graft.Empty("chain") with

@@ -68,9 +68,6 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             .Concat(from fed in supply.Flows.Where(flow => flow.Through is not null).DistinctBy(flow => (flow.Through, flow.Rail))
                     select ($"{fed.Rail} out of {Graft.FindPort(fed.Through!.Value)?.Name}", RoomLeft.At(Review.Feed, supply.Supply, fed.Rail, fed.Plug, fed.Through)));
 
-    /// <summary>How likely the peak exceeds a limit.</summary>
-    public static FeedChance Chance(SupplyReview supply, FeedLimit limit) => FeedChance.Of(limit, rail => supply.Supply.Rails.First(each => each.Name == rail).Voltage);
-
     public FeedPicture? Picture { get; private set; }
 
     /// <summary>Every draw from the supply, with the name of the part it belongs to.</summary>

@@ -1,6 +1,6 @@
 // Keys that act on whatever the page marks with data-key-act.
 const STORE = "loose-graft-single-keys";
-const ACTS = { u: "undo", r: "redo", n: "next", f: "flip-from", g: "flip-to" };
+const ACTS = { k: "keep", u: "undo", r: "redo", n: "next", f: "flip-from", g: "flip-to" };
 
 export const areSingleKeysOn = () => localStorage.getItem(STORE) !== "off";
 export const setSingleKeys = (on) => localStorage.setItem(STORE, on ? "on" : "off");
