@@ -49,7 +49,7 @@ internal static class FeedLimits
                     var contacts = plug.Type.Pinout.Count(signal => signal == rail.Name);
                     if (onPlug.Length > 0 && contacts > 0)
                         yield return make(FeedLimitKind.Plug, $"{rail.Name} at {plug.Id} of {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
-                            Limit(rail, plug.Type.ContactAmps!.Value * contacts, $"{contacts} contacts of {plug.Type.ContactAmps} A"), onPlug, name);
+                            Limit(rail, plug.Type.ContactAmps!.Value * contacts, Contacts(contacts, plug.Type.ContactAmps)), onPlug, name);
                 }
             }
         }
@@ -64,9 +64,11 @@ internal static class FeedLimits
             var amps = port.Type.PortAmps ?? (port.Type.ContactAmps * Math.Max(contacts, 1));
             if (amps is { } bears)
                 yield return make(FeedLimitKind.Port, $"{fed.Key.Rail} out of {port.Name}", SubjectPath.Port(fed.Key.Port), rail.Voltage,
-                    Limit(rail, bears, port.Type.PortAmps is null ? $"{Math.Max(contacts, 1)} contacts of {port.Type.ContactAmps} A" : "usual for such a header"), fed, null);
+                    Limit(rail, bears, port.Type.PortAmps is null ? Contacts(Math.Max(contacts, 1), port.Type.ContactAmps) : "usual for such a header"), fed, null);
         }
     }
+
+    private static string Contacts(int count, double? amps) => $"{(count == 1 ? "one contact" : $"{count} contacts")} of {amps} A";
 
     private static Known<Watts> Limit(Rail rail, double amps, string note) => new(rail.Voltage * new Amps(amps), Evidence.Assumed, note);
 

@@ -10,12 +10,12 @@ namespace LooseGraft.Web.Drawing;
 /// <param name="Case">The load case drawn.</param>
 public sealed record TreePicture(TreeNode Root, LoadCase Case)
 {
-    private const double ColumnPixels = 176;
+    private const double ColumnPixels = 154;
     private const double RowPixels = 46;
     private const double Edge = 14;
     private const double ThickestPixels = 15;
 
-    public const double BoxWidth = 142;
+    public const double BoxWidth = 130;
     public const double BoxHeight = 36;
 
     /// <summary>Every node with its place and what it hangs on, the wall first.</summary>
