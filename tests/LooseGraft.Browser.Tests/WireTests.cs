@@ -1,0 +1,134 @@
+using OpenQA.Selenium;
+
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>Wire as a builder uses it: from unknown contacts to a tested lead, wires followed and dragged, circuits.</summary>
+public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
+{
+    private const string Verdict = ".joint-head .verdict";
+
+    [Fact]
+    public void A_made_lead_is_proven_line_by_line_before_power_and_another_table_is_another_lead()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var root = eyes.CopyOfFerry();
+        eyes.Open(root + "/wire?joint=panel");
+        eyes.Click("form[action*='TakeTable'] button");
+        eyes.SeeWords(Verdict, "prove it first");
+        eyes.Click(".to-lead");
+        eyes.SeeWords("#lead-verdict", "not proven yet: no power");
+        ReadSheet(eyes);
+        eyes.SeeWords("#lead-verdict", "proven by the meter");
+        eyes.Click(".sheet li:last-child button[value=true]");
+        eyes.SeeWords("#lead-verdict", "the made lead is wrong");
+        eyes.Click("form[data-key-act='undo'] button");
+        eyes.SeeWords("#lead-verdict", "proven by the meter");
+        eyes.Reload();
+        eyes.SeeWords("#lead-verdict", "proven by the meter");
+        eyes.Click(".trail a");
+        eyes.Retype("#to-1", Keys.Backspace + Keys.Tab);
+        eyes.SeeWords(".said", "1 leads nowhere");
+        eyes.Click(".to-lead");
+        eyes.SeeWords("#lead-verdict", "not proven yet: no power");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void The_panel_header_goes_from_unknown_to_a_tested_lead_by_following_the_screen()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var root = eyes.CopyOfFerry();
+        eyes.Open(root + "/stock/kt31/panel");
+        TypeHeader(eyes, [.. Enumerable.Repeat("unknown", 14)]);
+        eyes.Open(root + "/wire?joint=panel");
+        eyes.SeeWords(".schools", "describe more of the two ports first");
+        // What a stranger's diagram says, as the page asks for it.
+        eyes.Open(root + "/stock/kt31/panel");
+        TypeHeader(eyes, ["power-light+", "power-light-", "power-switch", "ground", "reset-switch", "ground", "+5 V", "lid-sense", "drive-light+", "drive-light-", "+5 V standby", "none", "absent", "ground"]);
+        ProvePanel(eyes, root);
+
+        eyes.Open(root + "/wire?joint=panel");
+        eyes.SeeWords(".joint-head .verdict", "would short +5 V to ground");
+        eyes.Click(".school.is-recommended button");
+        eyes.SeeWords(".chosen-school", "decided so");
+        eyes.SeeWords(".joint-head .verdict", "right by re-pinning");
+        eyes.Click(".to-lead");
+        ReadSheet(eyes);
+        eyes.SeeWords("#lead-verdict", "proven by the meter");
+        eyes.Open(root + "/wire?joint=panel");
+        eyes.SeeWords(".joint-head .verdict", "proven by the meter");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_wire_is_followed_by_keys_and_led_elsewhere_by_dragging()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var page = eyes.CopyOfFerry() + "/wire?joint=panel";
+        eyes.Open(page);
+        eyes.See("a[data-pin='from-7']").SendKeys(Keys.Shift + Keys.ArrowRight);
+        eyes.Until(() => eyes.Run<string>("return document.activeElement.dataset.pin ?? ''") == "to-7");
+        Assert.Equal(1, eyes.Run<long>("return document.querySelectorAll('.contacts tr.is-followed').length"));
+        eyes.Drag("a[data-pin='to-7'] .contact", "a[data-pin='from-6'] .contact");
+        eyes.SeeWords(".said", "6 leads to 7");
+        eyes.SeeNoWords(".joint-head .verdict", "would short");
+        Assert.Equal("7", eyes.Value("#to-6"));
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".joint-head .verdict", "would short +5 V to ground");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_small_circuit_is_worked_out_as_its_figures_are_typed()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/graft/4/wire/circuits");
+        eyes.SeeWords("#circuit-words", "2 kilohm in series with the light");
+        eyes.Retype("input[name=supply]", "5" + Keys.Tab);
+        eyes.SeeWords("#circuit-words", "620 ohm in series with the light");
+        eyes.Retype("input[name=supply]", "lots" + Keys.Tab);
+        eyes.SeeWords(".problem", "“lots” is not a figure");
+        eyes.Click("a[href*='circuit=relay']");
+        eyes.SeeWords("#circuit-words", "the coil closes the contact beside the switch and holds it");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    private static void TypeHeader(Eyes eyes, string[] signals)
+    {
+        eyes.TabTo("#signal-1");
+        foreach (var signal in signals) eyes.Press(signal + Keys.Enter);
+        eyes.SeeWords(".said", "panel header: ");
+        eyes.Until(() => eyes.Run<bool>("return document.querySelector('.htmx-request') === null"));
+    }
+
+    // Each contact of the header in turn: measure it, write it down, and do what the page then offers.
+    private static void ProvePanel(Eyes eyes, string root)
+    {
+        for (var step = 0; step < 30; step++)
+        {
+            eyes.Open(root + "/prove");
+            var link = eyes.Run<string>("return [...document.querySelectorAll('.prove-list a')].find(a => a.textContent.includes('panel header'))?.getAttribute('href') ?? ''");
+            if (link.Length == 0) return;
+            eyes.Open(link);
+            eyes.Click("form[action*='Measure'] button");
+            eyes.Until(() => eyes.Value("input[name=reading]") is { Length: > 0 });
+            eyes.Click("form[action*='Reading'] button.is-primary");
+            eyes.SeeWords(".said", "panel");
+            if (eyes.Run<bool>("return document.querySelector('.reading form[action*=Believe] button') !== null")) eyes.Click(".reading form[action*='Believe'] button");
+            else if (eyes.Run<bool>("return document.querySelector('.trial') !== null && document.querySelector('.proof .verdict.is-fine') === null")) eyes.Click(".trial button[value='true']");
+            eyes.SeeWords(".said", "panel");
+        }
+    }
+
+    private static void ReadSheet(Eyes eyes)
+    {
+        eyes.See(".sheet li");
+        var lines = (int)eyes.Run<long>("return document.querySelectorAll('.sheet li').length");
+        for (var line = 1; line <= lines; line++)
+        {
+            var must = eyes.Run<bool>($"return document.querySelector('.sheet li:nth-child({line})').textContent.includes('must beep')");
+            eyes.Click($".sheet li:nth-child({line}) button[value={(must ? "true" : "false")}]");
+            eyes.SeeWords($".sheet li:nth-child({line})", "right");
+        }
+    }
+}

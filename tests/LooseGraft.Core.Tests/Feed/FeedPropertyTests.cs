@@ -1,0 +1,112 @@
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Drawing;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests.Feed;
+
+/// <summary>What must hold of every chain, and figures worked out by hand.</summary>
+public sealed class FeedPropertyTests
+{
+    public static TheoryData<EfficiencyClass> Classes => [.. Enum.GetValues<EfficiencyClass>()];
+
+    [Theory]
+    [MemberData(nameof(Classes))]
+    public void The_most_that_may_be_given_is_what_bisection_finds(EfficiencyClass efficiencyClass)
+    {
+        var curve = EfficiencyCurve.Of(efficiencyClass);
+        Gen.Double[0, 400].Sample(taken =>
+        {
+            var (low, high) = (0.0, 1000.0);
+            for (var step = 0; step < 80; step++)
+            {
+                var middle = (low + high) / 2;
+                (low, high) = middle / curve.At(middle / 200).Low <= taken ? (middle, high) : (low, middle);
+            }
+
+            Assert.Equal(low, curve.MostGiven(taken, 200), 4);
+        }, iter: 40);
+    }
+
+    [Theory]
+    [InlineData("ferry-radiogram")]
+    [InlineData("slide-projector")]
+    [InlineData("weighbridge")]
+    [InlineData("lending-desk")]
+    public void What_hangs_on_a_node_of_the_tree_adds_up_to_what_runs_through_it(string demo)
+    {
+        var graft = GraftFile.Read(File.ReadAllBytes(Path.Combine(House.Root.Folder("demo"), demo + ".json"))).Graft!;
+        foreach (var loadCase in Enum.GetValues<LoadCase>())
+        {
+            var tree = FeedTree.Of(graft, Review.Of(graft).Feed, loadCase);
+            foreach (var node in All(tree).Where(node => node.Kind is TreeNodeKind.Rail or TreeNodeKind.Lead && node.Children.All(child => child.Kind != TreeNodeKind.Supply)))
+                Assert.Equal(node.Power.Likely.Value, node.Children.Sum(child => child.Power.Likely.Value), 6);
+        }
+    }
+
+    [Fact]
+    public void A_drop_is_ohms_law_there_and_back_with_its_contacts()
+    {
+        // 5 A along 600 mm of 20 AWG at 0.0333 Ω/m and 10 mΩ of contacts: 2 · 5 · (0.01998 + 0.01) = 0.2998 V, 2.5 % of 12 V.
+        var supply = SmallSupply() with { Strings = [new SupplyString("s", "string") { Awg = 20, Length = new Millimetres(600), Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }] };
+        var graft = Fed(supply, Draw("+12 V", 5));
+        graft = graft with { Loads = [graft.Loads[0] with { Plug = "s/a" }] };
+        var drop = Assert.Single(VoltageDrop.Of(Review.Of(graft).Feed.Supplies[0]));
+        Assert.Equal((0.2998, 0.02498), (Math.Round(drop.Drop.Value, 4), Math.Round(drop.Share, 5)));
+    }
+
+    [Theory]
+    [InlineData(10, false, Evidence.Label, 138.75)]
+    [InlineData(10, true, Evidence.Label, 124.875)]
+    [InlineData(0, false, Evidence.Diagram, 120)]
+    public void What_one_would_ask_of_a_supply_falls_with_age_heat_and_hearsay(double years, bool hot, Evidence evidence, double watts)
+    {
+        var supply = SmallSupply() with { AgeYears = years, RunsHot = hot, Total = new TotalLimit(new(new Watts(150), evidence)) };
+        Assert.Equal(watts, PrudentLimit.Of(supply)!.Value.Value, 6);
+        Assert.NotEmpty(PrudentLimit.Because(supply));
+    }
+
+    [Fact]
+    public void Nothing_speaks_for_derating_a_new_cool_supply_of_a_known_label()
+        => Assert.Null(PrudentLimit.Of(SmallSupply()));
+
+    [Fact]
+    public void A_candidate_is_answered_by_the_link_that_gives_first()
+    {
+        var graft = Fed(SmallSupply(), Draw("+12 V", 6));
+        Graft With(double amps) => graft with { Parts = graft.Parts.Add(new Part("card", "card", PartKind.Card)), Loads = graft.Loads.Add(new Load("card", "card", "supply") { Draws = [Draw("+12 V", amps)] }) };
+        var feed = Review.Of(graft).Feed;
+        Assert.Equal(FeedVerdict.Carries, Candidate.Try(feed, With(1), "card").Fits);
+        var tight = Candidate.Try(feed, With(3), "card");
+        Assert.Equal(FeedVerdict.CarriesTightly, tight.Fits);
+        Assert.StartsWith("tightly: +12 V of supply keeps 12 W", tight.Because, StringComparison.Ordinal);
+        var none = Candidate.Try(feed, With(5), "card");
+        Assert.Equal((FeedVerdict.DoesNotCarry, "+12 V of supply gives first: 132 W of 120 W"), (none.Fits, none.Because));
+    }
+
+    [Fact]
+    public void Another_supply_is_told_with_the_rails_and_plugs_it_lacks()
+    {
+        var graft = Fed(SmallSupply(), Draw("+12 V", 6), Draw("+3.3 V", 1));
+        var choices = SupplyChoice.InPlaceOf(graft, Review.Of(graft).Feed.Supplies[0]);
+        Assert.Empty(choices[0].Losses);
+        Assert.True(choices[0].Verdict <= FeedVerdict.CarriesTightly);
+        Assert.Contains(choices[^1].Losses, loss => loss == "no +3.3 V");
+        Assert.Equal(FeedVerdict.DoesNotCarry, choices[^1].Verdict);
+    }
+
+    [Fact]
+    public void Room_is_none_where_nothing_is_known_and_says_so()
+    {
+        var graft = Fed(new Supply("supply", "supply") { Rails = [new Rail(Signal("+12 V"), Limit(10))] }, Draw("+12 V", 4));
+        var feed = Review.Of(graft).Feed;
+        Assert.Equal(6, RoomLeft.At(feed, graft.Supplies[0], "+12 V").Amps.Value, 9);
+        Assert.Equal((0, "no +5 V there"), (RoomLeft.At(feed, graft.Supplies[0], "+5 V").Amps.Value, RoomLeft.At(feed, graft.Supplies[0], "+5 V").First));
+    }
+
+    private static IEnumerable<TreeNode> All(TreeNode node) => node.Children.SelectMany(All).Prepend(node);
+}
