@@ -15,9 +15,9 @@ public sealed class PlanPropertyTests
         "+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "usb1-data+", "usb1-data-", "panel-sense", "audio-presence", "fan-tacho", "none", "unknown");
 
     private static readonly Gen<(Port Header, Port Plug)> AnyPorts = from here in AnySignal.Array[2, 7]
-                                                                    from there in AnySignal.Array[2, 7]
-                                                                    from isLoose in Gen.Bool
-                                                                    select (Header(string.Join(',', here)), Plug(string.Join(',', there), isLoose ? "loose-ends" : "crimp-plug"));
+                                                                     from there in AnySignal.Array[2, 7]
+                                                                     from isLoose in Gen.Bool
+                                                                     select (Header(string.Join(',', here)), Plug(string.Join(',', there), isLoose ? "loose-ends" : "crimp-plug"));
 
     [Fact]
     public void What_is_recommended_never_destroys_anything()
