@@ -48,6 +48,17 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page + "?try=nothing&at=nowhere", Cancellation)).StatusCode);
     }
 
+    [Theory]
+    [InlineData("0.1", "Something that takes 0.1 A of +12 V standby: fits")]
+    [InlineData("9", "Something that takes 9 A of +12 V standby: does not fit")]
+    [InlineData("lots", "“lots” is not a figure")]
+    [InlineData("1e309", "is not a figure")]
+    public async Task A_typed_current_is_tried_like_a_part(string amps, string words)
+    {
+        var (_, page, browser) = await WeighbridgeAsync();
+        Assert.Contains(words, WebUtility.HtmlDecode(await browser.GetStringAsync($"{page}?amps={amps}&from=%2B12%20V%20standby", Cancellation)), StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task A_lead_with_plugs_is_added_taken_by_a_part_and_taken_out_again()
     {

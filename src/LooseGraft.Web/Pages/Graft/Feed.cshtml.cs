@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
@@ -37,6 +38,14 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     [BindProperty(SupportsGet = true)]
     public string? Try { get; set; }
 
+    /// <summary>A current that is tried in place of a part of a usual sort, as typed.</summary>
+    [BindProperty(SupportsGet = true, Name = "amps")]
+    public string? TypedAmps { get; set; }
+
+    /// <summary>The rail it is taken from.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? From { get; set; }
+
     /// <summary>The plug at which it is tried.</summary>
     [BindProperty(SupportsGet = true)]
     public string? At { get; set; }
@@ -48,7 +57,20 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public FeedSchools? Schools => field ??= Supply is { Supply.Input: null } supply ? Review.Feed.SchoolsFor(Graft, supply) : null;
 
     /// <summary>What is tried, and what the chain says to it; null when nothing is.</summary>
-    public Candidate? Tried => field ??= PartTemplate.Find(Try ?? "") is { } template && Supply is not null ? Candidate.Try(Review.Feed, WithTried(Graft, template), template.Name) : null;
+    public Candidate? Tried => field ??= Supply is not null && Thing is { } thing ? Candidate.Try(Review.Feed, WithTried(Graft, thing.Template, thing.Draws), thing.Template.Name) : null;
+
+    // What is tried: a usual sort with its own draws, or anything with a typed current.
+    private (PartTemplate Template, ImmutableArray<Draw> Draws)? Thing
+    {
+        get
+        {
+            if (PartTemplate.Find(Try ?? "") is { } usual) return (usual, TemplatePart.Draws(usual));
+            if (string.IsNullOrWhiteSpace(TypedAmps) || ModelState.NotNegative("amps", TypedAmps, "the current", "A") is not { } amps) return null;
+            var rail = Supply?.Supply.Rails.FirstOrDefault(each => each.Name == From) ?? Supply?.Supply.Rails.FirstOrDefault();
+            var current = Spread<Amps>.Exactly(new Amps(amps));
+            return rail is null ? null : (new PartTemplate("typed", $"Something that takes {current} of {rail.Name}", PartKind.Other, "", "", Evidence.Assumed), [new Draw(rail.Name, current, current, current, Evidence.Assumed)]);
+        }
+    }
 
     /// <summary>Sorts of parts worth trying.</summary>
     public static IEnumerable<PartTemplate> Candidates => PartTemplate.All.Where(template => template.Draws is { Count: > 0 } && template.Kind is PartKind.Card or PartKind.Drive or PartKind.Fan);
@@ -170,10 +192,9 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public async Task<IActionResult> OnPostKeepTriedAsync()
     {
-        if (!await LoadAsync() || Supply is null || PartTemplate.Find(Try ?? "") is not { } template) return NotFound();
-        var name = template.Name;
-        var edit = new Edit($"{name} added, after a what-if", graft => WithTried(graft, template), graft => $"{graft.Parts.Length} parts");
-        Try = null;
+        if (!await LoadAsync() || Supply is null || Thing is not { } thing) return NotFound();
+        var edit = new Edit($"{thing.Template.Name} added, after a what-if", graft => WithTried(graft, thing.Template, thing.Draws), graft => $"{graft.Parts.Length} parts");
+        (Try, TypedAmps) = (null, null);
         return await SaveAsync(edit);
     }
 
@@ -239,15 +260,15 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     // “plug|drives/first” or “port|kt31/fan”: what stands behind the kind asked for.
     private static string? Place(string kind, string? place) => place?.Split('|') is [var is_, var name] && is_ == kind ? name : null;
 
-    // The template's own draws, on the supply that is looked at, whichever there are.
-    private Graft WithTried(Graft graft, PartTemplate template)
+    // On the supply that is looked at, whichever there are.
+    private Graft WithTried(Graft graft, PartTemplate template, ImmutableArray<Draw> draws)
     {
         var (supply, plug) = (Supply!.Supply.Id, string.IsNullOrEmpty(At) ? null : At);
         var with = TemplatePart.Add(graft, template, template.Name, PartOrigin.ToBuy, null);
         var part = with.Parts[^1].Id;
         return with with
         {
-            Loads = [.. with.Loads.Where(load => load.Part != part), new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, supply) { Draws = TemplatePart.Draws(template), Plug = plug }],
+            Loads = [.. with.Loads.Where(load => load.Part != part), new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, supply) { Draws = draws, Plug = plug }],
         };
     }
 
