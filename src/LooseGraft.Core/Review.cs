@@ -4,6 +4,7 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
+using LooseGraft.Core.Seat;
 using LooseGraft.Core.Stock;
 using LooseGraft.Core.Wire;
 
@@ -13,12 +14,13 @@ namespace LooseGraft.Core;
 /// <param name="Graft">The graft.</param>
 /// <param name="Stock">What the old case left behind.</param>
 /// <param name="Prove">What was measured and seen.</param>
+/// <param name="Seat">Where everything goes.</param>
 /// <param name="Wire">How its ports meet.</param>
 /// <param name="Feed">What its supplies carry.</param>
 /// <param name="Purse">What it costs.</param>
 /// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
 public sealed record Review(
-    Graft Graft, StockReview Stock, ProveReview Prove, WireReview Wire, FeedReview Feed, Purse Purse, ImmutableArray<Finding> Findings)
+    Graft Graft, StockReview Stock, ProveReview Prove, SeatReview Seat, WireReview Wire, FeedReview Feed, Purse Purse, ImmutableArray<Finding> Findings)
 {
     private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Prove.Unproven,
         graft => WireStage.Review(graft, Wire).Findings.Concat(FeedStage.Review(graft).Findings)));
@@ -29,10 +31,11 @@ public sealed record Review(
     public static Review Of(Graft graft, Review? before = null)
     {
         var (stock, prove) = (StockStage.Review(graft), ProveStage.Review(graft));
+        var seat = SeatStage.Review(graft, before is null ? null : (before.Graft, before.Seat));
         var (wire, feed, purse) = (WireStage.Review(graft, before?.Wire), FeedStage.Review(graft), Purse.Of(graft));
-        var findings = stock.Findings.Concat(prove.Findings).Concat(wire.Findings).Concat(feed.Findings).Concat(purse.Findings)
+        var findings = stock.Findings.Concat(prove.Findings).Concat(seat.Findings).Concat(wire.Findings).Concat(feed.Findings).Concat(purse.Findings)
             .OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage);
-        return new Review(graft, stock, prove, wire, feed, purse, [.. findings]);
+        return new Review(graft, stock, prove, seat, wire, feed, purse, [.. findings]);
     }
 
     /// <summary>Every fact that is not proven.</summary>

@@ -15,7 +15,7 @@ public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords("#node", "Chance that the peak exceeds it");
         eyes.Click("#node li a");
         eyes.Until(() => eyes.Path.Contains("supply=supply", StringComparison.Ordinal));
-        eyes.SeeWords(".draw", "Quarrow 1650");
+        eyes.SeeWords(".draw", "Quarrow Plover");
         Assert.Empty(eyes.Complaints());
     }
 

@@ -29,8 +29,8 @@ public sealed class ShelfTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Retype("textarea[name=rails]", "+5 V 2 A");
         eyes.Click("form[action*='AddSupply'] button");
         eyes.SeeWords("#supply-title", "Lantern brick");
-        eyes.Click(".add summary");
-        eyes.Choose("select[name=part]", "Lamp board");
+        eyes.Click(".add:has(.add-draw) > summary");
+        eyes.Choose(".add-draw select[name=part]", "Lamp board");
         foreach (var (field, amps) in new[] { ("low", "0.5"), ("likely", "1"), ("high", "2.5") }) eyes.Retype($".add-draw input[name={field}]", amps);
         eyes.Click("form[action*='AddDraw'] button");
         eyes.SeeWords(".is-tightest", "may not carry it");

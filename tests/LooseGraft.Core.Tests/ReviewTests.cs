@@ -127,7 +127,7 @@ public sealed class ReviewTests
         output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Wrong, Run("check", DemoPath("ferry-radiogram"), "--json"));
         var json = JsonNode.Parse(output.ToString())!;
-        Assert.Equal("WIRE-010", (string?)json["findings"]![0]!["code"]);
+        Assert.Equal("SEAT-001", (string?)json["findings"]![0]!["code"]);
         Assert.Equal("stop", (string?)json["findings"]![0]!["severity"]);
         var rail = json["figures"]!["supplies"]![0]!["limits"]![0]!;
         Assert.Equal(144, (double)rail["limitWatts"]!);

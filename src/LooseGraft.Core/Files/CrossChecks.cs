@@ -53,10 +53,11 @@ internal static class CrossChecks
         Unique(context, "readings", graft.Readings, reading => reading.Id);
         foreach (var (index, reading) in graft.Readings.Index()) Reading(context, $".readings[{index}]", reading, ports);
         var readings = graft.Readings.Select(reading => reading.Id).ToHashSet();
+        SeatChecks.Graft(graft, context, parts, ports);
         foreach (var (index, photo) in graft.Photos.Index()) Photo(context, $".photos[{index}]", photo, parts, ports, readings);
     }
 
-    private static void Exists(ReadContext context, string path, string id, HashSet<string> ids, string what)
+    public static void Exists(ReadContext context, string path, string id, HashSet<string> ids, string what)
     {
         if (!ids.Contains(id)) context.Fail(path, ReadContext.Quote(id), $"{what} in this file");
     }

@@ -60,6 +60,30 @@ public static class GraftFileLimits
     /// <summary>Mounting holes of a part.</summary>
     public const int Holes = 100;
 
+    /// <summary>Corners of an outline.</summary>
+    public const int Corners = 200;
+
+    /// <summary>Zones of a board, and ceilings of a plane.</summary>
+    public const int Zones = 100;
+
+    /// <summary>Mounts of a plane.</summary>
+    public const int Mounts = 300;
+
+    /// <summary>Openings of a plane.</summary>
+    public const int Openings = 64;
+
+    /// <summary>Planes of a shell, seated boards and surveys.</summary>
+    public const int Planes = 32;
+
+    /// <summary>Boxes that take up room.</summary>
+    public const int Boxes = 300;
+
+    /// <summary>Leads that have to reach.</summary>
+    public const int Runs = 100;
+
+    /// <summary>Distances of a survey.</summary>
+    public const int Spans = 400;
+
     /// <summary>Links inside a part.</summary>
     public const int Links = 256;
 

@@ -40,6 +40,7 @@ internal static class GraftFormat
         var headroom = graft.Usual("headroom", new NumberCodec(0, 2), value => value.Headroom, 0.25, "The share kept above the summed peak.");
         var trusted = graft.Optional("trustedSchool", new ChoiceCodec<FeedSchool>(), value => value.TrustedSchool, "Which school of judging a supply the builder trusts.");
         var wall = graft.Many("wallReadings", FeedFormat.WallReading, GraftFileLimits.WallReadings, value => value.WallReadings, "What was read at the wall.");
+        var seating = graft.Usual("seating", SeatFormat.Seating, value => value.Seating, Seating.Empty, "Where everything goes in the shell.");
         return graft.Makes(values => new Graft(values.Of(name), values.Of(donor), values.Of(shell))
         {
             Aim = values.Of(aim),
@@ -59,6 +60,7 @@ internal static class GraftFormat
             Headroom = values.Of(headroom),
             TrustedSchool = values.Of(trusted),
             WallReadings = values.Of(wall),
+            Seating = values.Of(seating),
             Unknown = values.Unknown,
         }, value => value.Unknown, CrossChecks.Graft);
     }

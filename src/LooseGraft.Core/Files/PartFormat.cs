@@ -56,6 +56,7 @@ internal static class PartFormat
         var keying = port.Optional("keying", new ChoiceCodec<Keying>(), value => value.OwnKeying, "What keeps it from going on wrongly, where it differs.");
         var numbering = port.Optional("numbering", new ChoiceCodec<Numbering>(), value => value.OwnNumbering, "How positions are counted, where it differs.");
         var lead = port.Optional("leadMm", Length, value => value.LeadLength, "Length of the lead behind it in millimetres; left out on a board.");
+        var place = port.Optional("place", SeatFormat.PortPlace, value => value.Place, "Where it sits on its board.");
         var pins = port.Many("pins", Pin, GraftFileLimits.Positions, value => value.Pins, "The pins that are described.");
         return port.Makes(values => new Port(values.Of(id), values.Of(name), values.Of(type), values.Of(gender))
         {
@@ -65,6 +66,7 @@ internal static class PartFormat
             OwnKeying = values.Of(keying),
             OwnNumbering = values.Of(numbering),
             LeadLength = values.Of(lead),
+            Place = values.Of(place),
             Pins = values.Of(pins),
             Unknown = values.Unknown,
         }, value => value.Unknown, CheckPort);
@@ -83,6 +85,7 @@ internal static class PartFormat
         var revisionEvidence = part.Usual("revisionEvidence", Grade, value => value.Revision?.Evidence ?? Evidence.Label, Evidence.Label, "How the revision is known.");
         var binEntry = part.Optional("binEntry", Id, value => value.Bin?.Entry, "What it takes from the bin, by the bin's short name.");
         var binCount = part.Usual("binCount", new IntegerCodec(1, GraftFileLimits.BinPieces), value => value.Bin?.Count ?? 1, 1, "How many of it.");
+        var body = part.Optional("body", SeatFormat.Body, value => value.Body, "The shape of it, for a board.");
         var holes = part.Many("holes", Hole, GraftFileLimits.Holes, value => value.Holes, "Its mounting holes.");
         var links = part.Many("links", Link, GraftFileLimits.Links, value => value.Links, "Which of its contacts are joined inside it.");
         var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
@@ -94,6 +97,7 @@ internal static class PartFormat
             Note = values.Of(note),
             Revision = values.Of(revision) is { } printed ? new Known<string>(printed, values.Of(revisionEvidence)) : null,
             Bin = values.Of(binEntry) is { } entry ? new BinClaim(entry, values.Of(binCount)) : null,
+            Body = values.Of(body),
             Holes = values.Of(holes),
             Links = values.Of(links),
             Ports = values.Of(ports),

@@ -15,6 +15,28 @@ public static class RuleBook
     internal static readonly Rule IrreversibleBeforeLife = new("PROVE-003", Stage.Prove, Severity.Check, "an irreversible act before the donor is proven alive");
     internal static readonly Rule NoSignOfLife = new("PROVE-004", Stage.Prove, Severity.Fix, "the donor showed no life when it was last started");
 
+    // Seat: what holds a board, what shorts it, and what wants the same room.
+    internal static readonly Rule MountUnderSolder = Seat("SEAT-001", Severity.Stop, "metal under bare solder where no hole is");
+    internal static readonly Rule MountLifts = Seat("SEAT-002", Severity.Fix, "something under the board keeps it off its mounts");
+    internal static readonly Rule MountsUneven = Seat("SEAT-003", Severity.Check, "mounts of unequal height under one board");
+    internal static readonly Rule HoleUndecided = Seat("SEAT-004", Severity.Fix, "a hole that meets no mount, and nothing decided");
+    internal static readonly Rule MountMethodWrong = Seat("SEAT-005", Severity.Fix, "a way of holding that does not hold here");
+    internal static readonly Rule SpanUnsupported = Seat("SEAT-006", Severity.Check, "far from any support where the board is pushed");
+    internal static readonly Rule NothingGrounds = Seat("SEAT-007", Severity.Check, "nothing joins the board's ground to the metal it sits on");
+    internal static readonly Rule BoardBeyondPlane = Seat("SEAT-008", Severity.Fix, "a board that reaches beyond its plane");
+    internal static readonly Rule ShapeUnknown = Seat("SEAT-009", Severity.Check, "a seated board whose outline nobody measured");
+    internal static readonly Rule PortWithoutOpening = Seat("SEAT-010", Severity.Fix, "a port that looks at a closed wall");
+    internal static readonly Rule PortsMissOpening = Seat("SEAT-011", Severity.Fix, "ports beside their opening");
+    internal static readonly Rule PlateUndecided = Seat("SEAT-012", Severity.Note, "nothing decided for the opening round the ports");
+    internal static readonly Rule Clash = Seat("SEAT-013", Severity.Fix, "two things that want the same room");
+    internal static readonly Rule TooClose = Seat("SEAT-014", Severity.Check, "two things closer than clearance and tolerance allow");
+    internal static readonly Rule UnderLid = Seat("SEAT-015", Severity.Fix, "too tall for what is above it");
+    internal static readonly Rule LeadShort = Seat("SEAT-016", Severity.Fix, "a lead that does not reach");
+    internal static readonly Rule LeadTight = Seat("SEAT-017", Severity.Check, "a lead that just reaches");
+    internal static readonly Rule LeadUnmeasured = Seat("SEAT-018", Severity.Check, "a lead of which nobody knows whether it reaches");
+    internal static readonly Rule SurveyInconsistent = Seat("SEAT-019", Severity.Check, "a distance that does not fit the others");
+    internal static readonly Rule SurveyUndetermined = Seat("SEAT-020", Severity.Check, "distances that do not fix a place");
+
     // Contacts: what happens between two pins that meet.
     internal static readonly Rule BlockedPosition = Wire("WIRE-001", Severity.Fix, "a pin meets a filled cavity: it does not go on");
     internal static readonly Rule NeededUnconnected = Wire("WIRE-002", Severity.Fix, "a contact that must be connected is not");
@@ -89,6 +111,8 @@ public static class RuleBook
     [
         NeedUnmet, LeftOffUnexplained, OldCaseUnasked, RevisionUnsure,
         ReadingContradicts, ReadingsDisagree, IrreversibleBeforeLife, NoSignOfLife,
+        MountUnderSolder, MountLifts, MountsUneven, HoleUndecided, MountMethodWrong, SpanUnsupported, NothingGrounds, BoardBeyondPlane, ShapeUnknown,
+        PortWithoutOpening, PortsMissOpening, PlateUndecided, Clash, TooClose, UnderLid, LeadShort, LeadTight, LeadUnmeasured, SurveyInconsistent, SurveyUndetermined,
         BlockedPosition, NeededUnconnected, UnwiredPosition,
         SupplyToGround, SupplyToSupply, SupplyIntoSignal, OutputAgainstOutput,
         HeldAtGround, LightReversed, WrongSignal, LevelDiffers, ProveFirst,
@@ -99,6 +123,8 @@ public static class RuleBook
         FeedsItself, RailNotOnPlug, PlugGivenTwice, WireOverLimit, PlugOverLimit, PortOverLimit, DropTooFar, NoPlugLeft, BeyondPrudent, LabelCannotBe, WallUnexplained, TrustedSchoolRefuses,
         OverBudget,
     ];
+
+    private static Rule Seat(string code, Severity severity, string title) => new(code, Stage.Seat, severity, title);
 
     private static Rule Wire(string code, Severity severity, string title) => new(code, Stage.Wire, severity, title);
 

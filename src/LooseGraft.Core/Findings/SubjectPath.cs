@@ -34,6 +34,24 @@ public readonly record struct SubjectPath(string Text)
     /// <summary>A pin.</summary>
     public static SubjectPath Pin(PortId port, int position) => new($"{Port(port).Text}/pins/{position}");
 
+    /// <summary>A seated board.</summary>
+    public static SubjectPath Seat(string part) => new($"/seating/seats/{part}");
+
+    /// <summary>A hole of a seated board, from 1.</summary>
+    public static SubjectPath Hole(string part, int number) => new($"/seating/seats/{part}/holes/{number}");
+
+    /// <summary>A mount of a plane.</summary>
+    public static SubjectPath Mount(string plane, string mount) => new($"/seating/planes/{plane}/mounts/{mount}");
+
+    /// <summary>Something that takes up room.</summary>
+    public static SubjectPath Box(string id) => new($"/seating/boxes/{id}");
+
+    /// <summary>A lead that has to reach.</summary>
+    public static SubjectPath Run(string id) => new($"/seating/runs/{id}");
+
+    /// <summary>Distances measured on a part or a plane.</summary>
+    public static SubjectPath Survey(string of) => new($"/seating/surveys/{of}");
+
     /// <summary>A joint.</summary>
     public static SubjectPath Joint(string id) => new($"/joints/{id}");
 

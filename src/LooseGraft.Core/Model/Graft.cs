@@ -61,6 +61,9 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>What was read at the wall.</summary>
     public ImmutableArray<WallReading> WallReadings { get; init; } = [];
 
+    /// <summary>Where everything goes in the shell.</summary>
+    public Seating Seating { get; init; } = Seating.Empty;
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 

@@ -22,6 +22,7 @@ public static class GraftEdits
             OldCase = [.. graft.OldCase.Select(answer => answer.MetBy == id ? answer with { MetBy = null } : answer)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port.Part == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id),
+            Seating = graft.Seating.WithoutPart(id),
         };
     }
 
@@ -41,6 +42,7 @@ public static class GraftEdits
             Loads = [.. graft.Loads.Select(load => load.Through == id ? load with { Through = null } : load)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id.Part && photo.Port == id.Port),
+            Seating = graft.Seating with { Runs = graft.Seating.Runs.RemoveAll(run => run.From.Port == id || run.To.Port == id) },
         };
 
     /// <summary>Changes one pin, described or not.</summary>

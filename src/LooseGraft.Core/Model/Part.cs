@@ -25,6 +25,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>What it takes from the bin; null when it does not come from there.</summary>
     public BinClaim? Bin { get; init; }
 
+    /// <summary>The shape of it, for a board; null when nobody measured.</summary>
+    public PartBody? Body { get; init; }
+
     /// <summary>Its mounting holes.</summary>
     public ImmutableArray<MountHole> Holes { get; init; } = [];
 

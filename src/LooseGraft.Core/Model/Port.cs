@@ -29,6 +29,9 @@ public sealed record Port(string Id, string Name, ConnectorType Type, Gender Gen
     /// <summary>Length of the lead behind it; null when it sits on a board.</summary>
     public Millimetres? LeadLength { get; init; }
 
+    /// <summary>Where it sits on its board; null when nobody measured, or it hangs on a lead.</summary>
+    public PortPlace? Place { get; init; }
+
     /// <summary>The pins that have been described, in order of position.</summary>
     public ImmutableArray<Pin> Pins { get; init; } = [];
 

@@ -86,6 +86,8 @@ public static class BenchHosting
         app.MapGet("/graft/{id:int}/file", Downloads.GraftAsync);
         app.MapGet("/graft/{id:int}/wire/{joint}/lead.{form}", LeadDownloads.SendAsync);
         app.MapGet("/graft/{id:int}/feed.csv", FeedDownload.SendAsync);
+        app.MapGet("/graft/{id:int}/seat/cuts.csv", SeatDownloads.CutsAsync);
+        app.MapGet("/graft/{id:int}/seat/sheet/{of}.{form}", SeatDownloads.SheetAsync);
         app.MapGet("/graft/{id:int}/wire/matrix/{part}.csv", MatrixDownload.SendAsync);
         app.MapGet("/donors/{id:int}/file", Downloads.DonorAsync);
         app.MapGet("/bin/file", Downloads.BinAsync);

@@ -28,7 +28,6 @@ public static class StageWords
     /// <summary>What the stage will do once it computes; null for those that do.</summary>
     public static string? ToCome(this Stage stage) => stage switch
     {
-        Stage.Seat => "It will turn caliper distances into hole positions, find the placement that meets most standoffs, and print a drill template at true size.",
         Stage.Cool => "It will weigh the watts that come out of Feed against the air that the shell lets through.",
         Stage.Buy => "It will hold what each gamble is worth against what certainly works.",
         Stage.Build => "It will put every step in order, with the glue, the parcels and the hold points.",

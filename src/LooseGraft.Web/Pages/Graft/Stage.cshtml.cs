@@ -19,7 +19,6 @@ public sealed class StageModel(GraftStore store, ReviewCache reviews) : GraftPag
     /// <summary>What the graft already says that this stage will need.</summary>
     public IEnumerable<string> AlreadyKnown() => Stage switch
     {
-        Core.Findings.Stage.Seat => Machines().Append($"{Count(PartKind.Board)} to seat, {Graft.Parts.Sum(part => part.Ports.Count(port => port.LeadLength is not null))} leads of known length"),
         Core.Findings.Stage.Cool => Review.Feed.Supplies.Select(supply => $"{supply.Name} feeds up to {Peak(supply)} into the shell, nearly all of which becomes heat.")
             .Append($"{Count(PartKind.Fan)}, {Count(PartKind.Cooler)}"),
         Core.Findings.Stage.Build => Graft.Joints.Where(joint => joint.Method is JointMethod.Splice or JointMethod.Bridge or JointMethod.Rebuild or JointMethod.Repin)
@@ -35,9 +34,6 @@ public sealed class StageModel(GraftStore store, ReviewCache reviews) : GraftPag
 
     private static string Peak(SupplyReview supply)
         => $"{supply.Limits.Where(limit => limit.Kind == FeedLimitKind.Rail).Sum(limit => limit.In(LoadCase.Peak).Used.High.Value):0.#} W";
-
-    private IEnumerable<string> Machines()
-        => new[] { Graft.Donor, Graft.Shell }.Select(machine => machine.Note is { } note ? $"{machine.Name}: {note}" : $"{machine.Name}: nothing noted yet.");
 
     private string Count(PartKind kind)
     {

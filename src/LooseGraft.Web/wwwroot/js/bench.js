@@ -5,6 +5,7 @@ import { followGrids, isBeingTyped } from "./grid.js";
 import { areSingleKeysOn, listenForKeys, setSingleKeys } from "./keys.js";
 import { followPhotos } from "./photos.js";
 import { isUnsent, watchSaves } from "./saves.js";
+import { followSeats } from "./seat.js";
 import { followWires } from "./wires.js";
 
 document.documentElement.classList.add("htmx-ready");
@@ -40,6 +41,7 @@ keepDrafts();
 followDrawings();
 followGrids();
 followPhotos();
+followSeats();
 followWires();
 watchSaves();
 listenForKeys();

@@ -1,0 +1,246 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files.Codecs;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Files.FormatPieces;
+
+namespace LooseGraft.Core.Files;
+
+/// <summary>How places, shapes and what takes up room are written.</summary>
+internal static class SeatFormat
+{
+    private const double FarthestMm = 10_000;
+    private const double LeastMm = 0.1;
+
+    private static readonly NumberCodec Coordinate = new(-FarthestMm, FarthestMm);
+    private static readonly Codec<Millimetres> Height = new MappedCodec<double, Millimetres>(new NumberCodec(0, FarthestMm), value => new Millimetres(value), value => value.Value);
+    private static readonly NumberCodec Side = new(LeastMm, FarthestMm);
+    private static readonly Codec<PlanPoint> Point = new FiguresCodec<PlanPoint>([("x in mm", Coordinate), ("y in mm", Coordinate)], figures => new PlanPoint(figures[0], figures[1]), place => [place.X, place.Y]);
+    private static readonly Codec<PlanRectangle> Rectangle = new FiguresCodec<PlanRectangle>([("x in mm", Coordinate), ("y in mm", Coordinate), ("width in mm", Side), ("depth in mm", Side)],
+        figures => new PlanRectangle(figures[0], figures[1], figures[2], figures[3]), area => [area.X, area.Y, area.Width, area.Depth]);
+
+
+    public static readonly ObjectCodec<PartBody> Body = DescribeBody();
+    public static readonly ObjectCodec<PortPlace> PortPlace = DescribePortPlace();
+    public static readonly ObjectCodec<Seating> Seating = DescribeSeating();
+
+    private static ObjectCodec<PartBody> DescribeBody()
+    {
+        var zone = new ObjectCodec<BodyZone>("bodyZone", "A region of a board that stands out, or cannot be shorted.");
+        var kind = zone.Required("kind", new ChoiceCodec<BodyZoneKind>(), value => value.Kind, "What it is.");
+        var name = zone.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var area = zone.Required("area", Rectangle, value => value.Area, "Where.");
+        var height = zone.Usual("heightMm", Height, value => value.Height, Millimetres.Zero, "How far it stands above the component side.");
+        zone.Makes(values => new BodyZone(values.Of(kind), values.Of(name), values.Of(area)) { Height = values.Of(height), Unknown = values.Unknown }, value => value.Unknown);
+
+        var body = new ObjectCodec<PartBody>("partBody", "The shape of a board.");
+        var outline = body.Required("outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
+        var evidence = body.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where that is known from.");
+        var thickness = body.Usual("thicknessMm", Length, value => value.Thickness, new Millimetres(1.6), "How thick it is.");
+        var tails = body.Usual("tailsMm", Height, value => value.Tails, new Millimetres(2.5), "How far solder tails stand out below.");
+        var zones = body.Many("zones", zone, GraftFileLimits.Zones, value => value.Zones, "What stands above it, and where its underside cannot be shorted.");
+        return body.Makes(values => new PartBody(values.Of(outline), values.Of(evidence))
+        {
+            Thickness = values.Of(thickness),
+            Tails = values.Of(tails),
+            Zones = values.Of(zones),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, (value, context) => SeatChecks.Outline(context, ".outline", value.Outline));
+    }
+
+    private static ObjectCodec<PortPlace> DescribePortPlace()
+    {
+        var place = new ObjectCodec<PortPlace>("portPlace", "Where a port sits on its board.", isInline: true);
+        var at = place.Required("at", Point, value => value.At, "The middle of its opening.");
+        var faces = place.Required("faces", new ChoiceCodec<PortFacing>(), value => value.Faces, "Where its plug comes from.");
+        var width = place.Usual("widthMm", Length, value => value.Width, new Millimetres(15), "How wide its face is.");
+        var height = place.Usual("heightMm", Length, value => value.Height, new Millimetres(10), "How tall its face is.");
+        var room = place.Usual("plugRoomMm", Height, value => value.PlugRoom, new Millimetres(25), "How far its plug stands out with the bend of the lead.");
+        return place.Makes(values => new PortPlace(values.Of(at), values.Of(faces))
+        {
+            Width = values.Of(width),
+            Height = values.Of(height),
+            PlugRoom = values.Of(room),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<MountPlane> DescribePlane()
+    {
+        var mount = new ObjectCodec<Mount>("mount", "Something that stands on a plane.", isInline: true);
+        var mountId = mount.Required("id", Id, value => value.Id, "Unique within the plane.");
+        var mountKind = mount.Required("kind", new ChoiceCodec<MountKind>(), value => value.Kind, "What it is.");
+        var at = mount.Required("at", Point, value => value.At, "Its middle.");
+        var mountHeight = mount.Required("heightMm", Height, value => value.Height, "How far it stands up.");
+        var across = mount.Usual("acrossMm", Length, value => value.Across, new Millimetres(6), "How wide its top is.");
+        var metal = mount.Usual("isMetal", new FlagCodec(), value => value.IsMetal, true, "Whether it conducts.");
+        var state = mount.Usual("state", new ChoiceCodec<MountState>(), value => value.State, MountState.AsFound, "What was done with it.");
+        var evidence = mount.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where its place is known from.");
+        mount.Makes(values => new Mount(values.Of(mountId), values.Of(mountKind), values.Of(at), values.Of(mountHeight))
+        {
+            Across = values.Of(across),
+            IsMetal = values.Of(metal),
+            State = values.Of(state),
+            Evidence = values.Of(evidence),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+
+        var ceiling = new ObjectCodec<Ceiling>("ceiling", "A region under which no more than a height is free.");
+        var ceilingName = ceiling.Required("name", Name, value => value.Name, "What comes down there.");
+        var ceilingArea = ceiling.Required("area", Rectangle, value => value.Area, "Where.");
+        var free = ceiling.Required("heightMm", Height, value => value.Height, "How much is free above the plane.");
+        ceiling.Makes(values => new Ceiling(values.Of(ceilingName), values.Of(ceilingArea), values.Of(free)) { Unknown = values.Unknown }, value => value.Unknown);
+
+        var opening = new ObjectCodec<Opening>("opening", "An opening in a wall round a plane, or in the plane.");
+        var openingId = opening.Required("id", Id, value => value.Id, "Unique within the plane.");
+        var openingName = opening.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var openingKind = opening.Required("kind", new ChoiceCodec<OpeningKind>(), value => value.Kind, "What it is for.");
+        var wall = opening.Required("wall", new ChoiceCodec<PlaneWall>(), value => value.Wall, "Which wall it is in.");
+        var openingArea = opening.Required("area", Rectangle, value => value.Area, "In a wall: along it and up from the plane; in the plane: where it lies.");
+        var toCut = opening.Usual("isToCut", new FlagCodec(), value => value.IsToCut, false, "Whether it is still to be cut.");
+        var tolerance = opening.Usual("toleranceMm", Height, value => value.Tolerance, new Millimetres(0.5), "How exactly it has to be cut.");
+        opening.Makes(values => new Opening(values.Of(openingId), values.Of(openingName), values.Of(openingKind), values.Of(wall), values.Of(openingArea))
+        {
+            IsToCut = values.Of(toCut),
+            Tolerance = values.Of(tolerance),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+
+        var plane = new ObjectCodec<MountPlane>("mountPlane", "A plane of the shell that something is mounted upon.");
+        var id = plane.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var name = plane.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var outline = plane.Required("outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
+        var material = plane.Usual("material", new ChoiceCodec<PlaneMaterial>(), value => value.Material, PlaneMaterial.Steel, "What it is made of.");
+        var thickness = plane.Usual("thicknessMm", Length, value => value.Thickness, new Millimetres(1), "How thick it is.");
+        var behind = plane.Optional("behindMm", Height, value => value.Behind, "What is free behind it.");
+        var lid = plane.Optional("lidMm", Height, value => value.Lid, "How high the lid is above it.");
+        var ceilings = plane.Many("ceilings", ceiling, GraftFileLimits.Zones, value => value.Ceilings, "Where less is free.");
+        var mounts = plane.Many("mounts", mount, GraftFileLimits.Mounts, value => value.Mounts, "What stands on it.");
+        var openings = plane.Many("openings", opening, GraftFileLimits.Openings, value => value.Openings, "Its openings.");
+        return plane.Makes(values => new MountPlane(values.Of(id), values.Of(name), values.Of(outline))
+        {
+            Material = values.Of(material),
+            Thickness = values.Of(thickness),
+            Behind = values.Of(behind),
+            Lid = values.Of(lid),
+            Ceilings = values.Of(ceilings),
+            Mounts = values.Of(mounts),
+            Openings = values.Of(openings),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, SeatChecks.Plane);
+    }
+
+    private static ObjectCodec<BoardSeat> DescribeSeat()
+    {
+        var mounting = new ObjectCodec<HoleMounting>("holeMounting", "What holds a board at a hole that no mount meets.", isInline: true);
+        var hole = mounting.Required("hole", new IntegerCodec(1, GraftFileLimits.Holes), value => value.Hole, "The hole's place in the board's list, from 1.");
+        var method = mounting.Required("method", new ChoiceCodec<MountMethod>(), value => value.Method, "What holds it.");
+        mounting.Makes(values => new HoleMounting(values.Of(hole), values.Of(method)) { Unknown = values.Unknown }, value => value.Unknown);
+
+        var seat = new ObjectCodec<BoardSeat>("boardSeat", "Where a board sits.");
+        var part = seat.Required("part", Id, value => value.Part, "The board.");
+        var plane = seat.Required("plane", Id, value => value.Plane, "The plane.");
+        var at = seat.Required("at", Point, value => value.At, "Where the origin of the board's frame lies.");
+        var turn = seat.Usual("turnDegrees", new NumberCodec(-360, 360), value => value.TurnDegrees, 0, "How far it is turned, counter-clockwise.");
+        var rise = seat.Usual("riseMm", Height, value => value.Rise, new Millimetres(6.5), "How high its solder side stands where no mount says so.");
+        var holes = seat.Many("holes", mounting, GraftFileLimits.Holes, value => value.Holes, "What holds it where no mount meets a hole.");
+        var plate = seat.Optional("plate", new ChoiceCodec<IoPlate>(), value => value.Plate, "What closes the opening round its ports.");
+        return seat.Makes(values => new BoardSeat(values.Of(part), values.Of(plane), values.Of(at), values.Of(turn))
+        {
+            Rise = values.Of(rise),
+            Holes = values.Of(holes),
+            Plate = values.Of(plate),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "holes", value.Holes, item => item.Hole));
+    }
+
+    private static ObjectCodec<SeatBox> DescribeBox()
+    {
+        var box = new ObjectCodec<SeatBox>("seatBox", "Something that takes up room.");
+        var id = box.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var name = box.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var on = box.Required("on", Id, value => value.On, "The plane or the seated board in whose frame it stands.");
+        var area = box.Required("area", Rectangle, value => value.Area, "Where, seen from above.");
+        var from = box.Usual("fromMm", Height, value => value.From, Millimetres.Zero, "Where it begins above the plane or the component side.");
+        var height = box.Required("heightMm", Length, value => value.Height, "How tall it is.");
+        var clearance = box.Usual("clearanceMm", Height, value => value.Clearance, Millimetres.Zero, "What has to stay free round it.");
+        var tolerance = box.Usual("toleranceMm", Height, value => value.Tolerance, new Millimetres(0.5), "How far each side may be off.");
+        var part = box.Optional("part", Id, value => value.Part, "The part it is.");
+        var hot = box.Usual("isHot", new FlagCodec(), value => value.IsHot, false, "Whether it gets hot.");
+        var heavy = box.Usual("isHeavy", new FlagCodec(), value => value.IsHeavy, false, "Whether it is heavy.");
+        return box.Makes(values => new SeatBox(values.Of(id), values.Of(name), values.Of(on), values.Of(area))
+        {
+            From = values.Of(from),
+            Height = values.Of(height),
+            Clearance = values.Of(clearance),
+            Tolerance = values.Of(tolerance),
+            Part = values.Of(part),
+            IsHot = values.Of(hot),
+            IsHeavy = values.Of(heavy),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<LeadRun> DescribeRun()
+    {
+        var end = new ObjectCodec<RunEnd>("runEnd", "One end of a lead.", isInline: true);
+        var port = end.Optional("port", new MappedCodec<string, string>(new TextCodec(81), text => PortId.Parse(text)?.ToString(), text => text, "a port written part/port"), value => value.Port?.ToString(), "The port it plugs into.");
+        var at = end.Optional("at", Point, value => value.Port is null ? value.At : null, "A fixed place, where no port is named.");
+        var drop = end.Usual("dropMm", new NumberCodec(0, FarthestMm), value => value.Drop, 0, "How far the connector lies above or below the way.");
+        end.Makes(values => new RunEnd(PortId.Parse(values.Of(port) ?? ""), values.Of(at) ?? default, values.Of(drop)) { Unknown = values.Unknown }, value => value.Unknown);
+
+        var run = new ObjectCodec<LeadRun>("leadRun", "A lead that has to reach.");
+        var id = run.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var name = run.Required("name", Name, value => value.Name, "What a builder calls it.");
+        var plane = run.Required("plane", Id, value => value.Plane, "The plane along which it runs.");
+        var from = run.Required("from", end, value => value.From, "Where it begins.");
+        var to = run.Required("to", end, value => value.To, "Where it ends.");
+        var length = run.Optional("lengthMm", Length, value => value.Length, "How long it is from plug to plug.");
+        var error = run.Usual("lengthErrorMm", Height, value => value.LengthError, new Millimetres(5), "How far that may be off.");
+        var bend = run.Usual("bendMm", Height, value => value.Bend, new Millimetres(10), "The tightest bend it takes.");
+        var own = run.Usual("isMakersOwn", new FlagCodec(), value => value.IsMakersOwn, false, "Whether no extension can be bought for it.");
+        return run.Makes(values => new LeadRun(values.Of(id), values.Of(name), values.Of(plane), values.Of(from), values.Of(to))
+        {
+            Length = values.Of(length),
+            LengthError = values.Of(error),
+            Bend = values.Of(bend),
+            IsMakersOwn = values.Of(own),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<Survey> DescribeSurvey()
+    {
+        var point = new TextCodec(20, pattern: "^[a-z][a-z0-9]{0,19}$", patternWords: "a point such as h1, or left, right, rear, front, across");
+        var span = new ObjectCodec<SurveySpan>("surveySpan", "One distance.", isInline: true);
+        var from = span.Required("from", point, value => value.From, "A point or an edge.");
+        var to = span.Required("to", point, value => value.To, "Another point or edge; across for a diameter.");
+        var text = span.Required("text", new TextCodec(ReadingText.Longest), value => value.Text, "The reading as typed.");
+        var kind = span.Usual("kind", new ChoiceCodec<SpanKind>(), value => value.Kind, SpanKind.Middle, "What the caliper was put against.");
+        span.Makes(values => new SurveySpan(values.Of(from), values.Of(to), values.Of(text)) { Kind = values.Of(kind), Unknown = values.Unknown }, value => value.Unknown);
+
+        var survey = new ObjectCodec<Survey>("survey", "Distances measured on a board or a plane.");
+        var of = survey.Required("of", Id, value => value.Of, "The part or the plane.");
+        var spans = survey.Many("spans", span, GraftFileLimits.Spans, value => value.Spans, "What was measured.");
+        return survey.Makes(values => new Survey(values.Of(of), values.Of(spans)) { Unknown = values.Unknown }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<Seating> DescribeSeating()
+    {
+        var seating = new ObjectCodec<Seating>("seating", "Where everything goes in the shell.");
+        var planes = seating.Many("planes", DescribePlane(), GraftFileLimits.Planes, value => value.Planes, "The planes that things are mounted upon.");
+        var seats = seating.Many("seats", DescribeSeat(), GraftFileLimits.Planes, value => value.Seats, "Where boards sit.");
+        var boxes = seating.Many("boxes", DescribeBox(), GraftFileLimits.Boxes, value => value.Boxes, "What takes up room.");
+        var runs = seating.Many("runs", DescribeRun(), GraftFileLimits.Runs, value => value.Runs, "The leads that have to reach.");
+        var surveys = seating.Many("surveys", DescribeSurvey(), GraftFileLimits.Planes, value => value.Surveys, "What was measured.");
+        return seating.Makes(values => new Seating
+        {
+            Planes = values.Of(planes),
+            Seats = values.Of(seats),
+            Boxes = values.Of(boxes),
+            Runs = values.Of(runs),
+            Surveys = values.Of(surveys),
+            Unknown = values.Unknown,
+        }, value => value.Unknown, SeatChecks.Seating);
+    }
+}

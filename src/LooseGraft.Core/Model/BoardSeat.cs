@@ -1,0 +1,27 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>Where a board sits on a plane.</summary>
+/// <param name="Part">The board.</param>
+/// <param name="Plane">The plane.</param>
+/// <param name="At">Where the origin of the board's frame lies in the plane's.</param>
+/// <param name="TurnDegrees">How far it is turned, counter-clockwise seen from the component side.</param>
+public sealed record BoardSeat(string Part, string Plane, PlanPoint At, double TurnDegrees)
+{
+    /// <summary>How high its solder side stands above the plane where it is not given by the mounts; about 6.5 mm is usual (common practice).</summary>
+    public Millimetres Rise { get; init; } = new(6.5);
+
+    /// <summary>What holds it at each hole that no mount meets, by the hole's place in the list from 1.</summary>
+    public ImmutableArray<HoleMounting> Holes { get; init; } = [];
+
+    /// <summary>What closes the opening round its ports.</summary>
+    public IoPlate? Plate { get; init; }
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+
+    /// <summary>A place of the board in the plane's frame.</summary>
+    public PlanPoint Place(PlanPoint ofBoard) => ofBoard.Turned(TurnDegrees) + At;
+}

@@ -1,0 +1,14 @@
+namespace LooseGraft.Core.Model;
+
+/// <summary>What a region of a board is.</summary>
+public enum BodyZoneKind
+{
+    /// <summary>Something stands above it: sockets, memory, coils.</summary>
+    Tall,
+
+    /// <summary>No copper and no solder below it: nothing there can be shorted.</summary>
+    BareBoard,
+
+    /// <summary>A sheet lies below it that keeps metal away.</summary>
+    Insulated,
+}

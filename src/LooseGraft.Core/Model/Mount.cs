@@ -1,0 +1,33 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>Something that stands on a plane and that a board rests on, or touches.</summary>
+/// <param name="Id">Unique within the plane.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="At">Its middle, in the plane's frame.</param>
+/// <param name="Height">How far it stands up.</param>
+public sealed record Mount(string Id, MountKind Kind, PlanPoint At, Millimetres Height)
+{
+    /// <summary>How wide its top is.</summary>
+    public Millimetres Across { get; init; } = new(6);
+
+    /// <summary>Whether it conducts.</summary>
+    public bool IsMetal { get; init; } = true;
+
+    /// <summary>What was done with it.</summary>
+    public MountState State { get; init; }
+
+    /// <summary>Where its place is known from.</summary>
+    public Evidence Evidence { get; init; } = Evidence.Assumed;
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+
+    /// <summary>Whether a screw through a board's hole can hold in it.</summary>
+    public bool TakesScrew => State == MountState.AsFound && Kind is MountKind.Standoff or MountKind.Stud;
+
+    /// <summary>Whether it can still short what lies on it.</summary>
+    public bool CanShort => IsMetal && State == MountState.AsFound;
+}

@@ -1,0 +1,38 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>A plane of the shell that something is mounted upon, in its own frame: looking down at it, rear edge at y = 0.</summary>
+/// <param name="Id">Unique within the graft.</param>
+/// <param name="Name">What a builder calls it: tray, floor, back wall.</param>
+/// <param name="Outline">Its outline as a polygon, in order.</param>
+public sealed record MountPlane(string Id, string Name, ImmutableArray<PlanPoint> Outline)
+{
+    /// <summary>What it is made of.</summary>
+    public PlaneMaterial Material { get; init; } = PlaneMaterial.Steel;
+
+    /// <summary>How thick it is.</summary>
+    public Millimetres Thickness { get; init; } = new(1);
+
+    /// <summary>What lies free behind it: how deep a drill may come through; null when nobody looked.</summary>
+    public Millimetres? Behind { get; init; }
+
+    /// <summary>How high the lid is above it where no ceiling says otherwise; null when it is open or nobody measured.</summary>
+    public Millimetres? Lid { get; init; }
+
+    /// <summary>Where the lid or something under it is lower or higher.</summary>
+    public ImmutableArray<Ceiling> Ceilings { get; init; } = [];
+
+    /// <summary>What stands on it.</summary>
+    public ImmutableArray<Mount> Mounts { get; init; } = [];
+
+    /// <summary>Its openings and those of the walls round it.</summary>
+    public ImmutableArray<Opening> Openings { get; init; } = [];
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+
+    /// <summary>Whether a bare touch on it shorts.</summary>
+    public bool IsMetal => Material is PlaneMaterial.Steel or PlaneMaterial.Aluminium;
+}

@@ -1,0 +1,34 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>Where everything goes in the shell, in millimetres.</summary>
+public sealed record Seating
+{
+    /// <summary>Nothing is placed yet.</summary>
+    public static readonly Seating Empty = new();
+
+    /// <summary>The planes of the shell that things are mounted upon.</summary>
+    public ImmutableArray<MountPlane> Planes { get; init; } = [];
+
+    /// <summary>Where boards sit.</summary>
+    public ImmutableArray<BoardSeat> Seats { get; init; } = [];
+
+    /// <summary>What takes up room.</summary>
+    public ImmutableArray<SeatBox> Boxes { get; init; } = [];
+
+    /// <summary>The leads that have to reach.</summary>
+    public ImmutableArray<LeadRun> Runs { get; init; } = [];
+
+    /// <summary>Distances measured on boards and planes.</summary>
+    public ImmutableArray<Survey> Surveys { get; init; } = [];
+
+    /// <summary>What this version does not know.</summary>
+    public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
+
+    /// <summary>The plane of that id; null when there is none.</summary>
+    public MountPlane? FindPlane(string id) => Planes.FirstOrDefault(plane => plane.Id == id);
+
+    /// <summary>Where a board sits; null when it does not yet.</summary>
+    public BoardSeat? SeatOf(string part) => Seats.FirstOrDefault(seat => seat.Part == part);
+}

@@ -1,0 +1,111 @@
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Cuts;
+
+namespace LooseGraft.Core.Seat.Drawing;
+
+/// <summary>Draws what is stuck on the work: the board, its holes, what is drilled, cut and taken out, and the datum. Whoever prints it adds a ruler.</summary>
+public static class TemplateSheet
+{
+    private const double WordsMm = 3;
+    private const double CrossMm = 4;
+
+    /// <summary>The template of one plane, in a frame whose origin is its left rear corner.</summary>
+    public static PlanSheet Of(Graft graft, SeatReview seat, MountPlane plane)
+    {
+        var drawing = new Drawing(plane);
+        drawing.Path(SheetLayer.Outline, plane.Outline);
+        foreach (var board in seat.Boards.Where(board => board.Plane.Id == plane.Id)) Board(drawing, board);
+        foreach (var cut in CutList.Of(graft, seat).Where(cut => cut.Plane.Id == plane.Id)) Draw(drawing, cut);
+        Datum(drawing);
+        return drawing.Sheet($"{plane.Name} of {graft.Shell.Name}");
+    }
+
+    /// <summary>A plate round a board's rear ports: its outline as the opening, each port's face cut out; null when there is no such opening.</summary>
+    public static PlanSheet? Plate(SeatedBoard board)
+    {
+        if (PortWindow.Of(board) is not { } window) return null;
+        var (area, wall) = (window.Opening.Area, window.Opening.Wall);
+        var drawing = new Drawing(null);
+        drawing.Path(SheetLayer.Cut, [.. new PlanRectangle(0, 0, area.Width, area.Depth).Corners]);
+        // From outside one looks at the wall the other way round.
+        var isTurned = wall is PlaneWall.Rear or PlaneWall.Right;
+        foreach (var port in board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear }))
+        {
+            var (from, to) = Walls.Span(board.Seat, port.Place!, wall);
+            var (left, right) = isTurned ? (area.X + area.Width - to, area.X + area.Width - from) : (from - area.X, to - area.X);
+            var face = new PlanRectangle(left - 0.5, board.Top - area.Y - 0.5, right - left + 1, port.Place!.Height.Value + 1);
+            drawing.Path(SheetLayer.Cut, [.. face.Corners]);
+            drawing.Words(new PlanPoint(face.X, face.Y - WordsMm - 1), port.Name);
+        }
+
+        return drawing.Sheet($"Plate for {window.Opening.Name}, seen from outside");
+    }
+
+    private static void Board(Drawing drawing, SeatedBoard board)
+    {
+        drawing.Path(SheetLayer.Outline, board.Outline);
+        foreach (var hole in board.Holes)
+        {
+            drawing.Circle(SheetLayer.Hole, hole.At, hole.Hole.Diameter.Value / 2);
+            drawing.Cross(SheetLayer.Hole, hole.At);
+            drawing.Words(new PlanPoint(hole.At.X + CrossMm, hole.At.Y + 1), hole.Mount is null ? hole.Name : $"{hole.Name} on {hole.Mount.Id}");
+        }
+    }
+
+    private static void Draw(Drawing drawing, Cut cut)
+    {
+        // The cut list counts from the plane's corner already.
+        if (cut.Area is { } area)
+        {
+            if (cut.Act == "cut out") drawing.RawPath(SheetLayer.Cut, area.Corners);
+            return;
+        }
+
+        if (cut.DrillMm > 0)
+        {
+            drawing.RawCircle(SheetLayer.Cut, cut.At, cut.DrillMm / 2);
+            drawing.RawWords(new PlanPoint(cut.At.X + CrossMm, cut.At.Y - WordsMm - 1), cut.Size);
+            return;
+        }
+
+        drawing.RawCircle(SheetLayer.TakeOut, cut.At, 4);
+        drawing.RawWords(new PlanPoint(cut.At.X + 5, cut.At.Y - 1), $"{cut.Act}: {cut.Name}");
+    }
+
+    private static void Datum(Drawing drawing)
+    {
+        drawing.RawPath(SheetLayer.Datum, [new(-3, 0), new(20, 0)], false);
+        drawing.RawPath(SheetLayer.Datum, [new(0, -3), new(0, 20)], false);
+        drawing.RawWords(new PlanPoint(1.5, 1.5), "datum: left rear corner");
+    }
+
+    private sealed class Drawing(MountPlane? plane)
+    {
+        private readonly PlanPoint _corner = plane is null ? default : new PlanPoint(PlanRectangle.Round(plane.Outline).X, PlanRectangle.Round(plane.Outline).Y);
+        private readonly List<SheetPath> _paths = [];
+        private readonly List<SheetCircle> _circles = [];
+        private readonly List<SheetLabel> _labels = [];
+
+        public PlanSheet Sheet(string title) => new(title, [.. _paths], [.. _circles], [.. _labels]);
+
+        public void Path(SheetLayer layer, IEnumerable<PlanPoint> corners) => RawPath(layer, corners.Select(corner => corner - _corner));
+
+        public void Circle(SheetLayer layer, PlanPoint middle, double radius) => RawCircle(layer, middle - _corner, radius);
+
+        public void Cross(SheetLayer layer, PlanPoint at) => RawCross(layer, at - _corner);
+
+        public void Words(PlanPoint at, string text) => RawWords(at - _corner, text);
+
+        public void RawPath(SheetLayer layer, IEnumerable<PlanPoint> corners, bool isClosed = true) => _paths.Add(new SheetPath(layer, [.. corners], isClosed));
+
+        public void RawCircle(SheetLayer layer, PlanPoint middle, double radius) => _circles.Add(new SheetCircle(layer, middle, radius));
+
+        public void RawWords(PlanPoint at, string text) => _labels.Add(new SheetLabel(at, WordsMm, text));
+
+        public void RawCross(SheetLayer layer, PlanPoint at)
+        {
+            RawPath(layer, [new(at.X - CrossMm, at.Y), new(at.X + CrossMm, at.Y)], false);
+            RawPath(layer, [new(at.X, at.Y - CrossMm), new(at.X, at.Y + CrossMm)], false);
+        }
+    }
+}

@@ -1,0 +1,62 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Seat.Exchange;
+
+/// <summary>What a drawing that was brought in holds: closed outlines and circles, in millimetres.</summary>
+/// <param name="Outlines">Closed lines, the one round the largest area first.</param>
+/// <param name="Circles">Circles.</param>
+/// <param name="Problem">Why it could not be read; null when it could.</param>
+/// <param name="Notes">What was left out.</param>
+public sealed record ReadSheet(ImmutableArray<ImmutableArray<PlanPoint>> Outlines, ImmutableArray<(PlanPoint Middle, double Radius)> Circles, string? Problem, ImmutableArray<string> Notes)
+{
+    /// <summary>Bytes of a drawing: 2 MiB.</summary>
+    public const int MostBytes = 2 * 1024 * 1024;
+
+    /// <summary>Lines and circles of a drawing.</summary>
+    public const int MostShapes = 5000;
+
+    /// <summary>The farthest a coordinate may be from the origin, in millimetres.</summary>
+    public const double FarthestMm = 10_000;
+
+    // Two ends of lines are one corner when they are nearer than this.
+    private const double JoinMm = 0.01;
+
+    internal static ReadSheet Failed(string problem) => new([], [], problem, []);
+
+    internal static ReadSheet Of(List<ImmutableArray<PlanPoint>> closed, List<(PlanPoint From, PlanPoint To)> lines, List<(PlanPoint Middle, double Radius)> circles, List<string> notes)
+    {
+        if (closed.SelectMany(outline => outline).Concat(lines.SelectMany(line => new[] { line.From, line.To })).Concat(circles.Select(circle => circle.Middle)).Any(IsFar)
+            || circles.Any(circle => !(circle.Radius is > 0 and <= FarthestMm)))
+            return Failed($"A coordinate is no figure, or lies more than {FarthestMm:0} mm from the origin. Is the drawing in millimetres?");
+        closed.AddRange(Joined(lines, notes));
+        if (closed.Count == 0 && circles.Count == 0) return Failed("There is no closed outline and no circle in it.");
+        return new ReadSheet([.. closed.OrderByDescending(outline => Shapes.Polygon(outline).Area)], [.. circles], null, [.. notes]);
+    }
+
+    private static bool IsFar(PlanPoint place) => !(Math.Abs(place.X) <= FarthestMm && Math.Abs(place.Y) <= FarthestMm);
+
+    // Lines that meet end to end become outlines; each end is looked up by its place, rounded.
+    private static IEnumerable<ImmutableArray<PlanPoint>> Joined(List<(PlanPoint From, PlanPoint To)> lines, List<string> notes)
+    {
+        static (long, long) Key(PlanPoint place) => ((long)Math.Round(place.X / JoinMm), (long)Math.Round(place.Y / JoinMm));
+        var ends = lines.Index().SelectMany(pair => new[] { (Key(pair.Item.From), pair.Index), (Key(pair.Item.To), pair.Index) }).ToLookup(end => end.Item1, end => end.Index);
+        var (used, loose) = (new bool[lines.Count], 0);
+        for (var first = 0; first < lines.Count; first++)
+        {
+            if (used[first]) continue;
+            used[first] = true;
+            var corners = new List<PlanPoint> { lines[first].From, lines[first].To };
+            while (ends[Key(corners[^1])].FirstOrDefault(index => !used[index], -1) is >= 0 and var next)
+            {
+                used[next] = true;
+                corners.Add(Key(lines[next].From) == Key(corners[^1]) ? lines[next].To : lines[next].From);
+            }
+
+            if (corners.Count > 3 && Key(corners[0]) == Key(corners[^1])) yield return [.. corners.Take(corners.Count - 1)];
+            else loose++;
+        }
+
+        if (loose > 0) notes.Add($"{loose} lines that close nothing were left out");
+    }
+}

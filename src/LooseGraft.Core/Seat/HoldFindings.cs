@@ -1,0 +1,89 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using static LooseGraft.Core.Seat.MountFindings;
+
+namespace LooseGraft.Core.Seat;
+
+/// <summary>Rules on what holds a board, and what joins it to the metal.</summary>
+internal static class HoldFindings
+{
+    // From the nearest support to a corner or to where a plug is pushed down; beyond it a 1.6 mm board bends visibly (common practice).
+    private const double SpanMm = 60;
+
+    // Fewer than three threads strip: 3 × 0.5 mm pitch of M3.
+    private const double TapMm = 1.5;
+    private const double HotMm = 30;
+
+    public static IEnumerable<Finding> Of(SeatedBoard board)
+    {
+        var subject = SubjectPath.Seat(board.Board.Id);
+        var evidence = board.Board.Body?.Evidence ?? Evidence.Assumed;
+        foreach (var hole in board.Holes.Where(hole => hole.Mount is null && hole.Method is null))
+        {
+            var near = hole.NearestOff is { } off and < 15 ? $"; the nearest mount is {Mm(off)} off" : "";
+            yield return Finding.Of(RuleBook.HoleUndecided, SubjectPath.Hole(board.Board.Id, hole.Number), $"Hole {hole.Name} of {board.Board.Name} meets no mount{near}, and nothing is decided that holds it.", evidence,
+                "choose what holds it", "seat the board so that it meets one");
+        }
+
+        foreach (var hole in board.Holes)
+        {
+            if (hole.Mount is null && hole.Method is { } method && Wrong(board, hole, method) is { } because)
+            {
+                yield return Finding.Of(RuleBook.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
+            }
+        }
+
+        if (board.Holes.Length > 0 && Unsupported(board) is { } place)
+            yield return Finding.Of(RuleBook.SpanUnsupported, subject, $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.", evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
+        if (Ground(board) is { } words)
+            yield return Finding.Of(RuleBook.NothingGrounds, subject, words, evidence, "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire");
+    }
+
+    private static string? Wrong(SeatedBoard board, HoleMeeting hole, MountMethod method)
+    {
+        var plane = board.Plane;
+        return method switch
+        {
+            MountMethod.DrillAndTap when !plane.IsMetal => "threads do not hold in what the plane is made of",
+            MountMethod.DrillAndTap when plane.Thickness.Value < TapMm => $"{plane.Thickness} of metal holds fewer than three threads",
+            MountMethod.Insert when plane.IsMetal => "an insert does not hold in sheet metal",
+            MountMethod.Insert when plane.Thickness.Value < 5 => $"the plane is {plane.Thickness} thick, and an insert wants about 5 mm",
+            MountMethod.ThroughBolt or MountMethod.DrillAndTap when plane.Behind is { Value: < 3 } behind => $"only {behind} is free behind the plane for a nut or a drill",
+            _ => null,
+        };
+    }
+
+    /// <summary>What is wrong with a way of holding near something hot or heavy; null when nothing is.</summary>
+    public static Finding? NearBox(SeatedBoard board, HoleMeeting hole, Clashes.SolidBody body)
+    {
+        if (hole.Mount is not null || hole.Method is null || body.Box is not { } box || body.Plane != board.Plane.Id || !(box.IsHot || box.IsHeavy)) return null;
+        var far = Shapes.Polygon(body.Footprint).Distance(Shapes.Point(hole.At));
+        var because = hole.Method switch
+        {
+            MountMethod.AdhesivePillar or MountMethod.Tie when box.IsHot && far < HotMm => $"{box.Name} gets hot {Mm(far)} away, and softens it",
+            MountMethod.AdhesivePillar or MountMethod.Tie or MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id => $"{box.Name} hangs on the board, and it does not hold that",
+            _ => null,
+        };
+        return because is null ? null : Finding.Of(RuleBook.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(hole.Method!.Value).Name} at {hole.Name}: {because}.", Evidence.Assumed, "choose another way to hold it");
+    }
+
+    private static (string Where, double Far)? Unsupported(SeatedBoard board)
+    {
+        var held = board.Holes.Where(hole => hole.IsHeld).Select(hole => hole.At).ToArray();
+        if (held.Length == 0) return ("The whole", PlanRectangle.Round(board.Outline).Width);
+        double Far(PlanPoint place) => held.Min(place.To);
+        var pushed = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Up }).Select(port => (Where: $"The {port.Name}", Far: Far(board.Seat.Place(port.Place!.At))))
+            .Concat(board.Outline.Select(corner => (Where: $"The corner at {corner}", Far: Far(corner))));
+        var worst = pushed.MaxBy(place => place.Far);
+        return worst.Far > SpanMm ? worst : null;
+    }
+
+    private static string? Ground(SeatedBoard board)
+    {
+        if (!board.Plane.IsMetal || board.Holes.IsEmpty || board.Holes.Any(hole => hole.Mount is { IsMetal: true } || (hole.Method is { } method && MountMethodFact.Of(method).Grounds))) return null;
+        return board.Holes.Any(hole => hole.IsHeld)
+            ? $"Nothing that holds {board.Board.Name} joins its ground to the metal of {board.Plane.Name}: the shields of its ports find their own way, often through a lead. This is not the protective earth of a mains shell, which is work for a qualified person."
+            : null;
+    }
+}

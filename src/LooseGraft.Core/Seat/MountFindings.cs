@@ -1,0 +1,48 @@
+using System.Globalization;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Seat;
+
+/// <summary>Rules on what lies under a board.</summary>
+internal static class MountFindings
+{
+    private const double LevelMm = 0.5;
+
+    public static IEnumerable<Finding> Of(SeatedBoard board)
+    {
+        foreach (var under in UnderMount.Of(board))
+        {
+            var subject = SubjectPath.Mount(board.Plane.Id, under.Mount.Id);
+            var gap = under.Gap < 0 ? $"reaches {Mm(-under.Gap)} into" : $"leaves {Mm(under.Gap)} to";
+            if (under.Verdict == UnderVerdict.Shorts)
+            {
+                yield return Finding.Of(RuleBook.MountUnderSolder, subject,
+                    $"The {Kind(under.Mount)} {under.Mount.Id} stands under {board.Board.Name} where no hole is: it {gap} {under.Where} and shorts it, at once or when a plug is pushed in.", under.Evidence,
+                    Cure(board, under.Mount), $"cover {under.Mount.Id} with sheet that does not wear through, and say so here", "seat the board elsewhere");
+            }
+            else if (under.Verdict == UnderVerdict.Lifts)
+            {
+                yield return Finding.Of(RuleBook.MountLifts, subject, $"The {Kind(under.Mount)} {under.Mount.Id} {gap} {under.Where}: {board.Board.Name} does not lie down on its mounts.", under.Evidence,
+                    $"take {under.Mount.Id} out or flatten it", "use taller standoffs");
+            }
+        }
+
+        foreach (var hole in board.Holes.Where(hole => hole.Mount is { } mount && Math.Abs(mount.Height.Value - board.Rise.Value) > LevelMm))
+        {
+            yield return Finding.Of(RuleBook.MountsUneven, SubjectPath.Mount(board.Plane.Id, hole.Mount!.Id),
+                $"{hole.Mount.Id} is {Mm(board.Rise.Value - hole.Mount.Height.Value)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.", hole.Mount.Evidence, $"put a washer of that height on {hole.Mount.Id}");
+        }
+    }
+
+    public static string Mm(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} mm");
+
+    private static string Kind(Mount mount) => mount.Kind.ToString().ToLowerInvariant();
+
+    private static string Cure(SeatedBoard board, Mount mount) => mount.Kind switch
+    {
+        MountKind.Standoff or MountKind.Stud => $"take {mount.Id} out",
+        _ when board.Plane.IsMetal => $"flatten {mount.Id} or cut it off, with every board out of the shell and the swarf gone before one comes back",
+        _ => $"take {mount.Id} off",
+    };
+}

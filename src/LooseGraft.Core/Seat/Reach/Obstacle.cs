@@ -1,0 +1,69 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Seat.Reach;
+
+/// <summary>A convex footprint that a lead goes round, already grown by its bend.</summary>
+/// <param name="Corners">Its corners, counter-clockwise.</param>
+internal sealed record Obstacle(ImmutableArray<PlanPoint> Corners)
+{
+    private const double Rim = 1e-6;
+
+    private readonly PlanRectangle _bounds = PlanRectangle.Round(Corners);
+
+    /// <summary>A convex footprint, every side moved out.</summary>
+    public static Obstacle Grown(ImmutableArray<PlanPoint> footprint, double by)
+    {
+        var count = footprint.Length;
+        return new Obstacle([.. footprint.Select((corner, index) =>
+        {
+            var (one, other) = (Outward(footprint[(index + count - 1) % count], corner), Outward(corner, footprint[(index + 1) % count]));
+            var share = by / Math.Max(0.1, 1 + (one.X * other.X) + (one.Y * other.Y));
+            return corner + new PlanPoint((one.X + other.X) * share, (one.Y + other.Y) * share);
+        })]);
+    }
+
+    /// <summary>Whether a place lies truly inside.</summary>
+    public bool HoldsInside(PlanPoint place)
+    {
+        for (var index = 0; index < Corners.Length; index++)
+        {
+            if (Side(Corners[index], Corners[(index + 1) % Corners.Length], place) <= Rim) return false;
+        }
+
+        return true;
+    }
+
+    /// <summary>Whether a straight line runs through the inside: clipped against every side in turn (Cyrus and Beck, 1978).</summary>
+    public bool Cuts(PlanPoint from, PlanPoint to)
+    {
+        if (Math.Max(from.X, to.X) <= _bounds.X || Math.Min(from.X, to.X) >= _bounds.X + _bounds.Width
+            || Math.Max(from.Y, to.Y) <= _bounds.Y || Math.Min(from.Y, to.Y) >= _bounds.Y + _bounds.Depth) return false;
+        var (enter, leave) = (0.0, 1.0);
+        for (var index = 0; index < Corners.Length; index++)
+        {
+            var (corner, next) = (Corners[index], Corners[(index + 1) % Corners.Length]);
+            var (atFrom, atTo) = (Side(corner, next, from), Side(corner, next, to));
+            if (atFrom <= Rim && atTo <= Rim) return false;
+            if (atFrom <= Rim) enter = Math.Max(enter, (Rim - atFrom) / (atTo - atFrom));
+            else if (atTo <= Rim) leave = Math.Min(leave, (atFrom - Rim) / (atFrom - atTo));
+            if (enter >= leave) return false;
+        }
+
+        return true;
+    }
+
+    // Positive inside, in millimetres from the side.
+    private static double Side(PlanPoint corner, PlanPoint next, PlanPoint place)
+    {
+        var outward = Outward(corner, next);
+        return -(((place.X - corner.X) * outward.X) + ((place.Y - corner.Y) * outward.Y));
+    }
+
+    private static PlanPoint Outward(PlanPoint from, PlanPoint to)
+    {
+        var along = to - from;
+        var length = Math.Max(1e-9, Math.Sqrt((along.X * along.X) + (along.Y * along.Y)));
+        return new PlanPoint(along.Y / length, -along.X / length);
+    }
+}

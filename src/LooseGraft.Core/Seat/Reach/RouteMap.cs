@@ -1,0 +1,115 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Seat.Reach;
+
+/// <summary>
+/// The ways a lead may take on a plane: a visibility graph over obstacles grown by the lead's bend, with a second sheet behind the plane that is entered through
+/// holes. Shortest ways by Dijkstra's algorithm. Building takes O(v²·o) for v corners and o obstacles; each lead O(v·o + v²). Growing keeps corners sharp where a
+/// lead would round them, so a way is never told shorter than it is, and longer by at most (2 − π/2) of the bend at each corner.
+/// </summary>
+internal sealed class RouteMap
+{
+    private readonly ImmutableArray<Obstacle> _obstacles;
+    private readonly List<Node> _nodes = [];
+    private readonly List<(int To, double Length)>[] _edges;
+
+    public RouteMap(IEnumerable<ImmutableArray<PlanPoint>> footprints, double bend, MountPlane plane)
+    {
+        _obstacles = [.. footprints.Select(footprint => Obstacle.Grown(footprint, bend))];
+        var room = PlanRectangle.Round(plane.Outline);
+        foreach (var corner in _obstacles.SelectMany(obstacle => obstacle.Corners).Where(room.Holds).Where(corner => !_obstacles.Any(obstacle => obstacle.HoldsInside(corner)))) _nodes.Add(new Node(corner, false));
+        var corners = _nodes.Count;
+        foreach (var hole in plane.Openings.Where(opening => opening is { Kind: OpeningKind.Way, Wall: PlaneWall.Floor, IsToCut: false }))
+        {
+            _nodes.Add(new Node(hole.Area.Middle, false));
+            _nodes.Add(new Node(hole.Area.Middle, true));
+        }
+
+        _edges = [.. _nodes.Select(_ => new List<(int, double)>())];
+        for (var one = 0; one < _nodes.Count; one++)
+        {
+            for (var other = one + 1; other < _nodes.Count; other++)
+            {
+                if (_nodes[one].IsBehind != _nodes[other].IsBehind)
+                {
+                    // Through the plane: its thickness and a bend on either side.
+                    if (other == one + 1 && one >= corners && (one - corners) % 2 == 0) Join(one, other, plane.Thickness.Value + (2 * bend));
+                    continue;
+                }
+
+                if (_nodes[one].IsBehind || IsFree(_nodes[one].At, _nodes[other].At)) Join(one, other, _nodes[one].At.To(_nodes[other].At));
+            }
+        }
+    }
+
+    /// <summary>The shortest way; null when there is none.</summary>
+    public (double Length, ImmutableArray<RouteStep> Steps)? Shortest(PlanPoint from, PlanPoint to)
+    {
+        // A plug that sits inside the grown rim of something can still be left and reached.
+        var around = _obstacles.Select((obstacle, index) => obstacle.HoldsInside(from) || obstacle.HoldsInside(to) ? index : -1).Where(index => index >= 0).ToHashSet();
+        var (start, end) = (_nodes.Count, _nodes.Count + 1);
+        var starts = Sight(from, around);
+        var ends = Sight(to, around);
+        var best = new double[_nodes.Count + 2];
+        var before = new int[_nodes.Count + 2];
+        Array.Fill(best, double.PositiveInfinity);
+        Array.Fill(before, -1);
+        best[start] = 0;
+        var queue = new PriorityQueue<int, double>();
+        queue.Enqueue(start, 0);
+        while (queue.TryDequeue(out var node, out var length))
+        {
+            if (length > best[node]) continue;
+            if (node == end) return (length, Steps(before, from, to));
+            if (node == start)
+            {
+                if (IsFree(from, to, around)) Relax(start, end, from.To(to));
+                foreach (var (near, apart) in starts) Relax(start, near, apart);
+                continue;
+            }
+
+            foreach (var (next, apart) in _edges[node]) Relax(node, next, apart);
+            if (ends.TryGetValue(node, out var last)) Relax(node, end, last);
+        }
+
+        return null;
+
+        void Relax(int node, int next, double apart)
+        {
+            if (best[node] + apart >= best[next]) return;
+            (best[next], before[next]) = (best[node] + apart, node);
+            queue.Enqueue(next, best[next]);
+        }
+    }
+
+    private Dictionary<int, double> Sight(PlanPoint place, HashSet<int> around)
+        => _nodes.Index().Where(pair => !pair.Item.IsBehind && IsFree(place, pair.Item.At, around)).ToDictionary(pair => pair.Index, pair => place.To(pair.Item.At));
+
+    private ImmutableArray<RouteStep> Steps(int[] before, PlanPoint from, PlanPoint to)
+    {
+        var steps = new List<RouteStep> { new(to, false) };
+        for (var node = before[_nodes.Count + 1]; node >= 0 && node < _nodes.Count; node = before[node]) steps.Add(new RouteStep(_nodes[node].At, _nodes[node].IsBehind));
+        steps.Add(new RouteStep(from, false));
+        steps.Reverse();
+        return [.. steps];
+    }
+
+    private bool IsFree(PlanPoint from, PlanPoint to, HashSet<int>? except = null)
+    {
+        for (var index = 0; index < _obstacles.Length; index++)
+        {
+            if (except?.Contains(index) != true && _obstacles[index].Cuts(from, to)) return false;
+        }
+
+        return true;
+    }
+
+    private void Join(int one, int other, double length)
+    {
+        _edges[one].Add((other, length));
+        _edges[other].Add((one, length));
+    }
+
+    private readonly record struct Node(PlanPoint At, bool IsBehind);
+}

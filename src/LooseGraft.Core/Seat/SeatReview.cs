@@ -1,0 +1,18 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Seat.Clashes;
+using LooseGraft.Core.Seat.Reach;
+using LooseGraft.Core.Seat.Surveying;
+
+namespace LooseGraft.Core.Seat;
+
+/// <summary>What the Seat stage concludes.</summary>
+/// <param name="Boards">Every seated board.</param>
+/// <param name="Bodies">Everything that takes up room.</param>
+/// <param name="Clashes">What wants the same room, worst first.</param>
+/// <param name="Reaches">Whether each lead reaches.</param>
+/// <param name="Surveys">What the distances say, by what was measured.</param>
+/// <param name="Findings">What its rules say.</param>
+public sealed record SeatReview(
+    ImmutableArray<SeatedBoard> Boards, ImmutableArray<SolidBody> Bodies, ImmutableArray<Clash> Clashes, ImmutableArray<LeadReach> Reaches,
+    ImmutableDictionary<string, SurveyResult> Surveys, ImmutableArray<Finding> Findings);

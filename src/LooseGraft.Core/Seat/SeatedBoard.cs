@@ -1,0 +1,77 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using NetTopologySuite.Geometries;
+
+namespace LooseGraft.Core.Seat;
+
+/// <summary>A board on its plane: everything of it in the plane's frame.</summary>
+public sealed class SeatedBoard
+{
+    // An M3 screw, the usual one for boards; the slack round it in the hole is how far a mount may be off.
+    private const double ScrewMm = 3.0;
+    private const double LeastSlackMm = 0.2;
+
+    // The best shift often lies at the very rim of a hole's slack.
+    private const double RoundingMm = 1e-6;
+
+    private SeatedBoard(Part board, MountPlane plane, BoardSeat seat)
+    {
+        (Board, Plane, Seat) = (board, plane, seat);
+        Outline = [.. (board.Body?.Outline ?? Around(board)).Select(seat.Place)];
+        Shape = Shapes.Polygon(Outline);
+        Holes = [.. board.Holes.Select((hole, index) => Meet(hole, index + 1))];
+    }
+
+    /// <summary>The board.</summary>
+    public Part Board { get; }
+
+    /// <summary>The plane.</summary>
+    public MountPlane Plane { get; }
+
+    /// <summary>Where it sits.</summary>
+    public BoardSeat Seat { get; }
+
+    /// <summary>Its outline in the plane's frame; without a described one, a margin round its holes and ports.</summary>
+    public ImmutableArray<PlanPoint> Outline { get; }
+
+    /// <summary>Its holes and what meets each.</summary>
+    public ImmutableArray<HoleMeeting> Holes { get; }
+
+    /// <summary>How high its solder side stands above the plane: on the mounts that hold it, otherwise as said.</summary>
+    public Millimetres Rise => Holes.Select(hole => hole.Mount?.Height).OfType<Millimetres>().DefaultIfEmpty(Seat.Rise).Max();
+
+    /// <summary>How high its component side stands.</summary>
+    public double Top => Rise.Value + (Board.Body?.Thickness.Value ?? 1.6);
+
+    internal Geometry Shape { get; }
+
+    /// <summary>Every board that sits, in the order of the seats.</summary>
+    public static ImmutableArray<SeatedBoard> Of(Graft graft)
+        => [.. graft.Seating.Seats.Select(seat => At(graft, seat)).OfType<SeatedBoard>()];
+
+    /// <summary>A board at a seat; null when the part or the plane is missing, or nothing is known of its shape.</summary>
+    public static SeatedBoard? At(Graft graft, BoardSeat seat)
+        => graft.FindPart(seat.Part) is { } board && graft.Seating.FindPlane(seat.Plane) is { } plane && (board.Body is not null || !board.Holes.IsEmpty)
+            ? new SeatedBoard(board, plane, seat)
+            : null;
+
+    /// <summary>How far the middle of a mount may be from the middle of a hole for an M3 screw to go in: the slack in the hole.</summary>
+    public static double Slack(MountHole hole) => Math.Max(LeastSlackMm, (hole.Diameter.Value - ScrewMm) / 2);
+
+    private HoleMeeting Meet(MountHole hole, int number)
+    {
+        var place = Seat.Place(new PlanPoint(hole.X, hole.Y));
+        var nearest = Plane.Mounts.Where(mount => mount.TakesScrew).Select(mount => (Mount: mount, Off: mount.At.To(place))).OrderBy(pair => pair.Off).FirstOrDefault();
+        var isMet = nearest.Mount is not null && nearest.Off <= Slack(hole) + RoundingMm;
+        return new HoleMeeting(number, hole, place, isMet ? nearest.Mount : null, Seat.Holes.FirstOrDefault(mounting => mounting.Hole == number)?.Method, nearest.Mount is null ? null : nearest.Off);
+    }
+
+    // Nothing but the holes is known: the board is at least so large.
+    private static ImmutableArray<PlanPoint> Around(Part board)
+    {
+        const double margin = 6;
+        var round = PlanRectangle.Round([.. board.Holes.Select(hole => new PlanPoint(hole.X, hole.Y)), .. board.Ports.Select(port => port.Place?.At).OfType<PlanPoint>()]);
+        return [.. new PlanRectangle(round.X - margin, round.Y - margin, round.Width + (2 * margin), round.Depth + (2 * margin)).Corners];
+    }
+}

@@ -1,0 +1,52 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using MathNet.Numerics.LinearAlgebra;
+
+namespace LooseGraft.Core.Seat.Surveying;
+
+/// <summary>Finds the one measurement more that helps most: tries each pair of points, and each point with each edge, in closed form (a rank-one update of the covariance).</summary>
+internal static class SurveyPlanner
+{
+    // What a caliper with tenths gives.
+    private const double Deviation = 0.11;
+
+    public static SurveyAdvice? Next(SurveySystem system, Vector<double> at, SurveySpread spread, ImmutableArray<SurveyedPoint> points)
+    {
+        if (points.Length < 1) return null;
+        var measured = system.Equations.Select(equation => Pair(equation.Span.From, equation.Span.To)).ToHashSet();
+        var candidates = Candidates(system, points).Where(pair => !measured.Contains(Pair(pair.From, pair.To))).ToArray();
+        if (candidates.Length == 0) return null;
+        if (!spread.IsWhole)
+        {
+            var best = candidates.MaxBy(pair => spread.Grip(system.Say(pair.From, pair.To, at).Slopes));
+            return new SurveyAdvice(best.From, best.To, $"nothing fixes {string.Join(", ", points.Where(point => !point.IsDetermined).Select(point => point.Name).DefaultIfEmpty("the far edge"))} yet");
+        }
+
+        if (points.FirstOrDefault(point => point.HasMirror) is { } mirrored && candidates.Where(pair => pair.From == mirrored.Name || pair.To == mirrored.Name).ToArray() is { Length: > 0 } decides)
+        {
+            var best = decides.FirstOrDefault(pair => SurveySystem.Axis(pair.To) is not null, decides[0]);
+            return new SurveyAdvice(best.From, best.To, $"{mirrored.Name} fits on the other side as well");
+        }
+
+        var before = points.Max(point => point.LongAxis);
+        var (chosen, after) = candidates.Select(pair => (pair, After(system, at, spread, points, pair))).MinBy(tried => tried.Item2);
+        return before - after < 0.005 ? null : new SurveyAdvice(chosen.From, chosen.To, string.Create(CultureInfo.InvariantCulture, $"the least certain place goes from ±{before:0.00} to ±{after:0.00} mm"));
+    }
+
+    private static double After(SurveySystem system, Vector<double> at, SurveySpread spread, ImmutableArray<SurveyedPoint> points, (string From, string To) pair)
+    {
+        var slopes = system.Say(pair.From, pair.To, at).Slopes;
+        return points.Max(point => spread.Ellipse(2 * system.Index(point.Name), slopes, Deviation).Long);
+    }
+
+    private static IEnumerable<(string From, string To)> Candidates(SurveySystem system, ImmutableArray<SurveyedPoint> points)
+    {
+        foreach (var (index, point) in points.Index())
+        {
+            foreach (var other in points.Skip(index + 1)) yield return (point.Name, other.Name);
+            foreach (var edge in SurveyText.Edges.Where(edge => edge is "left" or "rear" || system.Has(edge))) yield return (point.Name, edge);
+        }
+    }
+
+    private static (string, string) Pair(string one, string other) => string.CompareOrdinal(one, other) < 0 ? (one, other) : (other, one);
+}

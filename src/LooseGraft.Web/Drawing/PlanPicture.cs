@@ -1,0 +1,71 @@
+using System.Globalization;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat;
+using LooseGraft.Core.Seat.Clashes;
+
+namespace LooseGraft.Web.Drawing;
+
+/// <summary>A plane in pixels, the front up as on a bench: x to the right, y away from the viewer's paper edge.</summary>
+/// <param name="Plane">The plane.</param>
+/// <param name="Seat">What is concluded of it.</param>
+public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
+{
+    private const double WidestPixels = 640;
+    private const double Edge = 34;
+
+    private readonly PlanRectangle _bounds = PlanRectangle.Round([.. Plane.Outline, .. Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => board.Outline)]);
+
+    /// <summary>Pixels for a millimetre.</summary>
+    public double Scale => Math.Min(4, WidestPixels / Math.Max(_bounds.Width, 1));
+
+    public double Width => (_bounds.Width * Scale) + (2 * Edge);
+
+    public double Height => (_bounds.Depth * Scale) + (2 * Edge);
+
+    public double X(double millimetres) => Edge + ((millimetres - _bounds.X) * Scale);
+
+    public double Y(double millimetres) => Edge + ((_bounds.Y + _bounds.Depth - millimetres) * Scale);
+
+    public string Points(IEnumerable<PlanPoint> corners) => string.Join(' ', corners.Select(corner => $"{N(X(corner.X))},{N(Y(corner.Y))}"));
+
+    /// <summary>A rectangle as its left upper corner, width and height in pixels.</summary>
+    public (string X, string Y, string Width, string Height) Rectangle(PlanRectangle area)
+        => (N(X(area.X)), N(Y(area.Y + area.Depth)), N(area.Width * Scale), N(area.Depth * Scale));
+
+    /// <summary>Boxes and what stands tall, those low down first, so that what is above is drawn above.</summary>
+    public IEnumerable<SolidBody> Bodies => Seat.Bodies.Where(body => body.Plane == Plane.Id && !body.IsPlug && body.Id != body.Owner).OrderBy(body => body.From);
+
+    /// <summary>The boards on this plane.</summary>
+    public IEnumerable<SeatedBoard> Boards => Seat.Boards.Where(board => board.Plane.Id == Plane.Id);
+
+    /// <summary>What becomes of a mount, and the shape that says so.</summary>
+    public (string Shape, string Word) Fate(Mount mount)
+    {
+        if (mount.State == MountState.Removed) return ("none", "taken out");
+        if (Boards.Any(board => board.Holes.Any(hole => hole.Mount?.Id == mount.Id))) return ("fine", "met");
+        var under = Boards.SelectMany(board => UnderMount.Of(board)).Where(under => under.Mount.Id == mount.Id).OrderByDescending(under => under.Verdict).FirstOrDefault();
+        return under?.Verdict switch
+        {
+            UnderVerdict.Shorts => ("stop", "shorts the board: take out"),
+            UnderVerdict.Lifts => ("fix", "lifts the board: take out"),
+            UnderVerdict.Clear => ("note", mount.State == MountState.Insulated ? "covered" : "under the board, clear of it"),
+            _ => ("none", "free"),
+        };
+    }
+
+    /// <summary>Where a wall's opening is drawn: a stroke along that edge.</summary>
+    public (PlanPoint From, PlanPoint To) OnWall(Opening opening)
+    {
+        var room = PlanRectangle.Round(Plane.Outline);
+        var (from, to) = (opening.Area.X, opening.Area.X + opening.Area.Width);
+        return opening.Wall switch
+        {
+            PlaneWall.Rear => (new(from, room.Y), new(to, room.Y)),
+            PlaneWall.Front => (new(from, room.Y + room.Depth), new(to, room.Y + room.Depth)),
+            PlaneWall.Left => (new(room.X, from), new(room.X, to)),
+            _ => (new(room.X + room.Width, from), new(room.X + room.Width, to)),
+        };
+    }
+
+    public static string N(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,61 @@
+using System.Globalization;
+using System.Text;
+using CsvHelper;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Cuts;
+using LooseGraft.Core.Seat.Drawing;
+using LooseGraft.Core.Seat.Exchange;
+using LooseGraft.Data;
+using LooseGraft.Web.Printing;
+
+namespace LooseGraft.Web.Hosting;
+
+/// <summary>Sends templates at true size and the list of cuts.</summary>
+public static class SeatDownloads
+{
+    /// <summary>The template of a plane, or the plate round a board's ports, as PDF, SVG or DXF.</summary>
+    public static async Task<IResult> SheetAsync(int id, string of, string form, bool? mirrored, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+    {
+        if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
+        var seat = reviews.Of(found).Seat;
+        var sheet = found.Graft.Seating.FindPlane(of) is { } plane ? TemplateSheet.Of(found.Graft, seat, plane)
+            : seat.Boards.FirstOrDefault(board => board.Board.Id == of) is { } board ? TemplateSheet.Plate(board)
+            : null;
+        if (sheet is null) return Results.NotFound();
+        if (mirrored == true) sheet = sheet.Mirrored();
+        var name = GraftEdits.FreshId(sheet.Title, []);
+        return form switch
+        {
+            "pdf" => Results.File(SheetPdf.Write(sheet), "application/pdf", name + ".pdf"),
+            "svg" => Results.File(Encoding.UTF8.GetBytes(SheetSvg.Write(sheet)), "image/svg+xml", name + ".svg"),
+            "dxf" => Results.File(Encoding.ASCII.GetBytes(SheetDxf.Write(sheet)), "image/vnd.dxf", name + ".dxf"),
+            _ => Results.NotFound(),
+        };
+    }
+
+    /// <summary>Every hole and cut as a table.</summary>
+    public static async Task<IResult> CutsAsync(int id, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+    {
+        if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
+        using var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
+        {
+            writer.WriteRecords(CutList.Of(found.Graft, reviews.Of(found).Seat).Select(cut => new
+            {
+                plane = cut.Plane.Name,
+                act = cut.Act,
+                name = cut.Name,
+                xMm = Math.Round(cut.At.X, 2),
+                yMm = Math.Round(cut.At.Y, 2),
+                size = cut.Size,
+                drillMm = cut.DrillMm,
+                toleranceMm = cut.Tolerance,
+                depth = cut.Depth,
+                tools = cut.Tools,
+                edge = cut.Edge,
+            }));
+        }
+
+        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", GraftEdits.FreshId($"{found.Graft.Name} cuts", []) + ".csv");
+    }
+}

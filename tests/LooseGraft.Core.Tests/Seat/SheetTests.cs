@@ -1,0 +1,155 @@
+using System.Globalization;
+using System.Xml.Linq;
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat;
+using LooseGraft.Core.Seat.Cuts;
+using LooseGraft.Core.Seat.Drawing;
+using LooseGraft.Core.Seat.Exchange;
+using static LooseGraft.Core.Tests.Seat.SeatBench;
+
+namespace LooseGraft.Core.Tests.Seat;
+
+/// <summary>Cut lists, templates, sections and drawings that go out and come in.</summary>
+public sealed class SheetTests
+{
+    private static readonly Graft Drilled = Seated(Tray(Mount("tab", 60, 40, 5, MountKind.Tab)) with
+    {
+        Mounts = [.. Tray().Mounts.Take(3), Mount("tab", 60, 40, 5, MountKind.Tab)],
+        Behind = Mm(12),
+        Openings = [new Opening("way", "way for leads", OpeningKind.Way, PlaneWall.Floor, new PlanRectangle(140, 100, 30, 20)) { IsToCut = true }],
+    }).At(seat => seat with { Holes = [new HoleMounting(4, MountMethod.ThroughBolt)] });
+
+    [Fact]
+    public void The_cut_list_holds_what_is_drilled_cut_and_taken_off_from_the_planes_corner()
+    {
+        var cuts = CutList.Of(Drilled, SeatStage.Review(Drilled));
+        Assert.Equal(["h4 of board", "way for leads", "tab"], cuts.Select(cut => cut.Name));
+        Assert.Equal((new PlanPoint(115, 85), 3.4, 0.3), (cuts[0].At, cuts[0].DrillMm, Math.Round(cuts[0].Tolerance, 6)));
+        Assert.Equal((new PlanPoint(155, 110), "30 × 20 mm"), (cuts[1].At, cuts[1].Size));
+        Assert.All(cuts, cut => Assert.Contains("no more than 12 mm beyond", cut.Depth, StringComparison.Ordinal));
+        Assert.All(cuts, cut => Assert.Contains("Every board out of the shell", cut.Caution, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void The_template_draws_each_hole_where_the_board_has_it_and_mirrors_about_its_middle()
+    {
+        var sheet = Template();
+        Assert.Equal([new PlanPoint(25, 15), new(115, 15), new(25, 85), new(115, 85)], sheet.Circles.Where(circle => circle.Layer == SheetLayer.Hole).Select(circle => circle.Middle));
+        Assert.Equal(1.7, Assert.Single(sheet.Circles, circle => circle.Layer == SheetLayer.Cut).Radius);
+        var mirrored = sheet.Mirrored();
+        Assert.Equal(sheet.Bounds, mirrored.Bounds);
+        Assert.All(sheet.Circles.Zip(mirrored.Circles), pair => Assert.Equal((2 * sheet.Bounds.Middle.X) - pair.First.Middle.X, pair.Second.Middle.X, 9));
+    }
+
+    [Fact]
+    public void What_goes_out_as_DXF_comes_back_in()
+    {
+        var sheet = Template();
+        var text = SheetDxf.Write(sheet);
+        Assert.All(text, character => Assert.InRange(character, '\n', '~'));
+        var read = DxfReader.Read(text);
+        Assert.Null(read.Problem);
+        Assert.Equal(sheet.Circles.Select(circle => (circle.Middle, circle.Radius)), read.Circles);
+        Assert.Equal(new PlanRectangle(0, 0, 200, 160), PlanRectangle.Round(read.Outlines[0]));
+        Assert.Contains(read.Outlines, outline => PlanRectangle.Round(outline) == new PlanRectangle(20, 10, 100, 80));
+    }
+
+    [Fact]
+    public void The_SVG_is_in_millimetres_carries_a_ruler_and_comes_back_in()
+    {
+        var sheet = Template();
+        var text = SheetSvg.Write(sheet);
+        var root = XDocument.Parse(text).Root!;
+        Assert.Equal(root.Attribute("width")!.Value, root.Attribute("viewBox")!.Value.Split(' ')[2] + "mm");
+        Assert.Contains("h100M", root.Descendants().Single(element => element.Name.LocalName == "path").Attribute("d")!.Value, StringComparison.Ordinal);
+        var read = SvgReader.Read(text);
+        Assert.Null(read.Problem);
+        var (one, other) = (read.Circles[0].Middle, read.Circles[3].Middle);
+        Assert.Equal(sheet.Circles[0].Middle.To(sheet.Circles[3].Middle), one.To(other), 2);
+        Assert.True(one.Y < other.Y);
+    }
+
+    [Theory]
+    [InlineData("", "not a DXF")]
+    [InlineData("0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF", "no closed outline")]
+    [InlineData("0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n10\nabc\n20\n0\n40\n1\n0\nENDSEC", "“abc” is not a figure")]
+    [InlineData("0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n10\n1e309\n20\n0\n40\n1\n0\nENDSEC", "no figure, or lies more than")]
+    [InlineData("0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n10\n0\n20\n0\n40\n-3\n0\nENDSEC", "no figure, or lies more than")]
+    [InlineData("0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n10\n0\n0\nENDSEC", "no figure, or lies more than")]
+    [InlineData("hello\nworld\n", "Line 1 is not a group code")]
+    [InlineData("AutoCAD Binary DXF\r\n", "binary DXF")]
+    public void A_bad_DXF_is_answered_with_words(string text, string words) => Assert.Contains(words, DxfReader.Read(text).Problem!, StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("<svg", "cannot be read")]
+    [InlineData("<html/>", "begins with something else")]
+    [InlineData("<svg width='10' height='10'/>", "does not say its size")]
+    [InlineData("<svg width='10mm' height='10mm' viewBox='0 0 10 20'/>", "stretched")]
+    [InlineData("<svg width='10mm' height='10mm'/>", "no closed outline")]
+    [InlineData("<svg width='10mm' height='10mm'><g transform='scale(2)'/></svg>", "transformed")]
+    [InlineData("<svg width='10mm' height='10mm'><polygon points='0,0 1'/></svg>", "cannot be read")]
+    [InlineData("<svg width='10mm' height='10mm'><circle cx='NaN' cy='0' r='1'/></svg>", "no figure")]
+    [InlineData("<!DOCTYPE svg [<!ENTITY a 'b'>]><svg>&a;</svg>", "cannot be read")]
+    public void A_bad_SVG_is_answered_with_words(string text, string words) => Assert.Contains(words, SvgReader.Read(text).Problem!, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_drawing_without_end_is_refused_and_no_text_at_all_breaks_a_reader()
+    {
+        Assert.Contains("larger than 2 MiB", DxfReader.Read(new string('0', ReadSheet.MostBytes + 1)).Problem!, StringComparison.Ordinal);
+        var many = string.Concat(Enumerable.Repeat("0\nCIRCLE\n10\n0\n20\n0\n40\n1\n", ReadSheet.MostShapes + 1));
+        Assert.Contains("more than 5000", DxfReader.Read($"0\nSECTION\n2\nENTITIES\n{many}0\nENDSEC\n").Problem!, StringComparison.Ordinal);
+        Gen.String.Sample(text => Assert.True(DxfReader.Read(text).Problem is not null && SvgReader.Read(text).Problem is not null), iter: 500);
+    }
+
+    [Fact]
+    public void Lines_that_meet_end_to_end_become_one_outline_whichever_way_they_were_drawn()
+    {
+        string Line(double x1, double y1, double x2, double y2) => string.Create(CultureInfo.InvariantCulture, $"0\nLINE\n8\n0\n10\n{x1}\n20\n{y1}\n11\n{x2}\n21\n{y2}\n");
+        var read = DxfReader.Read($"0\nSECTION\n2\nENTITIES\n{Line(0, 0, 10, 0)}{Line(10, 5, 10, 0)}{Line(0, 5, 10, 5)}{Line(0, 5, 0, 0)}{Line(50, 50, 60, 60)}0\nENDSEC\n");
+        Assert.Equal(4, Assert.Single(read.Outlines).Length);
+        Assert.Equal(["1 lines that close nothing were left out"], read.Notes);
+    }
+
+    [Fact]
+    public void Marks_are_told_apart_from_a_board_that_only_wants_moving()
+    {
+        var board = SeatedBoard.Of(Seated())[0];
+        var check = MarkCheck.Of(board, new Dictionary<int, PlanPoint> { [1] = new(26, 15.5), [2] = new(116, 15.5), [3] = new(26, 85.5), [4] = new(116.9, 85.5) });
+        Assert.Equal(1.225, check.Move.X, 3);
+        Assert.Equal([true, true, true, false], check.Marks.Select(mark => mark.IsWithin));
+        Assert.Empty(MarkCheck.Of(board, new Dictionary<int, PlanPoint> { [9] = default }).Marks);
+    }
+
+    [Fact]
+    public void A_section_shows_what_it_cuts_at_its_heights_and_nothing_else()
+    {
+        var graft = Seated(Tray() with { Lid = Mm(60) }).With(Box("cooler", 30, 30, 40, 40, 35, on: "board"), Box("beside", 150, 130, 20, 20, 20));
+        var seat = SeatStage.Review(graft);
+        var view = SectionView.Of(seat, graft.Seating.Planes[0], isAcross: true, 60);
+        Assert.Equal(["tray", "lid", "board", "cooler"], view.Pieces.Select(piece => piece.Name));
+        var cooler = view.Pieces[3];
+        Assert.Equal((50, 90, 8.1, 43.1), (cooler.From, cooler.To, Math.Round(cooler.Low, 6), Math.Round(cooler.High, 6)));
+        Assert.Contains(SectionView.Of(seat, graft.Seating.Planes[0], isAcross: false, 25).Pieces, piece => piece.Name == "s1");
+    }
+
+    [Fact]
+    public void A_plate_has_the_face_of_each_port_seen_from_outside()
+    {
+        var tray = Tray() with { Openings = [new Opening("io", "opening", OpeningKind.Ports, PlaneWall.Rear, new PlanRectangle(30, 0, 60, 40))] };
+        var plate = TemplateSheet.Plate(SeatedBoard.Of(Seated(tray, Board(Socket("usb", 20, 0, PortFacing.Rear))))[0])!;
+        // The port covers 30 to 50 of an opening from 30 to 90: from outside that is 40 to 60, with half a millimetre round it.
+        Assert.Equal([new(39.5, 7.6), new(60.5, 7.6), new(60.5, 18.6), new PlanPoint(39.5, 18.6)], plate.Paths[1].Corners.Select(corner => new PlanPoint(Math.Round(corner.X, 6), Math.Round(corner.Y, 6))));
+        Assert.Null(TemplateSheet.Plate(SeatedBoard.Of(Seated())[0]));
+    }
+
+    [Fact]
+    public void What_is_known_of_each_way_to_hold_a_board_is_complete_and_has_its_source()
+    {
+        Assert.Equal(Enum.GetValues<MountMethod>(), MountMethodFact.All.Select(fact => fact.Method));
+        Assert.All(MountMethodFact.All, fact => Assert.NotEmpty(fact.Source));
+    }
+
+    private static PlanSheet Template() => TemplateSheet.Of(Drilled, SeatStage.Review(Drilled), Drilled.Seating.Planes[0]);
+}

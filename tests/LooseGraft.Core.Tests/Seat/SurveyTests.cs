@@ -1,0 +1,142 @@
+using CsCheck;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Surveying;
+using MathNet.Numerics.LinearAlgebra;
+using MathNet.Numerics.Optimization;
+using static LooseGraft.Core.Tests.Seat.SeatBench;
+
+namespace LooseGraft.Core.Tests.Seat;
+
+public sealed class SurveyTests
+{
+    [Theory]
+    [InlineData("h1 h2 146.2", 146.2, 0.112)]
+    [InlineData("h1 left 37 mm", 37, 0.510)]
+    [InlineData("h1,rear,5 3/4 in", 146.05, 3.177)]
+    [InlineData("left right 26 + .4", 26.4, 0.112)]
+    [InlineData("h1 h2 near 3.25", 3.25, 0.100)]
+    public void A_distance_is_read_as_it_is_written_and_trusted_to_its_last_digit(string line, double value, double deviation)
+    {
+        var span = SurveyText.TryRead(line)!;
+        Assert.Equal(value, SurveyText.Value(span)!.Value, 3);
+        Assert.Equal(deviation, SurveyText.Deviation(span), 3);
+        Assert.Equal(span, SurveyText.TryRead(SurveyText.Write(span)));
+    }
+
+    [Theory]
+    [InlineData("h1 h1 5")]
+    [InlineData("h1 h2")]
+    [InlineData("h1 h2 -5")]
+    [InlineData("h1 h2 1e309")]
+    [InlineData("h1 h2 beep")]
+    [InlineData("across h1 3")]
+    [InlineData("")]
+    public void What_is_no_distance_is_not_taken_for_one(string line) => Assert.Null(SurveyText.TryRead(line));
+
+    [Fact]
+    public void Rims_and_edges_give_the_middles_of_holes()
+    {
+        var result = SurveyAdjustment.Of(Survey("board", "h1 across 3.6", "h2 across 4", "h1 left near 3.2", "h1 rear 8", "h2 rear 8", "h1 h2 far 93.8", "left right 100"));
+        Assert.Equal((5.0, 95.0, 100.0), (Round(result, 0).X, Round(result, 1).X, Math.Round(result.Width!.Value, 2)));
+        Assert.Equal((0, 3.6), (result.Redundancy, result.Points[0].Diameter));
+        Assert.Null(result.Suspect);
+    }
+
+    [Fact]
+    public void Places_come_back_from_distances_in_any_mix()
+        => Gen.Select(Gen.Double[5, 195], Gen.Double[5, 145]).Select((x, y) => new PlanPoint(Math.Round(x, 1), Math.Round(y, 1))).Array[4, 8].Sample(places =>
+        {
+            if (places.SelectMany((one, index) => places.Skip(index + 1).Select(one.To)).Min() < 8) return;
+            var lines = new List<string> { Line("h1", "left", places[0].X), Line("h1", "rear", places[0].Y), Line("h2", "left", places[1].X), Line("h2", "rear", places[1].Y) };
+            for (var one = 0; one < places.Length; one++)
+            {
+                for (var other = one + 1; other < places.Length; other++) lines.Add(Line($"h{one + 1}", $"h{other + 1}", places[one].To(places[other])));
+                if (one > 1) lines.Add(Line($"h{one + 1}", "left", places[one].X));
+            }
+
+            var result = SurveyAdjustment.Of(Survey("board", [.. lines]));
+            if (result.Points.Any(point => point.HasMirror)) return;
+            Assert.All(result.Points.Zip(places), pair => Assert.True(pair.First.At.To(pair.Second) < 0.05, $"{pair.First.Name} {pair.First.At} for {pair.Second}"));
+            Assert.Null(result.Suspect);
+        }, iter: 60);
+
+    [Fact]
+    public void One_bad_distance_is_pointed_out_with_what_it_should_be()
+    {
+        var result = SurveyAdjustment.Of(Survey("board", "h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", "h3 left 5.0", "h3 rear 75.0", "h4 left 95.0", "h4 rear 75.0",
+            "h1 h2 90.0", "h1 h3 70.0", "h2 h4 73.0", "h3 h4 90.0", "h1 h4 114.0", "h2 h3 114.0"));
+        Assert.Equal(("h2", "h4"), (result.Suspect!.Span.From, result.Suspect.Span.To));
+        Assert.Equal(3, result.Suspect.GrossError!.Value, 0);
+    }
+
+    [Fact]
+    public void What_nothing_fixes_is_named_and_the_next_measurement_fixes_it()
+    {
+        var lines = new[] { "h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", "h1 h3 70.0" };
+        var result = SurveyAdjustment.Of(Survey("board", lines));
+        Assert.Equal(["h3"], result.Undetermined.Select(point => point.Name));
+        Assert.Contains("h3", new[] { result.Next!.From, result.Next.To });
+    }
+
+    [Fact]
+    public void A_mirror_image_is_told_and_an_edge_decides_it()
+    {
+        string[] lines = ["h1 left 50.0", "h1 rear 50.0", "h2 left 90.0", "h2 rear 50.0", "h1 h3 30.0", "h2 h3 50.0"];
+        var open = SurveyAdjustment.Of(Survey("board", lines));
+        Assert.True(Assert.Single(open.Points, point => point.HasMirror).Name == "h3");
+        Assert.Equal("h3 fits on the other side as well", open.Next!.Because);
+        var decided = SurveyAdjustment.Of(Survey("board", [.. lines, "h3 rear 80.0"]));
+        Assert.DoesNotContain(decided.Points, point => point.HasMirror);
+        Assert.Equal(80, decided.Points[2].At.Y, 1);
+    }
+
+    [Fact]
+    public void The_advice_shrinks_the_largest_ellipse_more_than_any_other_measurement()
+    {
+        string[] lines = ["h1 left 5.0", "h1 rear 5.0", "h2 left 95 mm", "h2 rear 5.0", "h3 left 5.0", "h3 rear 75 mm"];
+        var before = SurveyAdjustment.Of(Survey("board", lines));
+        double After(string from, string to)
+        {
+            var places = before.Points.ToDictionary(point => point.Name, point => point.At);
+            var value = to switch { "left" => places[from].X, "rear" => places[from].Y, _ => places[from].To(places[to]) };
+            return SurveyAdjustment.Of(Survey("board", [.. lines, Line(from, to, Math.Round(value, 1))])).LargestAxis;
+        }
+
+        var chosen = After(before.Next!.From, before.Next.To);
+        Assert.True(chosen < before.LargestAxis);
+        Assert.All(new[] { ("h1", "h2"), ("h1", "h3"), ("h2", "h3") }, pair => Assert.True(chosen <= After(pair.Item1, pair.Item2) + 0.01));
+    }
+
+    [Fact]
+    public void Residuals_are_those_of_the_librarys_own_least_squares()
+    {
+        var shake = new Random(7);
+        var places = Enumerable.Range(0, 12).Select(_ => new PlanPoint(shake.NextDouble() * 200, shake.NextDouble() * 150)).ToArray();
+        var lines = places.SelectMany((place, index) => new[] { Line($"h{index + 1}", "left", place.X + Noise()), Line($"h{index + 1}", "rear", place.Y + Noise()) })
+            .Concat(places.SelectMany((place, index) => places.Index().Skip(index + 1).Take(4).Select(other => Line($"h{index + 1}", $"h{other.Index + 1}", place.To(other.Item) + Noise())))).Take(60).ToArray();
+        var survey = Survey("board", lines);
+        var result = SurveyAdjustment.Of(survey);
+
+        Vector<double> Model(Vector<double> at, Vector<double> which) => Vector<double>.Build.DenseOfEnumerable(which.Select(row => Say(survey.Spans[(int)row], at)));
+        var objective = ObjectiveFunction.NonlinearModel(Model, Vector<double>.Build.Dense(60, row => row), Vector<double>.Build.Dense(60, row => SurveyText.Value(survey.Spans[row])!.Value),
+            Vector<double>.Build.Dense(60, row => 1 / (SurveyText.Deviation(survey.Spans[row]) * SurveyText.Deviation(survey.Spans[row]))));
+        var fit = new LevenbergMarquardtMinimizer(gradientTolerance: 1e-12, stepTolerance: 1e-12, functionTolerance: 1e-12)
+            .FindMinimum(objective, Vector<double>.Build.Dense(24, index => index % 2 == 0 ? places[index / 2].X : places[index / 2].Y));
+        Assert.Equal(60, result.Spans.Length);
+        Assert.All(survey.Spans.Index(), pair => Assert.Equal(Say(pair.Item, fit.MinimizingPoint), result.Spans[pair.Index].Adjusted, 1e-6));
+
+        double Noise() => (shake.NextDouble() - 0.5) * 0.3;
+        static double Say(SurveySpan span, Vector<double> at)
+        {
+            var one = 2 * (int.Parse(span.From[1..], System.Globalization.CultureInfo.InvariantCulture) - 1);
+            if (span.To == "left") return at[one];
+            if (span.To == "rear") return at[one + 1];
+            var other = 2 * (int.Parse(span.To[1..], System.Globalization.CultureInfo.InvariantCulture) - 1);
+            return Math.Sqrt(Math.Pow(at[one] - at[other], 2) + Math.Pow(at[one + 1] - at[other + 1], 2));
+        }
+    }
+
+    private static string Line(string from, string to, double value) => FormattableString.Invariant($"{from} {to} {value:0.00}");
+
+    private static PlanPoint Round(SurveyResult result, int index) => new(Math.Round(result.Points[index].At.X, 2), Math.Round(result.Points[index].At.Y, 2));
+}
