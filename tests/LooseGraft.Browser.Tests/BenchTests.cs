@@ -17,12 +17,12 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Retype("#pin-signal", "lid-sense" + Keys.Tab);
         eyes.SeeWords(Verdict, "would feed +5 V into lid-sense");
         eyes.Choose("[name=contact]", "a contact, but no conductor");
-        eyes.SeeWords(".figures", "1\nstop open");
+        eyes.SeeWords(".figures", "2\nstops open");
         eyes.SeeNoWords(Verdict, "would");
-        eyes.SeeWords(".next-cut", "scale lamp tags");
+        eyes.SeeWords(".next-cut", "One of 2 stops");
 
         eyes.Reload();
-        eyes.SeeWords(".figures", "1\nstop open");
+        eyes.SeeWords(".figures", "2\nstops open");
         eyes.Click(".legend");
         eyes.PressWith(Keys.Control, "z");
         eyes.SeeWords(Verdict, "would feed +5 V into lid-sense");
@@ -189,6 +189,10 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/4/wire/matrix?part=concerto")]
     [InlineData("/graft/1/feed?node=%2Fparts%2Foffice%2Fports%2Fslot&try=card-75")]
     [InlineData("/graft/1/feed/wall")]
+    [InlineData("/graft/4/seat")]
+    [InlineData("/graft/4/seat/survey")]
+    [InlineData("/graft/4/seat/lists")]
+    [InlineData("/graft/4/seat/cuts?marks=h1%2045.1%2020.5")]
     [InlineData("/graft/4/prove/life")]
     [InlineData("/graft/4/prove/switch")]
     [InlineData("/graft/4/prove/caliper")]
@@ -229,6 +233,10 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("/graft/1/feed?node=%2Fparts%2Foffice%2Fports%2Fslot&try=card-75")]
     [InlineData("/graft/1/feed/wall")]
     [InlineData("/graft/4/prove")]
+    [InlineData("/graft/4/seat")]
+    [InlineData("/graft/4/seat/survey")]
+    [InlineData("/graft/4/seat/lists")]
+    [InlineData("/graft/4/seat/cuts?marks=h1%2045.1%2020.5")]
     [InlineData("/graft/4/prove/life")]
     [InlineData("/graft/4/prove/switch")]
     [InlineData("/graft/4/prove/caliper")]

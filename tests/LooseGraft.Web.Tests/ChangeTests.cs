@@ -22,8 +22,8 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
         Assert.Contains("panel plug, position 7: none, measured by me.", text, StringComparison.Ordinal);
         Assert.DoesNotContain("<strong>would short +5 V to ground</strong>", text, StringComparison.Ordinal);
-        Assert.Contains("<b>1</b> stop open", text, StringComparison.Ordinal);
-        Assert.Contains("Wire scale lamp tags by the proposed table", text, StringComparison.Ordinal);
+        Assert.Contains("<b>2</b> stops open", text, StringComparison.Ordinal);
+        Assert.Contains("One of 2 stops.", text, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -1,0 +1,104 @@
+using OpenQA.Selenium;
+
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>Seat as a builder uses it: caliper, placement, the hidden short, the template.</summary>
+public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
+{
+    private static readonly string[] Readings =
+    [
+        "left right 218.0", "rear front 184.0", "h1 across 3.6", "h2 across 3.6", "h3 across 3.6", "h4 across 3.6", "h5 across 3.6",
+        "h1 left near 3.2", "h1 rear near 6.7", "h1 h2 far 149.8", "h2 rear 8.5", "h4 left 5.0", "h1 h4 167.8", "h4 h5 207.4", "h3 h5 145.3", "h1 h5 266.7", "h2 h3 65.2", "h1 h3 208.6",
+    ];
+
+    [Fact]
+    public async Task The_radiograms_board_is_seated_from_caliper_readings_alone_and_its_hidden_short_is_cured()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var root = eyes.CopyOfFerry();
+
+        // Nothing of the board's shape is known, and it sits nowhere.
+        eyes.Open(root + "/seat");
+        eyes.Click("form[action*='Unseat'] button");
+        eyes.SeeWords(".seat-side", "does not sit yet");
+        eyes.Open(root + "/seat/lists");
+        eyes.Retype("form[action*='Board'] textarea[name=holes]", Keys.Delete);
+        eyes.Retype("form[action*='Board'] textarea[name=outline]", Keys.Delete);
+        eyes.Click("form[action*='Board'] button");
+        eyes.SeeWords(".said", "0 holes");
+
+        // From the caliper: one reading is wrong, is pointed out, and is measured again.
+        eyes.Open(root + "/seat/survey?of=kt31");
+        eyes.Retype("textarea[name=spans]", string.Join('\n', Readings).Replace("h1 h2 far 149.8", "h1 h2 far 194.8", StringComparison.Ordinal));
+        eyes.Click("form[action*='Spans'] button");
+        eyes.SeeWords("#survey-verdict", "does not fit the rest");
+        eyes.Click("form[action*='Take'] button");
+        eyes.SeeWords(".problem", "were not taken over");
+        eyes.Retype("textarea[name=spans]", string.Join('\n', Readings) + "\nh2 h4 222.7");
+        eyes.Click("form[action*='Spans'] button");
+        eyes.SeeWords("#survey-verdict", "every place is known to");
+        eyes.Click("form[action*='Take'] button");
+        eyes.SeeWords(".said", "5 holes from measured distances");
+
+        // The best way is found; the tab under it would short the board.
+        eyes.Open(root + "/seat");
+        eyes.SeeWords(".ways tbody tr td", "2");
+        eyes.Click(".ways tbody tr:first-child button");
+        eyes.SeeWords(".said", "seated at (40");
+        eyes.SeeWords(".findings", "The tab t1 stands under");
+        eyes.SeeWords(".next-cut", "Flatten t1");
+        eyes.Click("form[action*='Mount']:has(input[value='t1']):has(input[value='Removed']) button");
+        eyes.SeeNoWords(".findings", "The tab t1 stands under");
+        foreach (var hole in new[] { 2, 3, 4 }) eyes.Choose($"#hole-{hole}", "bolt through with a nut");
+        eyes.SeeNoWords(".findings", "meets no mount");
+
+        // What is left is drilled by the template.
+        eyes.Click("nav a[href$='/seat/cuts']");
+        eyes.SeeWords("#cut-list", "h3 of Ovrell KT-31 board");
+        using var http = bench.Http;
+        var pdf = await http.GetByteArrayAsync(new Uri(eyes.See("a[href$='tray.pdf']").GetDomProperty("href")!), TestContext.Current.CancellationToken);
+        Assert.Equal("%PDF-"u8.ToArray(), pdf[..5]);
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeNoWords("#cut-list", "h4 of Ovrell KT-31 board");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_board_is_moved_by_arrows_by_typing_and_by_dragging_and_back_by_undo()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/seat");
+        eyes.TabTo(".seated.is-chosen");
+        eyes.Press(Keys.ArrowRight);
+        eyes.PressWith(Keys.Shift, Keys.ArrowUp);
+        eyes.PressWith(Keys.Alt, Keys.ArrowLeft);
+        eyes.SeeWords(".said", "seated at (40.9, 22)");
+        eyes.SeeWords("#seat-now", "0 of 5 holes on a mount");
+        eyes.Retype("[data-seat-form] input[name=x]", "40" + Keys.Tab);
+        eyes.SeeWords(".said", "seated at (40, 22)");
+        eyes.Click(".legend");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords("#seat-now", "2 of 5 holes on a mount");
+        eyes.Drag(".seated.is-chosen .board", ".plan .edge-name");
+        eyes.SeeWords(".said", "seated at");
+        eyes.SeeWords("#seat-now", "0 of 5 holes on a mount");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void The_section_follows_the_slider_and_the_tape_tells_what_lies_between()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/graft/4/seat");
+        eyes.SeeWords("#section-words", "cooler");
+        eyes.See("input[name=cut]").SendKeys(Keys.Home);
+        eyes.SeeNoWords("#section-words", "cooler");
+        eyes.Choose("select[name=tapeFrom]", "h1");
+        eyes.Choose("select[name=tapeTo]", "h4");
+        eyes.SeeWords("#tape", "167.8 mm");
+        eyes.Drag(".plan .edge-name", ".plan .opening");
+        eyes.SeeWords("[data-tape-words]", "across");
+        Assert.Empty(eyes.Complaints());
+    }
+}

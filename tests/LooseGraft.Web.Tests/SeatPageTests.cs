@@ -1,0 +1,266 @@
+using System.Net;
+using System.Net.Http.Headers;
+using System.Text;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using PdfSharp.Pdf.Content;
+using PdfSharp.Pdf.Content.Objects;
+using PdfSharp.Pdf.IO;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>The pages of Seat: the plan, the lists, the caliper, cuts and templates.</summary>
+public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private const double PointsPerMm = 72 / 25.4;
+
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task The_short_under_the_radiograms_board_is_told_and_covering_the_tab_cures_it()
+    {
+        var (id, page, browser) = await FerryAsync();
+        Assert.Contains("The tab t1 stands under Ovrell KT-31 board where no hole is", await TextAsync(browser, page), StringComparison.Ordinal);
+        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Mount", ("Revision", "1"), ("plane", "tray"), ("mount", "t1"), ("state", "Removed"));
+        Assert.DoesNotContain("The tab t1 stands under", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Equal(MountState.Removed, (await GraftAsync(id)).Seating.Planes[0].Mounts.Single(mount => mount.Id == "t1").State);
+    }
+
+    [Fact]
+    public async Task A_board_is_moved_held_taken_off_and_every_step_is_in_the_history()
+    {
+        var (id, page, browser) = await FerryAsync();
+        await BenchHost.SendAsync(browser, page, page + "?handler=Seat", ("Revision", "1"), ("part", "kt31"), ("plane", "tray"), ("x", "1 5/8 in"), ("y", "12,5"), ("turn", "90"));
+        var seat = (await GraftAsync(id)).Seating.SeatOf("kt31")!;
+        Assert.Equal((41.28, 12.5, 90.0), (seat.At.X, seat.At.Y, seat.TurnDegrees));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Hole", ("Revision", "2"), ("part", "kt31"), ("hole", "3"), ("method", "PlasticStud"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Plate", ("Revision", "3"), ("part", "kt31"), ("plate", "Made"));
+        seat = (await GraftAsync(id)).Seating.SeatOf("kt31")!;
+        Assert.Equal((MountMethod.PlasticStud, IoPlate.Made), (seat.Holes.Single(hole => hole.Hole == 3).Method, seat.Plate));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Unseat", ("Revision", "4"), ("part", "kt31"));
+        var off = (await GraftAsync(id)).Seating;
+        Assert.Empty(off.Seats);
+        Assert.DoesNotContain(off.Boxes, box => box.On == "kt31");
+        Assert.Contains("does not sit yet", await TextAsync(browser, page), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Undo", ("Revision", "5"));
+        Assert.Equal(seat, (await GraftAsync(id)).Seating.SeatOf("kt31") is { } back ? seat with { Holes = seat.Holes, At = back.At, Plate = back.Plate } : null);
+        Assert.Contains("taken off its plane", await TextAsync(browser, $"/graft/{id}/history"), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("NaN", "0", "0", "“NaN” is not a place")]
+    [InlineData("1e309", "0", "0", "is not a place")]
+    [InlineData("5", "beep", "0", "“beep” is not a place")]
+    [InlineData("5", "5", "400", "“400” is not a turn")]
+    public async Task A_place_that_is_none_is_told_and_the_board_stays(string x, string y, string turn, string words)
+    {
+        var (id, page, browser) = await FerryAsync();
+        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Seat", ("Revision", "1"), ("part", "kt31"), ("plane", "tray"), ("x", x), ("y", y), ("turn", turn));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Equal(40, (await GraftAsync(id)).Seating.SeatOf("kt31")!.At.X);
+    }
+
+    [Fact]
+    public async Task An_empty_graft_begins_with_a_plane_and_is_led_on()
+    {
+        var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare"), Cancellation));
+        var (page, browser) = ($"/graft/{id}/seat", host.Browser());
+        Assert.Contains("No plane yet", await TextAsync(browser, page), StringComparison.Ordinal);
+        foreach (var other in new[] { "/survey", "/lists", "/cuts" }) Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page + other, Cancellation)).StatusCode);
+        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddPlane", ("Revision", "1"), ("name", "floor"), ("width", "wide"), ("depth", "-3"), ("material", "Wood"));
+        Assert.Contains("“wide” is not a size", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddPlane", ("Revision", "1"), ("name", "floor"), ("width", "12 1/2 in"), ("depth", "240"), ("material", "Wood"));
+        var plane = Assert.Single((await GraftAsync(id)).Seating.Planes);
+        Assert.Equal(("floor", 317.5, PlaneMaterial.Wood), (plane.Id, plane.Outline[2].X, plane.Material));
+        Assert.Contains("No board is described yet", await TextAsync(browser, page), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "/lists?handler=RemovePlane", ("Revision", "2"), ("plane", "floor"));
+        Assert.Empty((await GraftAsync(id)).Seating.Planes);
+    }
+
+    [Fact]
+    public async Task Every_list_that_is_shown_is_read_back_as_it_is()
+    {
+        var (id, page, browser) = await FerryAsync();
+        var before = await GraftAsync(id);
+        var shown = await TextAsync(browser, page + "/lists");
+        string Field(string name, int which = 0) => Regex("name=\"" + name + "\"[^>]*>([^<]*)</textarea>").Matches(shown)[which].Groups[1].Value;
+        await BenchHost.SendAsync(browser, page, page + "/lists?plane=tray&handler=Plane", ("Revision", "1"), ("name", "chassis tray"), ("material", "Steel"), ("thickness", "1.2"), ("behind", "18"), ("lid", "78"),
+            ("outline", Field("outline")), ("mounts", Field("mounts")), ("ceilings", Field("ceilings")), ("openings", Field("openings")));
+        await BenchHost.SendAsync(browser, page, page + "/lists?board=kt31&handler=Board", ("Revision", "1"), ("evidence", "Measured"), ("thickness", "1.6"), ("tails", "2.5"),
+            ("outline", Field("outline", 1)), ("holes", Field("holes")), ("zones", Field("zones")), ("places", Field("places")));
+        await BenchHost.SendAsync(browser, page, page + "/lists?handler=Boxes", ("Revision", "1"), ("boxes", Field("boxes")));
+        await BenchHost.SendAsync(browser, page, page + "/lists?handler=Runs", ("Revision", "1"), ("runs", Field("runs")));
+        var after = await GraftAsync(id);
+        Assert.Equal(Core.Files.GraftFile.Write(before), Core.Files.GraftFile.Write(after));
+    }
+
+    [Theory]
+    [InlineData("Plane", "mounts", "s1; pillar; 1; 2; 3", "Line 1, “s1; pillar; 1; 2; 3”: kind “pillar” is none of standoff, stud, bump, tab, brace.")]
+    [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3; 6; green", "“green” is none of plastic, removed, insulated, measured")]
+    [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3\ns1; tab; 4; 2; 3", "“s1” stands there 2 times")]
+    [InlineData("Plane", "ceilings", "brace; 0; 0; 0; 14; 45", "width “0” is not a length above 0")]
+    [InlineData("Plane", "openings", "io; rear; ports; roof; 1; 1; 1; 1", "wall “roof” is none of floor, rear, front, left, right")]
+    [InlineData("Boxes", "boxes", "cooler; cooler; nowhere; 0; 0; 10; 10; 0; 5; 0", "“nowhere” is neither a plane nor a seated board")]
+    [InlineData("Boxes", "boxes", "c; c; tray; NaN; 0; 10; 10; 0; 5; 0", "x “NaN” is not a length")]
+    [InlineData("Runs", "runs", "r; r; tray; here; 0; kt31/main; 0; 300; 5", "end “here” is neither part/port nor two figures")]
+    [InlineData("Runs", "runs", "r; r; tray; 1 1; 0; kt31/none; 0; 300; 5", "There is no port kt31/none")]
+    [InlineData("Board", "places", "panel; 1; 1; sideways", "facing “sideways” is none of up, rear, front, left, right")]
+    [InlineData("Board", "zones", "a; tall; 0; 0; 5; 5; 3; more", "“more” is one cell too many")]
+    public async Task A_line_that_will_not_do_is_named_and_nothing_is_kept(string handler, string field, string lines, string words)
+    {
+        var (id, page, browser) = await FerryAsync();
+        var before = Core.Files.GraftFile.Write(await GraftAsync(id));
+        var answer = await BenchHost.SendAsync(browser, page, $"{page}/lists?plane=tray&board=kt31&handler={handler}", ("Revision", "1"), ("outline", "0;0\n10;0\n10;10"), ("evidence", "Measured"), ("material", "Steel"), (field, lines));
+        var text = await BenchHost.TextAsync(answer);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains(words, text, StringComparison.Ordinal);
+        Assert.Contains(lines.Split('\n')[0], text, StringComparison.Ordinal);
+        Assert.Equal(before, Core.Files.GraftFile.Write(await GraftAsync(id)));
+    }
+
+    [Fact]
+    public async Task Ten_thousand_lines_are_refused_with_words()
+    {
+        var (_, page, browser) = await FerryAsync();
+        var answer = await BenchHost.SendAsync(browser, page, page + "/lists?handler=Boxes", ("Revision", "1"), ("boxes", string.Concat(Enumerable.Range(0, 10_000).Select(index => $"b{index};b;tray;0;0;1;1;0;1;0\n"))));
+        Assert.Contains("There are more than 300 lines.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Distances_become_holes_only_once_they_fit()
+    {
+        var (id, page, browser) = await FerryAsync();
+        var survey = page + "/survey?of=kt31";
+        var bad = await BenchHost.SendAsync(browser, survey, survey + "&handler=Spans", ("Revision", "1"), ("spans", "h1 left 5\nh1 next door"));
+        Assert.Contains("Line 2, “h1 next door”, is not a distance", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, survey, survey + "&handler=Spans", ("Revision", "1"), ("spans", "h1 left 5.0\nh1 rear 8.5\nh2 left 151.2"));
+        var open = await BenchHost.SendAsync(browser, survey, survey + "&handler=Take", ("Revision", "2"));
+        Assert.Contains("The places were not taken over: nothing fixes h2 yet.", await BenchHost.TextAsync(open), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, survey, survey + "&handler=Spans", ("Revision", "2"), ("spans", "h1 left 5.0\nh1 rear 8.5\nh2 left 151.2\nh2 rear 9.1\nh2 across 3.9"));
+        await BenchHost.SendAsync(browser, survey, survey + "&handler=Take", ("Revision", "3"));
+        Assert.Equal([(5.0, 8.5, 3.6), (151.2, 9.1, 3.9)], (await GraftAsync(id)).FindPart("kt31")!.Holes.Select(hole => (hole.X, hole.Y, hole.Diameter.Value)));
+        var tray = page + "/survey?of=tray";
+        await BenchHost.SendAsync(browser, tray, tray + "&handler=Spans", ("Revision", "4"), ("spans", "s1 left 45.1\ns1 rear 21.4"));
+        await BenchHost.SendAsync(browser, tray, tray + "&handler=Take", ("Revision", "5"));
+        var mounts = (await GraftAsync(id)).Seating.Planes[0].Mounts;
+        Assert.Equal((7, new PlanPoint(45.1, 21.4)), (mounts.Length, mounts.Single(mount => mount.Id == "s1").At));
+    }
+
+    [Fact]
+    public async Task The_template_is_true_to_size_within_a_thousandth()
+    {
+        var (_, page, browser) = await FerryAsync();
+        using var stream = new MemoryStream(await browser.GetByteArrayAsync(page + "/sheet/tray.pdf", Cancellation));
+        using var pdf = PdfReader.Open(stream, PdfDocumentOpenMode.Import);
+        Assert.Equal((2, 210.0, 297.0), (pdf.PageCount, Math.Round(pdf.Pages[0].Width.Millimeter), Math.Round(pdf.Pages[0].Height.Millimeter)));
+        var lines = Lines(ContentReader.ReadContent(pdf.Pages[0])).ToArray();
+        Assert.Contains(lines, line => Math.Abs(Length(line) - (100 * PointsPerMm)) < 0.1 * PointsPerMm);
+        Assert.Contains(lines, line => Math.Abs(Length(line) - (330 * PointsPerMm)) < 0.33 * PointsPerMm);
+
+        // The crosses of holes 1 and 4 lie 167.8 mm apart on the board, and so they do on paper.
+        var crosses = lines.Where(line => Math.Abs(Length(line) - (8 * PointsPerMm)) < 0.01 && Math.Abs(line.From.Y - line.To.Y) < 0.01).Select(line => (X: (line.From.X + line.To.X) / 2, Y: line.From.Y)).ToArray();
+        Assert.Contains(crosses.SelectMany(one => crosses.Select(other => Math.Abs(one.Y - other.Y) / PointsPerMm)), apart => Math.Abs(apart - 167.8) < 0.1678);
+    }
+
+    [Theory]
+    [InlineData("tray.svg", "image/svg+xml", "width=\"")]
+    [InlineData("tray.dxf", "image/vnd.dxf", "AC1009")]
+    [InlineData("tray.svg?mirrored=true", "image/svg+xml", "mirrored for the far side")]
+    [InlineData("kt31.dxf", "image/vnd.dxf", "rear USB sockets")]
+    public async Task Sheets_go_out_in_other_forms_too(string name, string type, string words)
+    {
+        var (_, page, browser) = await FerryAsync();
+        var answer = await browser.GetAsync($"{page}/sheet/{name}", Cancellation);
+        Assert.Equal(type, answer.Content.Headers.ContentType!.MediaType);
+        Assert.Contains(words, await answer.Content.ReadAsStringAsync(Cancellation), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("/sheet/nothing.pdf")]
+    [InlineData("/sheet/tray.png")]
+    public async Task What_has_no_sheet_is_not_found(string path)
+        => Assert.Equal(HttpStatusCode.NotFound, (await host.Browser().GetAsync("/graft/4/seat" + path, Cancellation)).StatusCode);
+
+    [Fact]
+    public async Task The_cut_list_is_a_table_and_marks_are_checked()
+    {
+        var (_, page, browser) = await FerryAsync();
+        Assert.Contains("h2 of Ovrell KT-31 board,191.2,20.5,ø 3.4 mm", await browser.GetStringAsync(page + "/cuts.csv", Cancellation), StringComparison.Ordinal);
+        var text = await TextAsync(browser, page + "/cuts?marks=" + Uri.EscapeDataString("h1 45.1 20.5\nh2 191.2 21.6"));
+        Assert.Contains("a screw goes in", await TextAsync(browser, page + "/cuts?marks=" + Uri.EscapeDataString("h1 45.1 20.5")), StringComparison.Ordinal);
+        Assert.Contains("mark it again", text, StringComparison.Ordinal);
+        Assert.Contains("“h9 1 1” is not a mark", await TextAsync(browser, page + "/cuts?marks=h9%201%201"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_drawing_is_brought_in_and_a_bad_one_is_refused_with_words()
+    {
+        var (id, page, browser) = await FerryAsync();
+        var drawing = "<svg width='120mm' height='90mm' viewBox='0 0 120 90'><rect x='10' y='5' width='100' height='80'/><circle cx='15' cy='80' r='1.8'/><circle cx='105' cy='10' r='1.8'/></svg>";
+        Assert.Contains("2 holes", await BenchHost.TextAsync(await BringAsync(browser, page, drawing, "kt31")), StringComparison.Ordinal);
+        var board = (await GraftAsync(id)).FindPart("kt31")!;
+        Assert.Equal([(5.0, 5.0), (95.0, 75.0)], board.Holes.Select(hole => (hole.X, hole.Y)));
+        Assert.Equal((Evidence.Diagram, new PlanPoint(100, 80)), (board.Body!.Evidence, board.Body.Outline[1] with { Y = 80 }));
+        Assert.Contains("plan.svg was not brought in. This is not an SVG: line 1 cannot be read.", await BenchHost.TextAsync(await BringAsync(browser, page, "<svg", "kt31", "2")), StringComparison.Ordinal);
+        Assert.Contains("larger than 2 MiB", await BenchHost.TextAsync(await BringAsync(browser, page, new string(' ', 2_200_000), "kt31", "2")), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_weighbridges_card_question_is_answered_by_length_height_and_neighbours()
+    {
+        var text = await TextAsync(host.Browser(), "/graft/1/seat");
+        Assert.Contains("Quarrow Plover card and drive sockets want the same room: 4 mm too much.", text, StringComparison.Ordinal);
+        Assert.Contains("move Quarrow Plover card 20.5 mm to the rear, or 6.5 mm up", text, StringComparison.Ordinal);
+    }
+
+    private static System.Text.RegularExpressions.Regex Regex(string pattern) => new(pattern, System.Text.RegularExpressions.RegexOptions.Singleline);
+
+    private static async Task<string> TextAsync(HttpClient browser, string page) => WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+
+    private static async Task<HttpResponseMessage> BringAsync(HttpClient browser, string page, string drawing, string into, string revision = "1")
+    {
+        var file = new ByteArrayContent(Encoding.UTF8.GetBytes(drawing)) { Headers = { ContentType = new MediaTypeHeaderValue("image/svg+xml") } };
+        var form = new MultipartFormDataContent
+        {
+            { file, "file", "plan.svg" }, { new StringContent(into), "into" }, { new StringContent(revision), "Revision" },
+            { new StringContent(await BenchHost.TokenAsync(browser, page)), "__RequestVerificationToken" },
+        };
+        return await browser.PostAsync(page + "/lists?handler=Drawing", form, Cancellation);
+    }
+
+    // Every straight line on a page, in points, from its moves and lines under the transform in force.
+    private static IEnumerable<((double X, double Y) From, (double X, double Y) To)> Lines(CSequence content)
+    {
+        var (scale, at) = (1.0, (X: 0.0, Y: 0.0));
+        foreach (var step in content.OfType<COperator>())
+        {
+            double Figure(int index) => step.Operands[index] switch { CInteger whole => whole.Value, CReal real => real.Value, _ => 0 };
+            switch (step.OpCode.Name)
+            {
+                case "cm":
+                    scale *= Math.Abs(Figure(0));
+                    break;
+                case "m":
+                    at = (Figure(0), Figure(1));
+                    break;
+                case "l":
+                    var to = (X: Figure(0), Y: Figure(1));
+                    yield return ((at.X * scale, at.Y * scale), (to.X * scale, to.Y * scale));
+                    at = to;
+                    break;
+            }
+        }
+    }
+
+    private static double Length(((double X, double Y) From, (double X, double Y) To) line) => Math.Sqrt(Math.Pow(line.To.X - line.From.X, 2) + Math.Pow(line.To.Y - line.From.Y, 2));
+
+    private async Task<(int Id, string Page, HttpClient Browser)> FerryAsync()
+    {
+        var ferry = Core.Files.GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var id = await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
+        return (id, $"/graft/{id}/seat", host.Browser());
+    }
+
+    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+}
