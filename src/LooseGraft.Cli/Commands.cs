@@ -3,6 +3,9 @@ using System.Text;
 using LooseGraft.Core;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Seat;
+using LooseGraft.Core.Seat.Drawing;
+using LooseGraft.Core.Seat.Exchange;
 
 namespace LooseGraft.Cli;
 
@@ -18,7 +21,7 @@ internal static class Commands
     /// <summary>The file could not be read.</summary>
     public const int Unreadable = 2;
 
-    public static RootCommand Root() => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema() };
+    public static RootCommand Root() => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema(), Template() };
 
     private static Command Check()
     {
@@ -67,6 +70,34 @@ internal static class Commands
     {
         var command = new Command("schema", "Prints the JSON Schema of the graft file.");
         command.SetAction(call => call.InvocationConfiguration.Output.Write(GraftFile.Schema()));
+        return command;
+    }
+
+    private static Command Template()
+    {
+        var file = FileArgument();
+        var plane = new Argument<string>("PLANE") { Description = "The id of a plane of its shell." };
+        var dxf = new Option<bool>("--dxf") { Description = "Print DXF (R12) instead of SVG in millimetres." };
+        var command = new Command("template", "Prints the drill template of a plane at true size. Exit 2: unreadable, or no such plane.") { file, plane, dxf };
+        command.SetAction(call =>
+        {
+            var result = Read(call.GetRequiredValue(file));
+            if (result.Graft is not { } graft)
+            {
+                Complain(result, call.InvocationConfiguration.Error);
+                return Unreadable;
+            }
+
+            if (graft.Seating.FindPlane(call.GetRequiredValue(plane)) is not { } found)
+            {
+                call.InvocationConfiguration.Error.WriteLine($"There is no plane {call.GetRequiredValue(plane)}; there are: {string.Join(", ", graft.Seating.Planes.Select(each => each.Id))}");
+                return Unreadable;
+            }
+
+            var sheet = TemplateSheet.Of(graft, SeatStage.Review(graft), found);
+            call.InvocationConfiguration.Output.Write(call.GetValue(dxf) ? SheetDxf.Write(sheet) : SheetSvg.Write(sheet));
+            return Fine;
+        });
         return command;
     }
 

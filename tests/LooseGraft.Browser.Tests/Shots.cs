@@ -7,9 +7,10 @@ public sealed class Shots(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("shelf", "/", 1280, 800, false)]
     [InlineData("bench", "/graft/4", 1280, 900, false)]
     [InlineData("wire", "/graft/4/wire?joint=panel&pin=from-7", 1280, 1300, false)]
-    [InlineData("wire-proposed", "/graft/4/wire?joint=panel&show=proposed&from=wire", 1280, 800, false)]
     [InlineData("lead", "/graft/4/wire/fan/lead", 1280, 1000, false)]
-    [InlineData("feed", "/graft/4/feed", 1280, 1000, false)]
+    [InlineData("seat", "/graft/4/seat", 1280, 1300, false)]
+    [InlineData("survey", "/graft/4/seat/survey", 1280, 1000, false)]
+    [InlineData("cuts", "/graft/4/seat/cuts", 1280, 900, false)]
     [InlineData("feed-chain", "/graft/1/feed?node=%2Fparts%2Foffice%2Fports%2Fslot", 1280, 1000, false)]
     [InlineData("wall", "/graft/1/feed/wall", 1280, 800, false)]
     [InlineData("stock", "/graft/4/stock", 1280, 1000, false)]
@@ -21,7 +22,6 @@ public sealed class Shots(RunningBench bench) : IClassFixture<RunningBench>
     [InlineData("prove-phone", "/graft/4/prove", 390, 844, false)]
     [InlineData("wire-night", "/graft/4/wire?joint=main-power", 1280, 800, true)]
     [InlineData("wire-phone", "/graft/4/wire?joint=panel", 390, 844, false)]
-    [InlineData("feed-phone", "/graft/4/feed", 390, 844, false)]
     [InlineData("photographs", "/graft/4/photos/kt31", 1280, 900, false)]
     public void Take(string name, string path, int width, int height, bool isDark)
     {

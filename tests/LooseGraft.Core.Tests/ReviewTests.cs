@@ -135,6 +135,12 @@ public sealed class ReviewTests
         Assert.Equal(5, (int)json["figures"]!["jointsByMethod"]!["straight"]!);
 
         output.GetStringBuilder().Clear();
+        Assert.Equal(Commands.Fine, Run("template", DemoPath("ferry-radiogram"), "tray", "--dxf"));
+        Assert.Equal(8, Core.Seat.Exchange.DxfReader.Read(output.ToString()).Circles.Length);
+        Assert.Equal(Commands.Unreadable, Run("template", DemoPath("ferry-radiogram"), "roof"));
+        Assert.Contains("there are: tray", output.ToString(), StringComparison.Ordinal);
+
+        output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Fine, Run("schema"));
         Assert.Equal(GraftFile.Schema(), output.ToString());
         folder.Delete(recursive: true);

@@ -207,6 +207,22 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_standard_pattern_gives_a_plane_standoffs_and_a_board_holes_and_outline()
+    {
+        var (id, page, browser) = await FerryAsync();
+        var lists = page + "/lists";
+        await BenchHost.SendAsync(browser, lists, lists + "?handler=Pattern", ("Revision", "1"), ("pattern", "board-mini-itx"), ("into", "tray"), ("left", "38.75"), ("rear", "-1"));
+        Assert.Equal(7, (await GraftAsync(id)).Seating.Planes[0].Mounts.Length);
+        await BenchHost.SendAsync(browser, lists, lists + "?handler=Pattern", ("Revision", "1"), ("pattern", "board-mini-itx"), ("into", "tray"), ("left", "60"), ("rear", "20"));
+        var mounts = (await GraftAsync(id)).Seating.Planes[0].Mounts;
+        Assert.Equal((11, new PlanPoint(66.35, 53.02), Evidence.Document), (mounts.Length, mounts[7].At, mounts[7].Evidence));
+        await BenchHost.SendAsync(browser, lists, lists + "?handler=Pattern", ("Revision", "2"), ("pattern", "board-mini-itx"), ("into", "kt31"));
+        var board = (await GraftAsync(id)).FindPart("kt31")!;
+        Assert.Equal((4, 170.18), (board.Holes.Length, board.Body!.Outline[2].X));
+        Assert.NotEmpty(board.Body.Zones);
+    }
+
+    [Fact]
     public async Task The_weighbridges_card_question_is_answered_by_length_height_and_neighbours()
     {
         var text = await TextAsync(host.Browser(), "/graft/1/seat");

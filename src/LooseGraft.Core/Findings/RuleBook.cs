@@ -36,6 +36,7 @@ public static class RuleBook
     internal static readonly Rule LeadUnmeasured = Seat("SEAT-018", Severity.Check, "a lead of which nobody knows whether it reaches");
     internal static readonly Rule SurveyInconsistent = Seat("SEAT-019", Severity.Check, "a distance that does not fit the others");
     internal static readonly Rule SurveyUndetermined = Seat("SEAT-020", Severity.Check, "distances that do not fix a place");
+    internal static readonly Rule OpeningWithoutPort = Seat("SEAT-021", Severity.Note, "an opening that no port looks out of");
 
     // Contacts: what happens between two pins that meet.
     internal static readonly Rule BlockedPosition = Wire("WIRE-001", Severity.Fix, "a pin meets a filled cavity: it does not go on");
@@ -112,7 +113,7 @@ public static class RuleBook
         NeedUnmet, LeftOffUnexplained, OldCaseUnasked, RevisionUnsure,
         ReadingContradicts, ReadingsDisagree, IrreversibleBeforeLife, NoSignOfLife,
         MountUnderSolder, MountLifts, MountsUneven, HoleUndecided, MountMethodWrong, SpanUnsupported, NothingGrounds, BoardBeyondPlane, ShapeUnknown,
-        PortWithoutOpening, PortsMissOpening, PlateUndecided, Clash, TooClose, UnderLid, LeadShort, LeadTight, LeadUnmeasured, SurveyInconsistent, SurveyUndetermined,
+        PortWithoutOpening, PortsMissOpening, PlateUndecided, Clash, TooClose, UnderLid, LeadShort, LeadTight, LeadUnmeasured, SurveyInconsistent, SurveyUndetermined, OpeningWithoutPort,
         BlockedPosition, NeededUnconnected, UnwiredPosition,
         SupplyToGround, SupplyToSupply, SupplyIntoSignal, OutputAgainstOutput,
         HeldAtGround, LightReversed, WrongSignal, LevelDiffers, ProveFirst,

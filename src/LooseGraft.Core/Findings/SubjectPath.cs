@@ -43,6 +43,9 @@ public readonly record struct SubjectPath(string Text)
     /// <summary>A mount of a plane.</summary>
     public static SubjectPath Mount(string plane, string mount) => new($"/seating/planes/{plane}/mounts/{mount}");
 
+    /// <summary>A plane of the shell.</summary>
+    public static SubjectPath Plane(string plane) => new($"/seating/planes/{plane}");
+
     /// <summary>Something that takes up room.</summary>
     public static SubjectPath Box(string id) => new($"/seating/boxes/{id}");
 

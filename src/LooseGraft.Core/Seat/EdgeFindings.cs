@@ -42,6 +42,17 @@ internal static class EdgeFindings
             yield return Finding.Of(RuleBook.PortsMissOpening, subject, $"The board's edge is {Mm(window.EdgeGap)} from {window.Opening.Name}: a plate bridges about {Mm(PlateMm)}.", evidence, "move the board to the wall");
     }
 
+    /// <summary>Openings for ports on planes where boards sit, that no port looks out of.</summary>
+    public static IEnumerable<Finding> OfOpenings(Graft graft, IReadOnlyCollection<SeatedBoard> boards)
+        => from plane in graft.Seating.Planes
+           where boards.Any(board => board.Plane.Id == plane.Id)
+           from opening in plane.Openings
+           where opening.Kind == OpeningKind.Ports && !boards.Any(board => board.Plane.Id == plane.Id && LooksOut(board, opening))
+           select Finding.Of(RuleBook.OpeningWithoutPort, SubjectPath.Plane(plane.Id), $"No port looks out of {opening.Name} in {plane.Name}.", Evidence.Assumed, "close it with a blank of sheet or tape", "give the ports that look out there their place");
+
+    private static bool LooksOut(SeatedBoard board, Opening opening) => board.Board.Ports.Any(port => port.Place is { Faces: not PortFacing.Up } place
+        && Walls.Facing(board.Seat, place.Faces) == opening.Wall && Walls.Span(board.Seat, place, opening.Wall) is var (from, to) && from < opening.Area.X + opening.Area.Width && to > opening.Area.X);
+
     private static double Beyond(SeatedBoard board, NetTopologySuite.Geometries.Geometry outside)
     {
         var plane = Shapes.Polygon(board.Plane.Outline);

@@ -21,7 +21,7 @@ public static class SeatStage
         var surveys = graft.Seating.Surveys.ToImmutableDictionary(survey => survey.Of, SurveyAdjustment.Of);
         return new SeatReview(boards, bodies, clashes, reaches, surveys,
         [
-            .. boards.SelectMany(MountFindings.Of), .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(EdgeFindings.Of),
+            .. boards.SelectMany(MountFindings.Of), .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. EdgeFindings.OfOpenings(graft, boards),
             .. RoomFindings.Of(graft, bodies, clashes), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
         ]);
     }

@@ -31,9 +31,18 @@ public static class TemplatePart
         return new Part(id, name, template.Kind)
         {
             Ports = ports.DrainToImmutable(),
-            Holes = [.. (template.HolesMm ?? []).Select(hole => new MountHole(hole[0], hole[1], new Millimetres(template.HoleMm)))],
+            Holes = MakeHoles(template),
+            Body = MakeBody(template),
         };
     }
+
+    /// <summary>Its mounting holes.</summary>
+    public static ImmutableArray<MountHole> MakeHoles(PartTemplate template)
+        => [.. (template.HolesMm ?? []).Select(hole => new MountHole(hole[0], hole[1], new Millimetres(template.HoleMm)))];
+
+    /// <summary>Its shape; null when the sort has none.</summary>
+    public static PartBody? MakeBody(PartTemplate template)
+        => template.SizeMm is not [var width, var depth] ? null : new PartBody([.. new PlanRectangle(0, 0, width, depth).Corners], template.Evidence);
 
     private static Port MakePort(PortTemplate template, Evidence evidence, IEnumerable<string> taken)
     {

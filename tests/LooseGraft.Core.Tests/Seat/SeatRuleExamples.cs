@@ -30,6 +30,7 @@ internal static class SeatRuleExamples
         new("SEAT-017", (Seated().With(Run(10, 140, 190, 140, 205)), Seated().With(Run(10, 140, 190, 140, 300)))),
         new("SEAT-018", (Seated().With(Run(10, 140, 190, 140)), Seated().With(Run(10, 140, 190, 140, 300)))),
         new("SEAT-019", (Surveyed("h1 h2 93.0"), Surveyed("h1 h2 90.0"))),
+        new("SEAT-021", (Looking(Window with { Area = new PlanRectangle(120, 0, 60, 40) }, IoPlate.LeftOpen), Looking(Window, IoPlate.LeftOpen))),
         new("SEAT-020", (Surveyed("h1 h3 70.0"), Surveyed("h1 h2 90.0"))),
     ];
 

@@ -17,8 +17,8 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
     private const double SlackMm = 20;
     private const double TightMm = 20;
 
-    // A lead lies on the plane or at the rim of things; what is lower than this it lies upon, what begins higher it passes under.
-    private const double LowMm = 8;
+    // A lead lies on the plane or at the rim of things; what is lower than this it lies upon, as it does on the sockets of a board; what begins higher it passes under.
+    private const double LowMm = 15;
     private const double HighMm = 40;
 
     /// <summary>What is to spare when everything is as measured and the length at its least, in millimetres; negative when it is short.</summary>

@@ -5,6 +5,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Exchange;
+using LooseGraft.Core.Stock;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -102,6 +103,34 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         return await SaveAsync(new Edit($"Leads that have to reach: {made.Length}", graft => graft.WithSeating(seating => seating with { Runs = made }), graft => $"{graft.Seating.Runs.Length} leads"));
     }
 
+    /// <summary>Sorts of boards whose holes are standard.</summary>
+    public static IEnumerable<PartTemplate> Patterns => PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 });
+
+    /// <summary>Gives a board the holes and outline of a standard, or a plane its standoffs.</summary>
+    public async Task<IActionResult> OnPostPatternAsync(string? pattern, string? into, string? left, string? rear)
+    {
+        if (!await LoadAsync()) return NotFound();
+        if (PartTemplate.Find(pattern ?? "") is not { HolesMm.Count: > 0 } usual)
+        {
+            ModelState.AddModelError("pattern", "Choose one of the standard boards offered.");
+            return await InvalidAsync();
+        }
+
+        var holes = TemplatePart.MakeHoles(usual);
+        if (Graft.FindPart(into ?? "") is { } board)
+        {
+            return await SaveAsync(new Edit($"{board.Name} has the holes and outline of a standard board: {usual.Name}",
+                graft => graft.WithPart(board.Id, part => part with { Holes = holes, Body = TemplatePart.MakeBody(usual) is { } body ? (part.Body ?? body) with { Outline = body.Outline, Evidence = Evidence.Document } : part.Body }),
+                graft => $"{graft.FindPart(board.Id)?.Holes.Length ?? 0} holes"));
+        }
+
+        if (Graft.Seating.FindPlane(into ?? "") is not { } plane) return NotFound();
+        var (x, y) = (Size("left", left, 0)?.Value ?? 0, Size("rear", rear, 0)?.Value ?? 0);
+        return await SaveAsync(new Edit($"{plane.Name} has the standoffs of a standard board: {usual.Name}",
+            graft => graft.WithSeating(seating => seating.WithPlane(plane.Id, found => found with { Mounts = WithStandoffs(found.Mounts, holes, x, y) })),
+            graft => $"{graft.Seating.FindPlane(plane.Id)?.Mounts.Length ?? 0} mounts"));
+    }
+
     /// <summary>Takes outlines and holes out of a drawing: for a board its outline and holes, for a plane its outline and what is cut into it.</summary>
     public async Task<IActionResult> OnPostDrawingAsync(IFormFile? file, string? into)
     {
@@ -122,6 +151,18 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
     {
         Plane = Graft.Seating.FindPlane(PlaneId ?? "") ?? Graft.Seating.Planes.FirstOrDefault();
         Board = Boards.FirstOrDefault(part => part.Id == BoardId) ?? Boards.FirstOrDefault();
+    }
+
+    private static ImmutableArray<Mount> WithStandoffs(ImmutableArray<Mount> mounts, ImmutableArray<MountHole> holes, double x, double y)
+    {
+        foreach (var hole in holes)
+        {
+            var at = new PlanPoint(Math.Round(hole.X + x, 2), Math.Round(hole.Y + y, 2));
+            if (mounts.Any(mount => mount.At.To(at) < 1)) continue;
+            mounts = mounts.Add(new Mount(GraftEdits.FreshId("s", mounts.Select(mount => mount.Id)), MountKind.Standoff, at, new Millimetres(6.5)) { Evidence = Evidence.Document });
+        }
+
+        return mounts;
     }
 
     private static Edit IntoBoard(Part board, ReadSheet read)

@@ -15,9 +15,11 @@ function move(dx, dy) {
   resting = setTimeout(() => form()?.requestSubmit(), 250);
 }
 
+// In the drawing's own units: a narrow screen shows it smaller.
 const svgPoint = (plan, event) => {
   const box = plan.getBoundingClientRect();
-  return [event.clientX - box.left, event.clientY - box.top];
+  const shrunk = box.width / plan.viewBox.baseVal.width;
+  return [(event.clientX - box.left) / shrunk, (event.clientY - box.top) / shrunk];
 };
 
 function beginDrag(event) {
