@@ -87,6 +87,61 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_line_that_will_not_do_is_named_kept_and_put_right()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/seat/lists");
+        var boxes = eyes.Value("textarea[name=boxes]")!;
+        eyes.See("textarea[name=boxes]").SendKeys(Keys.Control + Keys.End);
+        eyes.See("textarea[name=boxes]").SendKeys(Keys.Enter + "shelf; a shelf; tray; 10; 10; wide; 20; 0; 5; 0");
+        eyes.Click("form#boxes button");
+        eyes.SeeWords("form#boxes .problem", "width “wide” is not a length above 0");
+        Assert.EndsWith("wide; 20; 0; 5; 0", eyes.Value("textarea[name=boxes]"), StringComparison.Ordinal);
+        eyes.Retype("textarea[name=boxes]", boxes + Keys.Enter + "shelf; a shelf; tray; 10; 10; 30; 20; 0; 5; 0");
+        eyes.Click("form#boxes button");
+        eyes.SeeWords(".said", "5 boxes");
+        eyes.Click("nav a[href$='/seat']");
+        eyes.SeeWords(".plan .solid-name", "a shelf");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_drawing_gives_a_plane_its_standoffs_and_a_false_one_is_refused()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/seat/lists");
+        var file = Path.Combine(Path.GetTempPath(), $"loose-graft-{Guid.NewGuid():N}.svg");
+        foreach (var (drawing, selector, words) in new[]
+        {
+            ("\u0089PNG not a drawing", "#bench .problem", "was not brought in"),
+            ("<svg width='300mm' height='200mm' viewBox='0 0 300 200'><rect width='300' height='200'/><circle cx='20' cy='180' r='2'/></svg>", ".said", "1 mounts"),
+        })
+        {
+            File.WriteAllText(file, drawing);
+            eyes.See("input[type=file]").SendKeys(file);
+            eyes.Choose("select[name=into]:has(option[value=kt31]):not(form[action*='Pattern'] select)", "chassis tray: outline, circles as standoffs, inner outlines as openings");
+            eyes.Click("form[action*='Drawing'] button");
+            eyes.SeeWords(selector, words);
+        }
+
+        File.Delete(file);
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void Without_script_a_board_is_still_seated_and_held()
+    {
+        using var eyes = new Eyes(bench.Address, hasScript: false);
+        eyes.Open("/");
+        eyes.Click("form[action*='Copy']:has(input[value='2']) button");
+        eyes.Open(eyes.Path + "/seat");
+        eyes.Retype("form[action*='AddPlane'] input[name=width]", "200");
+        eyes.Retype("form[action*='AddPlane'] input[name=depth]", "5 3/4 in" + Keys.Enter);
+        eyes.SeeWords(".said", "A plane to mount upon: tray");
+        eyes.SeeWords("#seat-title", "tray");
+    }
+
+    [Fact]
     public void The_section_follows_the_slider_and_the_tape_tells_what_lies_between()
     {
         using var eyes = new Eyes(bench.Address);

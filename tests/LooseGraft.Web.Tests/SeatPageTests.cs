@@ -3,17 +3,12 @@ using System.Net.Http.Headers;
 using System.Text;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
-using PdfSharp.Pdf.Content;
-using PdfSharp.Pdf.Content.Objects;
-using PdfSharp.Pdf.IO;
 
 namespace LooseGraft.Web.Tests;
 
-/// <summary>The pages of Seat: the plan, the lists, the caliper, cuts and templates.</summary>
+/// <summary>The pages of Seat: the plan, the lists, the caliper, drawings that come in.</summary>
 public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
 {
-    private const double PointsPerMm = 72 / 25.4;
-
     private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
 
     [Fact]
@@ -148,52 +143,6 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
-    public async Task The_template_is_true_to_size_within_a_thousandth()
-    {
-        var (_, page, browser) = await FerryAsync();
-        using var stream = new MemoryStream(await browser.GetByteArrayAsync(page + "/sheet/tray.pdf", Cancellation));
-        using var pdf = PdfReader.Open(stream, PdfDocumentOpenMode.Import);
-        Assert.Equal((2, 210.0, 297.0), (pdf.PageCount, Math.Round(pdf.Pages[0].Width.Millimeter), Math.Round(pdf.Pages[0].Height.Millimeter)));
-        var lines = Lines(ContentReader.ReadContent(pdf.Pages[0])).ToArray();
-        Assert.Contains(lines, line => Math.Abs(Length(line) - (100 * PointsPerMm)) < 0.1 * PointsPerMm);
-        Assert.Contains(lines, line => Math.Abs(Length(line) - (330 * PointsPerMm)) < 0.33 * PointsPerMm);
-
-        // The crosses of holes 1 and 4 lie 167.8 mm apart on the board, and so they do on paper.
-        var crosses = lines.Where(line => Math.Abs(Length(line) - (8 * PointsPerMm)) < 0.01 && Math.Abs(line.From.Y - line.To.Y) < 0.01).Select(line => (X: (line.From.X + line.To.X) / 2, Y: line.From.Y)).ToArray();
-        Assert.Contains(crosses.SelectMany(one => crosses.Select(other => Math.Abs(one.Y - other.Y) / PointsPerMm)), apart => Math.Abs(apart - 167.8) < 0.1678);
-    }
-
-    [Theory]
-    [InlineData("tray.svg", "image/svg+xml", "width=\"")]
-    [InlineData("tray.dxf", "image/vnd.dxf", "AC1009")]
-    [InlineData("tray.svg?mirrored=true", "image/svg+xml", "mirrored for the far side")]
-    [InlineData("kt31.dxf", "image/vnd.dxf", "rear USB sockets")]
-    public async Task Sheets_go_out_in_other_forms_too(string name, string type, string words)
-    {
-        var (_, page, browser) = await FerryAsync();
-        var answer = await browser.GetAsync($"{page}/sheet/{name}", Cancellation);
-        Assert.Equal(type, answer.Content.Headers.ContentType!.MediaType);
-        Assert.Contains(words, await answer.Content.ReadAsStringAsync(Cancellation), StringComparison.Ordinal);
-    }
-
-    [Theory]
-    [InlineData("/sheet/nothing.pdf")]
-    [InlineData("/sheet/tray.png")]
-    public async Task What_has_no_sheet_is_not_found(string path)
-        => Assert.Equal(HttpStatusCode.NotFound, (await host.Browser().GetAsync("/graft/4/seat" + path, Cancellation)).StatusCode);
-
-    [Fact]
-    public async Task The_cut_list_is_a_table_and_marks_are_checked()
-    {
-        var (_, page, browser) = await FerryAsync();
-        Assert.Contains("h2 of Ovrell KT-31 board,191.2,20.5,ø 3.4 mm", await browser.GetStringAsync(page + "/cuts.csv", Cancellation), StringComparison.Ordinal);
-        var text = await TextAsync(browser, page + "/cuts?marks=" + Uri.EscapeDataString("h1 45.1 20.5\nh2 191.2 21.6"));
-        Assert.Contains("a screw goes in", await TextAsync(browser, page + "/cuts?marks=" + Uri.EscapeDataString("h1 45.1 20.5")), StringComparison.Ordinal);
-        Assert.Contains("mark it again", text, StringComparison.Ordinal);
-        Assert.Contains("“h9 1 1” is not a mark", await TextAsync(browser, page + "/cuts?marks=h9%201%201"), StringComparison.Ordinal);
-    }
-
-    [Fact]
     public async Task A_drawing_is_brought_in_and_a_bad_one_is_refused_with_words()
     {
         var (id, page, browser) = await FerryAsync();
@@ -205,6 +154,34 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("plan.svg was not brought in. This is not an SVG: line 1 cannot be read.", await BenchHost.TextAsync(await BringAsync(browser, page, "<svg", "kt31", "2")), StringComparison.Ordinal);
         Assert.Contains("larger than 2 MiB", await BenchHost.TextAsync(await BringAsync(browser, page, new string(' ', 2_200_000), "kt31", "2")), StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task A_stale_move_is_refused_with_both_places_and_can_be_taken_anyway()
+    {
+        var (id, page, browser) = await FerryAsync();
+        (string, string)[] At(string revision, string x) => [("Revision", revision), ("part", "kt31"), ("plane", "tray"), ("x", x), ("y", "12"), ("turn", "0")];
+        await BenchHost.SendAsync(browser, page, page + "?handler=Seat", At("1", "42"));
+        var stale = await BenchHost.SendAsync(browser, page, page + "?handler=Seat", At("1", "44"));
+        var text = await BenchHost.TextAsync(stale);
+        Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
+        Assert.Contains("Ovrell KT-31 board at (44, 12), turned 0°", text, StringComparison.Ordinal);
+        Assert.Contains("Ovrell KT-31 board at (42, 12), turned 0°", text, StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Seat", At("2", "44"));
+        Assert.Equal(44, (await GraftAsync(id)).Seating.SeatOf("kt31")!.At.X);
+    }
+
+    [Theory]
+    [InlineData("?plane=nowhere&board=nobody")]
+    [InlineData("?cut=1e300&along=depth")]
+    [InlineData("?cut=NaN")]
+    [InlineData("?angle=lots")]
+    [InlineData("?angle=33.3")]
+    [InlineData("?tapeFrom=h1&tapeTo=nothing")]
+    [InlineData("/survey?of=nothing")]
+    [InlineData("/lists?plane=nowhere&board=nobody")]
+    [InlineData("/cuts?board=nobody&marks=%00")]
+    public async Task An_odd_address_still_shows_a_page(string address)
+        => Assert.Equal(HttpStatusCode.OK, (await host.Browser().GetAsync("/graft/4/seat" + address, Cancellation)).StatusCode);
 
     [Fact]
     public async Task A_standard_pattern_gives_a_plane_standoffs_and_a_board_holes_and_outline()
@@ -244,32 +221,6 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         };
         return await browser.PostAsync(page + "/lists?handler=Drawing", form, Cancellation);
     }
-
-    // Every straight line on a page, in points, from its moves and lines under the transform in force.
-    private static IEnumerable<((double X, double Y) From, (double X, double Y) To)> Lines(CSequence content)
-    {
-        var (scale, at) = (1.0, (X: 0.0, Y: 0.0));
-        foreach (var step in content.OfType<COperator>())
-        {
-            double Figure(int index) => step.Operands[index] switch { CInteger whole => whole.Value, CReal real => real.Value, _ => 0 };
-            switch (step.OpCode.Name)
-            {
-                case "cm":
-                    scale *= Math.Abs(Figure(0));
-                    break;
-                case "m":
-                    at = (Figure(0), Figure(1));
-                    break;
-                case "l":
-                    var to = (X: Figure(0), Y: Figure(1));
-                    yield return ((at.X * scale, at.Y * scale), (to.X * scale, to.Y * scale));
-                    at = to;
-                    break;
-            }
-        }
-    }
-
-    private static double Length(((double X, double Y) From, (double X, double Y) To) line) => Math.Sqrt(Math.Pow(line.To.X - line.From.X, 2) + Math.Pow(line.To.Y - line.From.Y, 2));
 
     private async Task<(int Id, string Page, HttpClient Browser)> FerryAsync()
     {

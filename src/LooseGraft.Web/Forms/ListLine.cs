@@ -28,7 +28,7 @@ public sealed class ListLine(string text, int number)
         var cell = Take();
         if (cell.Length == 0 && usual is { } known) return known;
         var read = ReadingText.TryRead(cell);
-        if (read is { Kind: ReadingKind.Bare or ReadingKind.Length } length && length.Value >= least && length.Value <= FarthestMm) return length.Value;
+        if (read is { Kind: ReadingKind.Bare or ReadingKind.Length } length && length.Value >= least && length.Value <= FarthestMm) return Rounded(length.Value);
         Fail($"{what} “{cell}” is not a length {(least > 0 ? "above 0 " : least == 0 ? "of 0 or more " : "")}up to {FarthestMm:0} mm; type 12.5, 1/2 in or 26 + .4");
         return 0;
     }
@@ -66,6 +66,9 @@ public sealed class ListLine(string text, int number)
     public static T? Parse<T>(string text)
         where T : struct, Enum
         => Enum.GetValues<T>().Where(value => string.Equals(Word(value), text.Replace('-', ' '), StringComparison.OrdinalIgnoreCase)).Select(value => (T?)value).FirstOrDefault();
+
+    /// <summary>To the micrometre: inches become tidy figures.</summary>
+    public static double Rounded(double millimetres) => Math.Round(millimetres, 3);
 
     private string Take() => _next < _cells.Length ? _cells[_next++] : "";
 }

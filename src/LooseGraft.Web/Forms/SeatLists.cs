@@ -81,7 +81,7 @@ public static class SeatLists
         {
             var run = new LeadRun(Short(line), line.Name("name"), line.Name("plane"), End(line), End(line));
             var length = line.Optional();
-            var known = length is null ? null : ReadingText.TryRead(length) is { Kind: ReadingKind.Bare or ReadingKind.Length, Value: > 0 and <= 10_000 } read ? (Millimetres?)new Millimetres(read.Value) : null;
+            var known = length is null ? null : ReadingText.TryRead(length) is { Kind: ReadingKind.Bare or ReadingKind.Length, Value: > 0 and <= 10_000 } read ? (Millimetres?)new Millimetres(Rounded(read.Value)) : null;
             if (length is not null && known is null) line.Fail($"length “{length}” is not a length up to 10 m");
             run = run with { Length = known, Bend = new Millimetres(line.Length("bend", 0, 10)) };
             return line.Optional() switch { null => run, "maker's own" => run with { IsMakersOwn = true }, var other => Wrong(line, run, $"“{other}” is not “maker's own”") };

@@ -151,5 +151,21 @@ public sealed class SheetTests
         Assert.All(MountMethodFact.All, fact => Assert.NotEmpty(fact.Source));
     }
 
+    [Fact]
+    public void Any_sheet_of_outlines_and_circles_survives_both_forms()
+        => Gen.Select(Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[1, 80], Gen.Double[1, 80]).Array[1, 6], Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[0.5, 20]).Array[0, 6]).Sample((areas, circles) =>
+        {
+            var sheet = new PlanSheet("any", [.. areas.Select(area => new SheetPath(SheetLayer.Cut, [.. new PlanRectangle(area.Item1, area.Item2, area.Item3, area.Item4).Corners], true))],
+                [.. circles.Select(circle => new SheetCircle(SheetLayer.Hole, new PlanPoint(circle.Item1, circle.Item2), circle.Item3))], []);
+            foreach (var read in new[] { DxfReader.Read(SheetDxf.Write(sheet)), SvgReader.Read(SheetSvg.Write(sheet)) })
+            {
+                Assert.Null(read.Problem);
+                Assert.Equal(areas.Length, read.Outlines.Length);
+                Assert.Equal(areas.Max(area => area.Item3 * area.Item4), PlanRectangle.Round(read.Outlines[0]) is var round ? round.Width * round.Depth : 0, 0.5);
+                Assert.Equal(circles.Length, read.Circles.Length);
+                Assert.All(circles.Zip(read.Circles), pair => Assert.Equal(pair.First.Item3, pair.Second.Radius, 0.001));
+            }
+        }, iter: 60);
+
     private static PlanSheet Template() => TemplateSheet.Of(Drilled, SeatStage.Review(Drilled), Drilled.Seating.Planes[0]);
 }

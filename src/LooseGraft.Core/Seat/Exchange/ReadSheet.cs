@@ -47,16 +47,27 @@ public sealed record ReadSheet(ImmutableArray<ImmutableArray<PlanPoint>> Outline
             if (used[first]) continue;
             used[first] = true;
             var corners = new List<PlanPoint> { lines[first].From, lines[first].To };
-            while (ends[Key(corners[^1])].FirstOrDefault(index => !used[index], -1) is >= 0 and var next)
+            var current = first;
+            while (!IsClosed() && Next(current, corners[^1]) is { } next)
             {
                 used[next] = true;
                 corners.Add(Key(lines[next].From) == Key(corners[^1]) ? lines[next].To : lines[next].From);
+                current = next;
             }
 
-            if (corners.Count > 3 && Key(corners[0]) == Key(corners[^1])) yield return [.. corners.Take(corners.Count - 1)];
+            if (IsClosed()) yield return [.. corners.Take(corners.Count - 1)];
             else loose++;
+
+            bool IsClosed() => corners.Count > 3 && Key(corners[0]) == Key(corners[^1]);
         }
 
         if (loose > 0) notes.Add($"{loose} lines that close nothing were left out");
+
+        // Where outlines touch, several lines go on; those of one outline usually stand together in the file.
+        int? Next(int after, PlanPoint at)
+        {
+            var on = ends[Key(at)].Where(index => !used[index]).ToArray();
+            return on.Length == 0 ? null : on.MinBy(index => Math.Abs(index - after));
+        }
     }
 }

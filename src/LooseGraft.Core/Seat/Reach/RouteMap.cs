@@ -46,7 +46,7 @@ internal sealed class RouteMap
     /// <summary>The shortest way; null when there is none.</summary>
     public (double Length, ImmutableArray<RouteStep> Steps)? Shortest(PlanPoint from, PlanPoint to)
     {
-        // A plug that sits inside the grown rim of something can still be left and reached.
+        // A plug that sits inside the grown rim of something can still be left and reached; corners inside that rim are not used, so the way may be told longer than it is.
         var around = _obstacles.Select((obstacle, index) => obstacle.HoldsInside(from) || obstacle.HoldsInside(to) ? index : -1).Where(index => index >= 0).ToHashSet();
         var (start, end) = (_nodes.Count, _nodes.Count + 1);
         var starts = Sight(from, around);
