@@ -6,7 +6,7 @@ namespace LooseGraft.Core.Seat.Surveying;
 
 /// <summary>
 /// Places from distances: weighted least squares by Gauss–Newton with step halving. Each step costs the cube of the number of unknowns.
-/// Where the distances can be met in several ways, the start decides; if the best fit from the first start is worse than chance allows, eight others are tried.
+/// Where the distances can be met in several ways, the start decides; if the best fit from the first start is worse than chance allows, eight others are tried, and then single points on the other side of a line.
 /// </summary>
 public static class SurveyAdjustment
 {
@@ -15,6 +15,7 @@ public static class SurveyAdjustment
 
     private const int MostSteps = 60;
     private const int OtherStarts = 8;
+    private const int MostFlips = 60;
     private const double Singular = 1e-10;
 
     /// <summary>Adjusts a survey.</summary>
@@ -31,7 +32,39 @@ public static class SurveyAdjustment
             if (other.Cost < best.Cost - 1e-9) best = other;
         }
 
-        return Told(system, free, best.At);
+        if (best.Cost > Plausible(system, free.Length)) best = Flipped(system, free, best);
+        return Told(system, free, Inside(system, free, best.At));
+    }
+
+    // A point that was begun on the wrong side of a line stays there: those that fit worst are tried on the other side, as long as that helps.
+    private static (Vector<double> At, double Cost) Flipped(SurveySystem system, int[] free, (Vector<double> At, double Cost) best)
+    {
+        for (var tries = 0; tries < MostFlips;)
+        {
+            var before = best.Cost;
+            foreach (var other in SurveyFlips.Of(system, best.At).Take(MostFlips - tries))
+            {
+                tries++;
+                var tried = Descend(system, free, other);
+                if (tried.Cost >= best.Cost - 1e-9) continue;
+                best = tried;
+                break;
+            }
+
+            if (best.Cost >= before || best.Cost <= Plausible(system, free.Length)) break;
+        }
+
+        return best;
+    }
+
+    // Of two mirrored figures that fit alike, the one that lies within the edges is the board.
+    private static Vector<double> Inside(SurveySystem system, int[] free, Vector<double> at)
+    {
+        var outside = SurveyMirror.Of(system, at).Where(pair => !SurveyMirror.IsInside(system, at, new PlanPoint(at[2 * pair.Key], at[(2 * pair.Key) + 1]))).ToArray();
+        if (outside.Length == 0) return at;
+        var turned = at.Clone();
+        foreach (var (point, place) in outside) (turned[2 * point], turned[(2 * point) + 1]) = (place.X, place.Y);
+        return Descend(system, free, turned).At;
     }
 
     // Twice the number of redundant distances plus ten is more than chance gives in practice; it only decides whether to look further.
@@ -101,11 +134,12 @@ public static class SurveyAdjustment
     private static SurveyResult Told(SurveySystem system, int[] free, Vector<double> at)
     {
         var spread = SurveySpread.Of(free, system.Unknowns, free.Length == 0 || system.Equations.Count == 0 ? null : Linear(system, free, at).Slopes, Singular);
+        var mirrored = SurveyMirror.Of(system, at);
         var points = system.Points.Select((name, index) =>
         {
             var (longAxis, shortAxis, degrees) = spread.Ellipse(2 * index);
             return new SurveyedPoint(name, new PlanPoint(at[2 * index], at[(2 * index) + 1]), spread.IsDetermined(2 * index) && spread.IsDetermined((2 * index) + 1),
-                longAxis, shortAxis, degrees, system.Diameters.TryGetValue(name, out var diameter) ? diameter : null, SurveyMirror.Has(system, at, index));
+                longAxis, shortAxis, degrees, system.Diameters.TryGetValue(name, out var diameter) ? diameter : null, mirrored.TryGetValue(index, out var other) ? other : null);
         }).ToImmutableArray();
         var spans = system.Equations.Select(equation =>
         {

@@ -1,45 +1,91 @@
+using LooseGraft.Core.Model;
 using MathNet.Numerics.LinearAlgebra;
 
 namespace LooseGraft.Core.Seat.Surveying;
 
-/// <summary>Finds points that fit as well on the other side of a line.</summary>
+/// <summary>
+/// Finds points that fit as well on the other side of a line. Take any line through measured points: those off it fall into groups that are tied to each other only by
+/// distances; a group that no edge holds against the mirror keeps every distance when it is mirrored. Lines: level and upright through each point, and through each pair.
+/// O(p² · (p + d)) for p points and d distances.
+/// </summary>
 internal static class SurveyMirror
 {
     private const double Near = 0.5;
 
-    /// <summary>Whether mirroring the point keeps each of its distances, and the mirrored place lies inside the edges that are known.</summary>
-    public static bool Has(SurveySystem system, Vector<double> at, int point)
+    /// <summary>The mirrored places inside the edges that are known, by the point's place in the list.</summary>
+    public static Dictionary<int, PlanPoint> Of(SurveySystem system, Vector<double> at)
     {
-        var name = system.Points[point];
-        var (byX, byY) = (false, false);
-        var others = new List<(double X, double Y)>();
-        foreach (var span in system.Equations.Select(equation => equation.Span).Where(span => span.From == name || span.To == name))
+        var places = Enumerable.Range(0, system.Points.Count).Select(index => new PlanPoint(at[2 * index], at[(2 * index) + 1])).ToArray();
+        var (ties, byX, byY) = Ties(system);
+        var mirrored = new Dictionary<int, PlanPoint>();
+        foreach (var (index, place) in places.Index())
         {
-            var other = span.From == name ? span.To : span.From;
-            if (SurveySystem.Axis(other) is { } isX) (byX, byY) = (byX || isX, byY || !isX);
-            else others.Add((at[2 * system.Index(other)], at[(2 * system.Index(other)) + 1]));
+            Mirror(place, new PlanPoint(1, 0), byY);
+            Mirror(place, new PlanPoint(0, 1), byX);
+            foreach (var other in places.Skip(index + 1).Where(other => other.To(place) > Near))
+            {
+                var along = new PlanPoint((other.X - place.X) / place.To(other), (other.Y - place.Y) / place.To(other));
+                // Level and upright lines were tried; on any other, an edge of either kind holds a point.
+                if (Math.Abs(along.X) > 1e-6 && Math.Abs(along.Y) > 1e-6) Mirror(place, along, [.. byX, .. byY]);
+            }
         }
 
-        if ((byX && byY) || others.Count == 0) return false;
-        var (x, y) = (at[2 * point], at[(2 * point) + 1]);
-        var line = others[0];
-        var (dx, dy) = byX ? (1.0, 0.0) : byY ? (0.0, 1.0) : Direction(others);
-        if (dx == 0 && dy == 0) return false;
-        if (others.Any(other => Math.Abs(((other.X - line.X) * dy) - ((other.Y - line.Y) * dx)) > Near)) return false;
-        var off = ((x - line.X) * dy) - ((y - line.Y) * dx);
-        var (mirrorX, mirrorY) = (x - (2 * off * dy), y + (2 * off * dx));
-        return Math.Abs(off) > Near && IsInside(system, at, mirrorX, mirrorY);
+        return mirrored;
+
+        void Mirror(PlanPoint through, PlanPoint along, HashSet<int> held)
+        {
+            double Off(int point) => ((places[point].X - through.X) * along.Y) - ((places[point].Y - through.Y) * along.X);
+            PlanPoint Other(int point) => new(places[point].X - (2 * Off(point) * along.Y), places[point].Y + (2 * Off(point) * along.X));
+            var left = Enumerable.Range(0, places.Length).Where(point => Math.Abs(Off(point)) > Near).ToHashSet();
+            while (left.Count > 0)
+            {
+                var group = Group(left.First(), left, ties);
+                left.ExceptWith(group);
+                if (group.Overlaps(held) || !group.All(point => IsInside(system, at, Other(point)))) continue;
+                foreach (var point in group) mirrored.TryAdd(point, Other(point));
+            }
+        }
     }
 
-    private static (double X, double Y) Direction(List<(double X, double Y)> others)
+    private static (ILookup<int, int> Ties, HashSet<int> ByX, HashSet<int> ByY) Ties(SurveySystem system)
     {
-        var far = others.MaxBy(other => Math.Abs(other.X - others[0].X) + Math.Abs(other.Y - others[0].Y));
-        var (dx, dy) = (far.X - others[0].X, far.Y - others[0].Y);
-        var length = Math.Sqrt((dx * dx) + (dy * dy));
-        return length < Near ? (0, 0) : (dx / length, dy / length);
+        var (pairs, byX, byY) = (new List<(int, int)>(), new HashSet<int>(), new HashSet<int>());
+        foreach (var span in system.Equations.Select(equation => equation.Span))
+        {
+            switch (SurveySystem.Axis(span.From), SurveySystem.Axis(span.To))
+            {
+                case (null, null):
+                    pairs.Add((system.Index(span.From), system.Index(span.To)));
+                    pairs.Add((system.Index(span.To), system.Index(span.From)));
+                    break;
+                case (null, { } isX):
+                    (isX ? byX : byY).Add(system.Index(span.From));
+                    break;
+                case ({ } isX, null):
+                    (isX ? byX : byY).Add(system.Index(span.To));
+                    break;
+            }
+        }
+
+        return (pairs.ToLookup(pair => pair.Item1, pair => pair.Item2), byX, byY);
     }
 
-    private static bool IsInside(SurveySystem system, Vector<double> at, double x, double y)
-        => !(system.Has("left") && x < -Near) && !(system.Has("rear") && y < -Near)
-            && !(system.Has("right") && x > at[system.Right] + Near) && !(system.Has("front") && y > at[system.Front] + Near);
+    private static HashSet<int> Group(int start, HashSet<int> among, ILookup<int, int> ties)
+    {
+        var (group, open) = (new HashSet<int> { start }, new Stack<int>([start]));
+        while (open.TryPop(out var point))
+        {
+            foreach (var next in ties[point])
+            {
+                if (among.Contains(next) && group.Add(next)) open.Push(next);
+            }
+        }
+
+        return group;
+    }
+
+    /// <summary>Whether a place lies within the edges that are known.</summary>
+    public static bool IsInside(SurveySystem system, Vector<double> at, PlanPoint place)
+        => !(system.Has("left") && place.X < -Near) && !(system.Has("rear") && place.Y < -Near)
+            && !(system.Has("right") && place.X > at[system.Right] + Near) && !(system.Has("front") && place.Y > at[system.Front] + Near);
 }

@@ -22,10 +22,14 @@ internal static class SurveyPlanner
             return new SurveyAdvice(best.From, best.To, $"nothing fixes {string.Join(", ", points.Where(point => !point.IsDetermined).Select(point => point.Name).DefaultIfEmpty("the far edge"))} yet");
         }
 
-        if (points.FirstOrDefault(point => point.HasMirror) is { } mirrored && candidates.Where(pair => pair.From == mirrored.Name || pair.To == mirrored.Name).ToArray() is { Length: > 0 } decides)
+        if (points.FirstOrDefault(point => point.HasMirror) is { } mirrored)
         {
-            var best = decides.FirstOrDefault(pair => SurveySystem.Axis(pair.To) is not null, decides[0]);
-            return new SurveyAdvice(best.From, best.To, $"{mirrored.Name} fits on the other side as well");
+            // The distance that would read most differently if the other place were the true one; points that would be mirrored along tell nothing.
+            var other = at.Clone();
+            (other[2 * system.Index(mirrored.Name)], other[(2 * system.Index(mirrored.Name)) + 1]) = (mirrored.Mirror!.Value.X, mirrored.Mirror.Value.Y);
+            double Tells((string From, string To) pair) => Math.Abs(system.Say(pair.From, pair.To, at).Value - system.Say(pair.From, pair.To, other).Value);
+            var decides = candidates.Where(pair => (pair.From == mirrored.Name || pair.To == mirrored.Name) && points.All(point => !point.HasMirror || point.Name == mirrored.Name || (point.Name != pair.From && point.Name != pair.To))).ToArray();
+            if (decides.Length > 0 && decides.MaxBy(Tells) is var best && Tells(best) > 1) return new SurveyAdvice(best.From, best.To, $"{mirrored.Name} fits on the other side as well");
         }
 
         var before = points.Max(point => point.LongAxis);

@@ -44,6 +44,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
     {
         null or { Points.Length: 0 } => "no point has a place yet",
         _ when Result.Undetermined.FirstOrDefault() is { } loose => $"nothing fixes {loose.Name} yet",
+        _ when Result.Points.FirstOrDefault(point => point.HasMirror) is { } mirrored => $"{mirrored.Name} fits on the other side as well",
         _ when Result.Suspect is { } suspect => $"{suspect.Span.From} to {suspect.Span.To} does not fit the rest",
         _ when Result.LargestAxis > UsefulMm => FormattableString.Invariant($"the least certain place is only known to ±{Result.LargestAxis:0.0} mm"),
         _ => null,
