@@ -82,7 +82,7 @@ public static class GraftFileLimits
     public const int Runs = 100;
 
     /// <summary>Distances of a survey.</summary>
-    public const int Spans = 400;
+    public const int Spans = 200;
 
     /// <summary>Links inside a part.</summary>
     public const int Links = 256;

@@ -104,6 +104,17 @@ public sealed class SurveyTests
         Assert.DoesNotContain(SurveyAdjustment.Of(Survey("board", [.. lines.Select(line => line.Replace("rear 96.0", "rear 10.0", StringComparison.Ordinal))])).Points, point => point.HasMirror);
     }
 
+    [Fact]
+    public void The_largest_survey_that_a_file_holds_is_told_of_too_bad_readings_and_all()
+    {
+        var places = Enumerable.Range(0, 66).Select(index => new PlanPoint(20 + (index % 11 * 17.3), 15 + (index / 11 * 22.7))).ToArray();
+        var lines = places.SelectMany((place, index) => new[] { Line($"h{index + 1}", "left", place.X), Line($"h{index + 1}", "rear", place.Y), Line($"h{index + 1}", $"h{((index + 12) % 66) + 1}", place.To(places[(index + 12) % 66]) + (index == 7 ? 9 : 0)) }).ToArray();
+        var result = SurveyAdjustment.Of(Survey("board", lines));
+        Assert.Equal((198, 66), (result.Spans.Length, result.Points.Length));
+        Assert.Equal(("h8", "h20"), (result.Suspect!.Span.From, result.Suspect.Span.To));
+        Assert.Equal(9, result.Suspect.GrossError!.Value, 0);
+    }
+
     [Theory]
     [InlineData("h1", "h2")]
     [InlineData("h2", "h1")]

@@ -26,23 +26,24 @@ public static class SurveyAdjustment
         var free = Enumerable.Range(0, system.Unknowns).Where(unknown => !system.Fixed.Contains(unknown)).ToArray();
         var best = Descend(system, free, SurveyStart.Of(system));
         var shake = new Random(1);
-        for (var start = 0; start < OtherStarts && best.Cost > Plausible(system, free.Length); start++)
+        var spare = Spare(free.Length);
+        for (var start = 0; start < Math.Min(OtherStarts, spare) && best.Cost > Plausible(system, free.Length); start++)
         {
             var other = Descend(system, free, SurveyStart.Of(system, shake));
             if (other.Cost < best.Cost - 1e-9) best = other;
         }
 
-        if (best.Cost > Plausible(system, free.Length)) best = Flipped(system, free, best);
+        if (best.Cost > Plausible(system, free.Length)) best = Flipped(system, free, best, Math.Min(MostFlips, spare - OtherStarts));
         return Told(system, free, Inside(system, free, best.At));
     }
 
     // A point that was begun on the wrong side of a line stays there: those that fit worst are tried on the other side, as long as that helps.
-    private static (Vector<double> At, double Cost) Flipped(SurveySystem system, int[] free, (Vector<double> At, double Cost) best)
+    private static (Vector<double> At, double Cost) Flipped(SurveySystem system, int[] free, (Vector<double> At, double Cost) best, int most)
     {
-        for (var tries = 0; tries < MostFlips;)
+        for (var tries = 0; tries < most;)
         {
             var before = best.Cost;
-            foreach (var other in SurveyFlips.Of(system, best.At).Take(MostFlips - tries))
+            foreach (var other in SurveyFlips.Of(system, best.At).Take(most - tries))
             {
                 tries++;
                 var tried = Descend(system, free, other);
@@ -66,6 +67,9 @@ public static class SurveyAdjustment
         foreach (var (point, place) in outside) (turned[2 * point], turned[(2 * point) + 1]) = (place.X, place.Y);
         return Descend(system, free, turned).At;
     }
+
+    // A step costs the cube of the unknowns: what a desk measures is tried in every way, a survey of hundreds once or twice.
+    private static int Spare(int unknowns) => (int)Math.Min(OtherStarts + MostFlips, 40_000_000 / Math.Pow(Math.Max(1, unknowns), 3));
 
     // Twice the number of redundant distances plus ten is more than chance gives in practice; it only decides whether to look further.
     private static double Plausible(SurveySystem system, int unknowns) => (2 * Math.Max(0, system.Equations.Count - unknowns)) + 10;

@@ -9,6 +9,7 @@ internal static class SurveyPlanner
 {
     // What a caliper with tenths gives.
     private const double Deviation = 0.11;
+    private const int MostTried = 16;
 
     public static SurveyAdvice? Next(SurveySystem system, Vector<double> at, SurveySpread spread, ImmutableArray<SurveyedPoint> points)
     {
@@ -45,9 +46,12 @@ internal static class SurveyPlanner
 
     private static IEnumerable<(string From, string To)> Candidates(SurveySystem system, ImmutableArray<SurveyedPoint> points)
     {
+        // What helps most reaches one of the least certain points; of many points only those are tried.
+        var worst = points.OrderBy(point => point.IsDetermined && !point.HasMirror).ThenByDescending(point => point.LongAxis).Take(MostTried).Select(point => point.Name).ToHashSet();
         foreach (var (index, point) in points.Index())
         {
-            foreach (var other in points.Skip(index + 1)) yield return (point.Name, other.Name);
+            foreach (var other in points.Skip(index + 1).Where(other => worst.Contains(point.Name) || worst.Contains(other.Name))) yield return (point.Name, other.Name);
+            if (!worst.Contains(point.Name)) continue;
             foreach (var edge in SurveyText.Edges.Where(edge => edge is "left" or "rear" || system.Has(edge))) yield return (point.Name, edge);
         }
     }
