@@ -101,6 +101,7 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Runs", "runs", "r; r; tray; here; 0; kt31/main; 0; 300; 5", "end “here” is neither part/port nor two figures")]
     [InlineData("Runs", "runs", "r; r; tray; 1 1; 0; kt31/none; 0; 300; 5", "There is no port kt31/none")]
     [InlineData("Board", "places", "panel; 1; 1; sideways", "facing “sideways” is none of up, rear, front, left, right")]
+    [InlineData("Board", "holes", "5; 8.5; 0", "diameter “0” is not a length above 0")]
     [InlineData("Board", "zones", "a; tall; 0; 0; 5; 5; 3; more", "“more” is one cell too many")]
     public async Task A_line_that_will_not_do_is_named_and_nothing_is_kept(string handler, string field, string lines, string words)
     {

@@ -10,7 +10,7 @@ namespace LooseGraft.Core.Seat;
 /// <summary>Rules on things that want the same room, and on the lid.</summary>
 internal static class RoomFindings
 {
-    public static IEnumerable<Finding> Of(Graft graft, ImmutableArray<SolidBody> bodies, ImmutableArray<Clash> clashes)
+    public static IEnumerable<Finding> Of(Graft graft, ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies, ImmutableArray<Clash> clashes)
     {
         foreach (var clash in clashes)
         {
@@ -31,7 +31,7 @@ internal static class RoomFindings
             }
         }
 
-        foreach (var (board, hole, body) in from board in SeatedBoard.Of(graft) from hole in board.Holes from body in bodies select (board, hole, body))
+        foreach (var (board, hole, body) in from board in boards from hole in board.Holes from body in bodies select (board, hole, body))
         {
             if (HoldFindings.NearBox(board, hole, body) is { } finding) yield return finding;
         }

@@ -22,7 +22,7 @@ public static class SeatStage
         return new SeatReview(boards, bodies, clashes, reaches, surveys,
         [
             .. boards.SelectMany(MountFindings.Of), .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. EdgeFindings.OfOpenings(graft, boards),
-            .. RoomFindings.Of(graft, bodies, clashes), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
+            .. RoomFindings.Of(graft, boards, bodies, clashes), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
         ]);
     }
 }

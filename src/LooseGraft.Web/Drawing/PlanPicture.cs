@@ -15,6 +15,9 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
 
     private readonly PlanRectangle _bounds = PlanRectangle.Round([.. Plane.Outline, .. Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => board.Outline)]);
 
+    private readonly Dictionary<string, UnderMount> _under = Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => UnderMount.Of(board))
+        .GroupBy(under => under.Mount.Id).ToDictionary(group => group.Key, group => group.MaxBy(under => under.Verdict)!);
+
     /// <summary>Pixels for a millimetre.</summary>
     public double Scale => Math.Min(4, WidestPixels / Math.Max(_bounds.Width, 1));
 
@@ -43,8 +46,7 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
     {
         if (mount.State == MountState.Removed) return ("none", "taken out");
         if (Boards.Any(board => board.Holes.Any(hole => hole.Mount?.Id == mount.Id))) return ("fine", "met");
-        var under = Boards.SelectMany(board => UnderMount.Of(board)).Where(under => under.Mount.Id == mount.Id).OrderByDescending(under => under.Verdict).FirstOrDefault();
-        return under?.Verdict switch
+        return _under.GetValueOrDefault(mount.Id)?.Verdict switch
         {
             UnderVerdict.Shorts => ("stop", "shorts the board: take out"),
             UnderVerdict.Lifts => ("fix", "lifts the board: take out"),

@@ -35,6 +35,10 @@ public static class SeatLists
         },
         opening => Line(opening.Id, Plain(opening.Name), Word(opening.Kind), Word(opening.Wall), opening.Area.X, opening.Area.Y, opening.Area.Width, opening.Area.Depth, opening.IsToCut ? "to cut" : ""));
 
+    /// <summary>Mounting holes of a board.</summary>
+    public static readonly SeatList<MountHole> Holes = new("holes", "x; y; diameter", "6.35; 33.02; 3.96", GraftFileLimits.Holes,
+        line => new MountHole(line.Length("x"), line.Length("y"), new Millimetres(line.Length("diameter", 0.1))), hole => Line(hole.X, hole.Y, hole.Diameter.Value));
+
     /// <summary>What stands above a board or cannot be shorted below it.</summary>
     public static readonly SeatList<BodyZone> Zones = new("zones", "name; tall, bare board or insulated; x; y; width; depth; height of what is tall", "memory; tall; 150; 60; 28; 110; 32", GraftFileLimits.Zones,
         line =>

@@ -44,7 +44,7 @@ public sealed class SeatWordsTests
     [InlineData(MountMethod.ThroughBolt, PlaneMaterial.Steel, 1.0, "only 2 mm is free behind the plane")]
     public void A_way_of_holding_that_does_not_hold_says_why(MountMethod method, PlaneMaterial material, double thickness, string because)
     {
-        var graft = Held(method) with { };
+        var graft = Held(method);
         graft = graft with { Seating = graft.Seating.WithPlane("tray", plane => plane with { Material = material, Thickness = Mm(thickness), Behind = Mm(2) }) };
         Assert.Contains(because, Only("SEAT-005", graft).Message, StringComparison.Ordinal);
     }

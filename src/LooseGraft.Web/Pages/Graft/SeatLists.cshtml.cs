@@ -71,7 +71,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             Tails = Size("tails", tails, 0) ?? known.Tails,
             Zones = SeatLists.Zones.ReadAll(ModelState, zones),
         };
-        var drilled = HoleLines.Read(ModelState, holes);
+        var drilled = SeatLists.Holes.ReadAll(ModelState, holes);
         var seats = Once("places", SeatLists.Ports.ReadAll(ModelState, places), pair => pair.Port);
         foreach (var (port, _) in seats.Where(pair => board.Ports.All(port => port.Id != pair.Port))) ModelState.AddModelError("places", $"“{port}” is no port of {board.Name}: it has {string.Join(", ", board.Ports.Select(found => found.Id))}.");
         return await SaveAsync(new Edit($"{board.Name} described: {drilled.Length} holes, {seats.Length} ports placed",
