@@ -16,12 +16,12 @@ public sealed record Candidate(string Name, FeedVerdict Fits, string Because, Gr
     public static Candidate Try(FeedReview before, Graft with, string name)
     {
         var after = FeedStage.Review(with);
-        var standing = before.Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit))).ToDictionary(pair => (pair.Id, pair.limit.Kind, pair.limit.Name), pair => pair.limit);
+        var standing = before.Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit))).ToDictionary(pair => (pair.Id, pair.limit.Key), pair => pair.limit);
         // What was over before is not the newcomer's doing, unless it makes it worse.
         var worst = (from supply in after.Supplies
                      from limit in supply.Limits
                      let use = limit.In(LoadCase.Peak)
-                     where !standing.TryGetValue((supply.Supply.Id, limit.Kind, limit.Name), out var old) || use.Used.High > old.In(LoadCase.Peak).Used.High
+                     where !standing.TryGetValue((supply.Supply.Id, limit.Key), out var old) || use.Used.High > old.In(LoadCase.Peak).Used.High
                      orderby limit.LeastShareLeft
                      select (supply.Name, Limit: limit, Use: use)).FirstOrDefault();
         var wants = after.Plugs.Served().Where(served => served.Plug is null && before.Plugs.Wanting.All(port => port.Part.Id != served.Port.Part.Id)).Select(served => served.Port).FirstOrDefault();

@@ -6,7 +6,7 @@ using LooseGraft.Core.Quantities;
 namespace LooseGraft.Core.Feed;
 
 /// <summary>One limit of a supply and how it fares.</summary>
-/// <param name="Kind">What sort of limit.</param>
+/// <param name="Key">Which limit of its supply it is.</param>
 /// <param name="Name">As a builder says it: <c>+12 V</c>, <c>+3.3 V with +5 V</c>, <c>in all</c>.</param>
 /// <param name="Subject">What it belongs to.</param>
 /// <param name="RailVoltage">The voltage of a rail; null for shared limits.</param>
@@ -15,11 +15,11 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Weakest">The weakest fact that the figures rest on.</param>
 /// <param name="UnprovenPeak">The part of the high figure at peak that rests on diagrams or assumptions.</param>
 public sealed record FeedLimit(
-    FeedLimitKind Kind, string Name, SubjectPath Subject, Volts? RailVoltage, Known<Watts> Limit, ImmutableArray<FeedUse> Uses,
+    FeedLimitKey Key, string Name, SubjectPath Subject, Volts? RailVoltage, Known<Watts> Limit, ImmutableArray<FeedUse> Uses,
     Evidence Weakest, Watts UnprovenPeak)
 {
-    /// <summary>The string, or string/plug, that it is a limit of; null for the supply itself and for ports.</summary>
-    public string? At { get; init; }
+    /// <summary>What sort of limit.</summary>
+    public FeedLimitKind Kind => Key.Kind;
 
     /// <summary>The currents that count against it.</summary>
     public ImmutableArray<FeedFlow> Counted { get; init; } = [];

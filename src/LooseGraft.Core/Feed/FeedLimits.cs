@@ -12,23 +12,23 @@ internal static class FeedLimits
     public static ImmutableArray<FeedLimit> Of(Graft graft, Supply supply, ImmutableArray<FeedFlow> flows)
     {
         var rails = supply.Rails.ToDictionary(rail => rail.Name);
-        FeedLimit Limit(FeedLimitKind kind, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted, string? at = null)
-            => Make(kind, name, subject, volts, limit, [.. counted.Where(flow => rails.ContainsKey(flow.Rail))], rails, at);
+        FeedLimit Limit(FeedLimitKey key, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted)
+            => Make(key, name, subject, volts, limit, [.. counted.Where(flow => rails.ContainsKey(flow.Rail))], rails);
 
         IEnumerable<FeedLimit> all =
         [
-            .. supply.Rails.Select(rail => Limit(FeedLimitKind.Rail, rail.Name, SubjectPath.Rail(supply.Id, rail.Name), rail.Voltage,
+            .. supply.Rails.Select(rail => Limit(FeedLimitKey.OfRail(rail.Name), rail.Name, SubjectPath.Rail(supply.Id, rail.Name), rail.Voltage,
                 new Known<Watts>(rail.Voltage * rail.Limit.Value, rail.Limit.Evidence, rail.Limit.Note), flows.Where(flow => flow.Rail == rail.Name))),
-            .. supply.Combined.Index().Select(shared => Limit(FeedLimitKind.Combined, string.Join(" with ", shared.Item.Rails), SubjectPath.Combined(supply.Id, shared.Index), null, shared.Item.Limit,
+            .. supply.Combined.Index().Select(shared => Limit(FeedLimitKey.OfShared(shared.Index), string.Join(" with ", shared.Item.Rails), SubjectPath.Combined(supply.Id, shared.Index), null, shared.Item.Limit,
                 flows.Where(flow => shared.Item.Rails.Contains(flow.Rail)))),
-            .. supply.Total is { Limit: var total } ? [Limit(FeedLimitKind.Total, "in all", SubjectPath.Total(supply.Id), null, total, flows)] : Array.Empty<FeedLimit>(),
+            .. supply.Total is { Limit: var total } ? [Limit(FeedLimitKey.OfTotal, "in all", SubjectPath.Total(supply.Id), null, total, flows)] : Array.Empty<FeedLimit>(),
             .. Strings(supply, flows, rails, Limit),
             .. Ports(graft, flows, rails, Limit),
         ];
         return [.. all];
     }
 
-    private delegate FeedLimit Maker(FeedLimitKind kind, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted, string? at);
+    private delegate FeedLimit Maker(FeedLimitKey key, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted);
 
     private static IEnumerable<FeedLimit> Strings(Supply supply, ImmutableArray<FeedFlow> flows, Dictionary<string, Rail> rails, Maker make)
     {
@@ -40,16 +40,16 @@ internal static class FeedLimits
             {
                 var onString = byString[(lead.Id, rail.Name)].ToArray();
                 if (onString.Length == 0) continue;
-                yield return make(FeedLimitKind.Wire, $"{rail.Name} along {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
-                    Limit(rail, wire.Amps * lead.WiresEach, $"{lead.WiresEach} × {lead.Awg} AWG"), onString, lead.Id);
+                yield return make(FeedLimitKey.OfWire(lead.Id, rail.Name), $"{rail.Name} along {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
+                    Limit(rail, wire.Amps * lead.WiresEach, $"{lead.WiresEach} × {lead.Awg} AWG"), onString);
                 foreach (var plug in lead.Plugs.Where(plug => plug.Type.ContactAmps is not null))
                 {
                     var name = $"{lead.Id}/{plug.Id}";
                     var onPlug = onString.Where(flow => flow.Plug == name).ToArray();
                     var contacts = plug.Type.Pinout.Count(signal => signal == rail.Name);
                     if (onPlug.Length > 0 && contacts > 0)
-                        yield return make(FeedLimitKind.Plug, $"{rail.Name} at {plug.Id} of {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
-                            Limit(rail, plug.Type.ContactAmps!.Value * contacts, Contacts(contacts, plug.Type.ContactAmps)), onPlug, name);
+                        yield return make(FeedLimitKey.OfPlug(name, rail.Name), $"{rail.Name} at {plug.Id} of {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
+                            Limit(rail, plug.Type.ContactAmps!.Value * contacts, Contacts(contacts, plug.Type.ContactAmps)), onPlug);
                 }
             }
         }
@@ -63,8 +63,8 @@ internal static class FeedLimits
             var contacts = port.AllPins().Count(pin => pin.Signal.Value.Name == fed.Key.Rail && pin.Contact == ContactState.Wired);
             var amps = port.Type.PortAmps ?? (port.Type.ContactAmps * Math.Max(contacts, 1));
             if (amps is { } bears)
-                yield return make(FeedLimitKind.Port, $"{fed.Key.Rail} out of {port.Name}", SubjectPath.Port(fed.Key.Port), rail.Voltage,
-                    Limit(rail, bears, port.Type.PortAmps is null ? Contacts(Math.Max(contacts, 1), port.Type.ContactAmps) : "usual for such a header"), fed, null);
+                yield return make(FeedLimitKey.OfPort(fed.Key.Port, fed.Key.Rail), $"{fed.Key.Rail} out of {port.Name}", SubjectPath.Port(fed.Key.Port), rail.Voltage,
+                    Limit(rail, bears, port.Type.PortAmps is null ? Contacts(Math.Max(contacts, 1), port.Type.ContactAmps) : "usual for such a header"), fed);
         }
     }
 
@@ -72,12 +72,12 @@ internal static class FeedLimits
 
     private static Known<Watts> Limit(Rail rail, double amps, string note) => new(rail.Voltage * new Amps(amps), Evidence.Assumed, note);
 
-    private static FeedLimit Make(FeedLimitKind kind, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, FeedFlow[] counted, Dictionary<string, Rail> rails, string? at)
+    private static FeedLimit Make(FeedLimitKey key, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, FeedFlow[] counted, Dictionary<string, Rail> rails)
     {
         Spread<Watts> Power(FeedFlow flow, LoadCase loadCase) => flow.At(loadCase).Rising(amps => rails[flow.Rail].Voltage * amps);
         var uses = Enum.GetValues<LoadCase>().Select(loadCase => FeedUse.Of(
             counted.Aggregate(Spread<Watts>.Exactly(Watts.Zero), (sum, flow) => sum + Power(flow, loadCase)), loadCase == LoadCase.Spike ? new Watts(limit.Value.Value * FeedUse.SpikeTolerance) : limit.Value));
         var unproven = counted.Where(flow => !flow.Evidence.IsProven()).Aggregate(Watts.Zero, (sum, flow) => sum + Power(flow, LoadCase.Peak).High);
-        return new FeedLimit(kind, name, subject, volts, limit, [.. uses], counted.Select(flow => flow.Evidence).Append(limit.Evidence).Weakest(), unproven) { At = at, Counted = [.. counted] };
+        return new FeedLimit(key, name, subject, volts, limit, [.. uses], counted.Select(flow => flow.Evidence).Append(limit.Evidence).Weakest(), unproven) { Counted = [.. counted] };
     }
 }

@@ -1,5 +1,4 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -28,7 +27,7 @@ public sealed record RoomLeft(Amps Amps, string First)
         if (feed.Supplies.FirstOrDefault(review => review.Supply.Id == supply.Id) is not { } review || supply.Rails.FirstOrDefault(each => each.Name == rail) is not { } own || !seen.Add(supply.Id))
             return new RoomLeft(new Amps(0), $"no {rail} there");
         var volts = Math.Abs(own.Voltage.Value);
-        foreach (var limit in review.Limits.Where(limit => Concerns(limit, supply, rail, plug, port)))
+        foreach (var limit in review.Limits.Where(limit => Concerns(limit.Key, supply, rail, plug, port)))
         {
             var left = Math.Max(0, limit.LeastLeft.Value / volts);
             if (left < best.Amps.Value) best = new RoomLeft(new Amps(left), $"{limit.Name} of {review.Name}");
@@ -43,14 +42,14 @@ public sealed record RoomLeft(Amps Amps, string First)
         return Finite(passed < best.Amps.Value ? new RoomLeft(new Amps(passed), room.First) : best);
     }
 
-    private static bool Concerns(FeedLimit limit, Supply supply, string rail, string? plug, PortId? port) => limit.Kind switch
+    private static bool Concerns(FeedLimitKey limit, Supply supply, string rail, string? plug, PortId? port) => limit.Kind switch
     {
         FeedLimitKind.Total => true,
-        FeedLimitKind.Combined => supply.Combined.Any(shared => shared.Rails.Contains(rail) && string.Join(" with ", shared.Rails) == limit.Name),
-        FeedLimitKind.Rail => limit.Name == rail,
-        FeedLimitKind.Wire => plug is not null && plug.StartsWith(limit.At + "/", StringComparison.Ordinal) && limit.Name.StartsWith(rail + " ", StringComparison.Ordinal),
-        FeedLimitKind.Plug => plug == limit.At && limit.Name.StartsWith(rail + " ", StringComparison.Ordinal),
-        FeedLimitKind.Port => port is { } through && limit.Subject == SubjectPath.Port(through) && limit.Name.StartsWith(rail + " ", StringComparison.Ordinal),
+        FeedLimitKind.Combined => supply.Combined[limit.Shared!.Value].Rails.Contains(rail),
+        FeedLimitKind.Rail => limit.Rail == rail,
+        FeedLimitKind.Wire => limit.Rail == rail && plug?.StartsWith(limit.At + "/", StringComparison.Ordinal) == true,
+        FeedLimitKind.Plug => limit.Rail == rail && plug == limit.At,
+        FeedLimitKind.Port => limit.Rail == rail && port is not null && port == limit.Port,
         _ => false,
     };
 

@@ -12,4 +12,7 @@ public sealed record SupplyReview(Supply Supply, string Name, ImmutableArray<Fee
 {
     /// <summary>The limit with the least share left at peak; null when none is known.</summary>
     public FeedLimit? Tightest => Limits.MinBy(limit => limit.LeastShareLeft);
+
+    /// <summary>One of its limits; null when it has no such limit, or nothing counts against it.</summary>
+    public FeedLimit? Find(FeedLimitKey key) => Limits.FirstOrDefault(limit => limit.Key == key);
 }

@@ -89,6 +89,21 @@ public sealed class FeedChainTests
         }, iter: 40);
 
     [Fact]
+    public void Standby_takes_nothing_of_the_rail_whose_name_its_own_begins_with()
+    {
+        var standby = new Rail(Signal("+5 V standby"), Limit(10));
+        var main = new SupplyString("s", "main") { Awg = 18, WiresEach = 1, Plugs = [new SupplyPlug("a", ConnectorTypes.Find("atx-main-24")!)] };
+        var graft = Fed(SmallSupply() with { Rails = SmallSupply().Rails.Add(standby), Strings = [main] }, Draw("+5 V standby", 6));
+        double Room(Graft with, string? plug, PortId? port) => RoomLeft.At(Review.Of(with).Feed, with.Supplies[0], "+5 V", plug, port).Amps.Value;
+        Assert.Equal(10, Room(graft, null, null), 9);
+        // 18 AWG bears 7 A; the one standby contact bears just the 6 A asked of it.
+        Assert.Equal(7, Room(graft with { Loads = [graft.Loads[0] with { Plug = "s/a" }] }, "s/a", null), 9);
+        var header = graft.WithPart("board", part => part with { Ports = [Header("+5 V,+5 V standby", "fan-3")] });
+        header = header with { Loads = [header.Loads[0] with { Through = new PortId("board", "header") }] };
+        Assert.Equal(10, Room(header, null, new PortId("board", "header")), 9);
+    }
+
+    [Fact]
     public void The_chance_is_none_or_certain_where_ranges_leave_no_doubt_and_a_half_in_the_middle()
     {
         Assert.Equal(new FeedChance(0, 0), ChanceOf(Currents(6, 8, 10)));

@@ -12,7 +12,7 @@ public sealed class FeedTree
     private readonly Graft _graft;
     private readonly FeedReview _feed;
     private readonly LoadCase _case;
-    private readonly Dictionary<string, Volts> _volts;
+    private readonly Dictionary<(string Supply, string Rail), Volts> _volts;
 
     private FeedTree(Graft graft, FeedReview feed, LoadCase loadCase)
     {
@@ -49,15 +49,15 @@ public sealed class FeedTree
             .Select(group => Lead(review, group.Key, [.. group], [.. flows.Where(flow => flow.Plug?.StartsWith(group.Key + "/", StringComparison.Ordinal) == true)], onward));
         var loose = direct.Where(flow => flow.Plug is null).Select(flow => Consumer(review, flow, onward));
         return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(review, flows), SubjectPath.Rail(review.Supply.Id, rail.Name),
-            review.Limits.FirstOrDefault(limit => limit.Kind == FeedLimitKind.Rail && limit.Name == rail.Name), [.. leads, .. loose, .. orphans]);
+            review.Find(FeedLimitKey.OfRail(rail.Name)), [.. leads, .. loose, .. orphans]);
     }
 
     private TreeNode Lead(SupplyReview review, string id, FeedFlow[] flows, FeedFlow[] carried, ILookup<string, FeedFlow> onward)
     {
         var lead = review.Supply.Strings.First(each => each.Id == id);
         var plugs = flows.GroupBy(flow => flow.Plug!).Select(group => new TreeNode(TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), SubjectPath.Lead(review.Supply.Id, id),
-            LimitAt(review, FeedLimitKind.Plug, group.Key, flows[0].Rail), [.. group.Select(flow => Consumer(review, flow, onward))]));
-        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), SubjectPath.Lead(review.Supply.Id, id), LimitAt(review, FeedLimitKind.Wire, id, flows[0].Rail), [.. plugs]);
+            review.Find(FeedLimitKey.OfPlug(group.Key, flows[0].Rail)), [.. group.Select(flow => Consumer(review, flow, onward))]));
+        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), SubjectPath.Lead(review.Supply.Id, id), review.Find(FeedLimitKey.OfWire(id, flows[0].Rail)), [.. plugs]);
     }
 
     private TreeNode Consumer(SupplyReview review, FeedFlow flow, ILookup<string, FeedFlow> onward)
@@ -68,14 +68,11 @@ public sealed class FeedTree
 
     private IEnumerable<TreeNode> Ports(SupplyReview review, IEnumerable<FeedFlow> flows)
         => flows.GroupBy(flow => flow.Through!.Value).Select(group => new TreeNode(TreeNodeKind.Port, _graft.FindPort(group.Key)?.Name ?? group.Key.Port, Sum(review, group), SubjectPath.Port(group.Key),
-            review.Limits.FirstOrDefault(limit => limit.Kind == FeedLimitKind.Port && limit.Subject == SubjectPath.Port(group.Key) && limit.Name.StartsWith(group.First().Rail + " ", StringComparison.Ordinal)),
+            review.Find(FeedLimitKey.OfPort(group.Key, group.First().Rail)),
             [.. group.Select(flow => new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, [flow]), flow.Subject, null, []))]));
 
     private Spread<Watts> Sum(SupplyReview review, IEnumerable<FeedFlow> flows)
         => flows.Aggregate(Nothing, (sum, flow) => sum + flow.At(_case).Rising(amps => _volts[Key(review.Supply, flow.Rail)] * amps));
 
-    private static FeedLimit? LimitAt(SupplyReview review, FeedLimitKind kind, string at, string rail)
-        => review.Limits.FirstOrDefault(limit => limit.Kind == kind && limit.At == at && limit.Name.StartsWith(rail + " ", StringComparison.Ordinal));
-
-    private static string Key(Supply supply, string rail) => $"{supply.Id} {rail}";
+    private static (string, string) Key(Supply supply, string rail) => (supply.Id, rail);
 }
