@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -58,12 +57,12 @@ internal static class Bench
         => new(rail, Currents(amps / 4, amps / 4, amps / 4), Currents(amps / 2, amps / 2, amps / 2), Currents(amps, amps, amps), evidence);
 
     /// <summary>A graft with one supply that feeds one board.</summary>
-    public static Graft Fed(Supply supply, params ImmutableArray<Draw> draws)
+    public static Graft Fed(Supply supply, params ReadOnlySpan<Draw> draws)
         => Graft.Empty("test") with
         {
             Parts = [new Part("supply", "supply", PartKind.Supply), new Part("board", "board", PartKind.Board)],
             Supplies = [supply],
-            Loads = [new Load("load", "board", "supply") { Draws = draws }],
+            Loads = [new Load("load", "board", "supply") { Draws = [.. draws] }],
         };
 
     /// <summary>A supply with +12 V at 10 A and +5 V at 10 A, 60 W between +5 V and +3.3 V, 150 W in all.</summary>

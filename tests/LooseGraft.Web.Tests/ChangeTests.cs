@@ -1,8 +1,11 @@
 using System.Net;
 using CsCheck;
+using LooseGraft.Core;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data.History;
+using LooseGraft.Web.Hosting;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace LooseGraft.Web.Tests;
 
@@ -42,6 +45,23 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
 
         await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "2"), ("signal", "+12 V"), ("evidence", "Diagram"));
         Assert.Equal("+12 V", await SignalAsync(id));
+    }
+
+    [Fact]
+    public async Task What_a_save_leaves_alone_is_not_judged_again()
+    {
+        var id = await CopyOfFerryAsync();
+        var reviews = host.Services.GetRequiredService<ReviewCache>();
+        async Task<Review> AfterAsync(int revision, Func<Graft, Graft> change)
+            => reviews.Of((await host.StoreAsync(store => store.ChangeAsync(id, revision, "a change", change, Cancellation))).Current!);
+
+        var before = reviews.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!);
+        var aimed = await AfterAsync(1, graft => graft with { Aim = "another aim" });
+        Assert.Same(before.Seat, aimed.Seat);
+        Assert.Same(before.Wire.Find("panel")!.Decided[0], aimed.Wire.Find("panel")!.Decided[0]);
+        var moved = await AfterAsync(2, graft => graft.WithSeating(seating => seating with { Boxes = seating.Boxes.SetItem(0, seating.Boxes[0] with { Name = "another box" }) }));
+        Assert.NotSame(before.Seat, moved.Seat);
+        Assert.Contains(moved.Seat.Bodies, body => body.Name == "another box");
     }
 
     [Fact]

@@ -25,7 +25,7 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
         var old = review.Supply;
         var made = TemplatePart.MakeSupply(template, old.Id, old.Part)! with { Input = old.Input, Class = old.Class };
         // Its leads are other leads; what is known of the old ones says nothing of them.
-        var loads = graft.Loads.Select(load => load.Supply == old.Id ? load with { Plug = null } : load).ToImmutableArray();
+        ValueList<Load> loads = [.. graft.Loads.Select(load => load.Supply == old.Id ? load with { Plug = null } : load)];
         var after = FeedStage.Review(graft.WithSupply(old.Id, _ => made) with { Loads = loads }).Supplies.First(supply => supply.Supply.Id == old.Id);
         var limits = after.Limits.Where(limit => limit.Kind <= FeedLimitKind.Total).ToArray();
         var tightest = limits.MinBy(limit => limit.LeastShareLeft);

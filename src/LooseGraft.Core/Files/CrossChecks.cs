@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Files.Codecs;
 using LooseGraft.Core.Model;
 
@@ -7,7 +6,7 @@ namespace LooseGraft.Core.Files;
 /// <summary>What must hold between the members of a graft file: names are unique, and what is named exists.</summary>
 internal static class CrossChecks
 {
-    public static void Unique<T, TKey>(ReadContext context, string member, ImmutableArray<T> items, Func<T, TKey> key)
+    public static void Unique<T, TKey>(ReadContext context, string member, ValueList<T> items, Func<T, TKey> key)
         where TKey : notnull
     {
         var seen = new Dictionary<TKey, int>();

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Files.Codecs;
 using LooseGraft.Core.Model;
 
@@ -9,7 +8,7 @@ internal static class SeatChecks
 {
     private const double LeastAreaMm2 = 1;
 
-    public static void Outline(ReadContext context, string path, ImmutableArray<PlanPoint> corners)
+    public static void Outline(ReadContext context, string path, ValueList<PlanPoint> corners)
     {
         if (corners.Length < 3) context.Fail(path, $"{corners.Length} corners", "three or more");
         else if (Math.Abs(Area(corners)) < LeastAreaMm2) context.Fail(path, "an outline without an inside", "corners in order round it");
@@ -64,6 +63,6 @@ internal static class SeatChecks
     }
 
     // The shoelace formula.
-    private static double Area(ImmutableArray<PlanPoint> corners)
+    private static double Area(ValueList<PlanPoint> corners)
         => corners.Index().Sum(pair => (pair.Item.X * corners[(pair.Index + 1) % corners.Length].Y) - (corners[(pair.Index + 1) % corners.Length].X * pair.Item.Y)) / 2;
 }

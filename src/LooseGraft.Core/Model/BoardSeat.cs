@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -14,7 +13,7 @@ public sealed record BoardSeat(string Part, string Plane, PlanPoint At, double T
     public Millimetres Rise { get; init; } = new(6.5);
 
     /// <summary>What holds it at each hole that no mount meets, by the hole's place in the list from 1.</summary>
-    public ImmutableArray<HoleMounting> Holes { get; init; } = [];
+    public ValueList<HoleMounting> Holes { get; init; } = [];
 
     /// <summary>What closes the opening round its ports.</summary>
     public IoPlate? Plate { get; init; }

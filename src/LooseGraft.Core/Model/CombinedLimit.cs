@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
@@ -7,7 +6,7 @@ namespace LooseGraft.Core.Model;
 /// <summary>A limit that several rails share.</summary>
 /// <param name="Rails">Names of the rails.</param>
 /// <param name="Limit">The most they may carry together.</param>
-public sealed record CombinedLimit(ImmutableArray<string> Rails, Known<Watts> Limit)
+public sealed record CombinedLimit(ValueList<string> Rails, Known<Watts> Limit)
 {
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
@@ -23,28 +22,28 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     public DateOnly? StartedOn { get; init; }
 
     /// <summary>Every physical thing in it.</summary>
-    public ImmutableArray<Part> Parts { get; init; } = [];
+    public ValueList<Part> Parts { get; init; } = [];
 
     /// <summary>Every decision on how ports meet.</summary>
-    public ImmutableArray<Joint> Joints { get; init; } = [];
+    public ValueList<Joint> Joints { get; init; } = [];
 
     /// <summary>What feeds it.</summary>
-    public ImmutableArray<Supply> Supplies { get; init; } = [];
+    public ValueList<Supply> Supplies { get; init; } = [];
 
     /// <summary>What is fed.</summary>
-    public ImmutableArray<Load> Loads { get; init; } = [];
+    public ValueList<Load> Loads { get; init; } = [];
 
     /// <summary>What the builder says the old case did.</summary>
-    public ImmutableArray<CaseAnswer> OldCase { get; init; } = [];
+    public ValueList<CaseAnswer> OldCase { get; init; } = [];
 
     /// <summary>What was measured, in the order it was written down.</summary>
-    public ImmutableArray<Reading> Readings { get; init; } = [];
+    public ValueList<Reading> Readings { get; init; } = [];
 
     /// <summary>What was seen when the bare board was started, in the order it was written down.</summary>
-    public ImmutableArray<Observation> Observations { get; init; } = [];
+    public ValueList<Observation> Observations { get; init; } = [];
 
     /// <summary>Photographs.</summary>
-    public ImmutableArray<Photo> Photos { get; init; } = [];
+    public ValueList<Photo> Photos { get; init; } = [];
 
     /// <summary>The practice board whose hidden truth the simulated meter reads; null for a real one.</summary>
     public string? Practice { get; init; }
@@ -59,7 +58,7 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     public FeedSchool? TrustedSchool { get; init; }
 
     /// <summary>What was read at the wall.</summary>
-    public ImmutableArray<WallReading> WallReadings { get; init; } = [];
+    public ValueList<WallReading> WallReadings { get; init; } = [];
 
     /// <summary>Where everything goes in the shell.</summary>
     public Seating Seating { get; init; } = Seating.Empty;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -56,7 +55,7 @@ public static class GraftEdits
             Joints = Replace(graft.Joints, joint => joint.Id == id, joint =>
             {
                 var changed = change(joint);
-                return changed.Method == joint.Method && changed.Wires.SequenceEqual(joint.Wires) && changed.Ties.SequenceEqual(joint.Ties) ? changed : changed with { Tests = [] };
+                return changed.Method == joint.Method && changed.Wires == joint.Wires && changed.Ties == joint.Ties ? changed : changed with { Tests = [] };
             }),
         };
 
@@ -90,6 +89,6 @@ public static class GraftEdits
         return Enumerable.Range(1, int.MaxValue).Select(number => number == 1 ? stem : $"{stem}-{number}").First(id => !used.Contains(id));
     }
 
-    private static ImmutableArray<T> Replace<T>(ImmutableArray<T> items, Predicate<T> isMeant, Func<T, T> change)
+    private static ValueList<T> Replace<T>(ValueList<T> items, Predicate<T> isMeant, Func<T, T> change)
         => [.. items.Select(item => isMeant(item) ? change(item) : item)];
 }

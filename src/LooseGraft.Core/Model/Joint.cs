@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -16,13 +15,13 @@ public sealed record Joint(string Id, PortId From, PortId To, JointMethod Method
     public int TurnDegrees { get; init; }
 
     /// <summary>Who meets whom, for every method but straight and leave-off.</summary>
-    public ImmutableArray<Conductor> Wires { get; init; } = [];
+    public ValueList<Conductor> Wires { get; init; } = [];
 
     /// <summary>Contacts of one end joined with each other. On the fixed port, where no lead is made, that is a bridge on the board.</summary>
-    public ImmutableArray<LeadTie> Ties { get; init; } = [];
+    public ValueList<LeadTie> Ties { get; init; } = [];
 
     /// <summary>What the meter said of the made lead. Another wire table, or another method, makes another lead, which is not tested yet.</summary>
-    public ImmutableArray<LeadTest> Tests { get; init; } = [];
+    public ValueList<LeadTest> Tests { get; init; } = [];
 
     /// <summary>Why it was decided so.</summary>
     public string? Reason { get; init; }

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -11,7 +10,7 @@ public sealed record KeyMatrix(int Rows, int Columns)
     public bool HasDiodes { get; init; }
 
     /// <summary>The keys, each on a crossing of its own.</summary>
-    public ImmutableArray<MatrixKey> Keys { get; init; } = [];
+    public ValueList<MatrixKey> Keys { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

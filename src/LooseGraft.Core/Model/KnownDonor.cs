@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -12,7 +11,7 @@ public sealed record KnownDonor(string Model, string Revision, Part Board)
     public string? Kind { get; init; }
 
     /// <summary>What its case did, as far as it holds for every graft: who meets a need now is not kept.</summary>
-    public ImmutableArray<CaseAnswer> OldCase { get; init; } = [];
+    public ValueList<CaseAnswer> OldCase { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -9,7 +8,7 @@ namespace LooseGraft.Core.Model;
 public sealed record Load(string Id, string Part, string Supply)
 {
     /// <summary>What it takes, rail by rail.</summary>
-    public ImmutableArray<Draw> Draws { get; init; } = [];
+    public ValueList<Draw> Draws { get; init; } = [];
 
     /// <summary>The plug of its supply that it takes, written string/plug; null when nobody said.</summary>
     public string? Plug { get; init; }

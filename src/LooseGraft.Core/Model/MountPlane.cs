@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -7,7 +6,7 @@ namespace LooseGraft.Core.Model;
 /// <param name="Id">Unique within the graft.</param>
 /// <param name="Name">What a builder calls it: tray, floor, back wall.</param>
 /// <param name="Outline">Its outline as a polygon, in order.</param>
-public sealed record MountPlane(string Id, string Name, ImmutableArray<PlanPoint> Outline)
+public sealed record MountPlane(string Id, string Name, ValueList<PlanPoint> Outline)
 {
     /// <summary>What it is made of.</summary>
     public PlaneMaterial Material { get; init; } = PlaneMaterial.Steel;
@@ -22,13 +21,13 @@ public sealed record MountPlane(string Id, string Name, ImmutableArray<PlanPoint
     public Millimetres? Lid { get; init; }
 
     /// <summary>Where the lid or something under it is lower or higher.</summary>
-    public ImmutableArray<Ceiling> Ceilings { get; init; } = [];
+    public ValueList<Ceiling> Ceilings { get; init; } = [];
 
     /// <summary>What stands on it.</summary>
-    public ImmutableArray<Mount> Mounts { get; init; } = [];
+    public ValueList<Mount> Mounts { get; init; } = [];
 
     /// <summary>Its openings and those of the walls round it.</summary>
-    public ImmutableArray<Opening> Openings { get; init; } = [];
+    public ValueList<Opening> Openings { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
@@ -29,13 +28,13 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     public PartBody? Body { get; init; }
 
     /// <summary>Its mounting holes.</summary>
-    public ImmutableArray<MountHole> Holes { get; init; } = [];
+    public ValueList<MountHole> Holes { get; init; } = [];
 
     /// <summary>Its connectors.</summary>
-    public ImmutableArray<Port> Ports { get; init; } = [];
+    public ValueList<Port> Ports { get; init; } = [];
 
     /// <summary>Which of its contacts are joined inside it: the wires of a lead, a link in a block, a switch.</summary>
-    public ImmutableArray<PartLink> Links { get; init; } = [];
+    public ValueList<PartLink> Links { get; init; } = [];
 
     /// <summary>Its keys, if it is a keyboard of rows and columns.</summary>
     public KeyMatrix? Matrix { get; init; }

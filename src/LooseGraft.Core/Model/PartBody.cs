@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
@@ -7,7 +6,7 @@ namespace LooseGraft.Core.Model;
 /// <summary>The shape of a board, in its own frame.</summary>
 /// <param name="Outline">Its outline as a polygon of three corners or more, in order.</param>
 /// <param name="Evidence">Where the outline is known from.</param>
-public sealed record PartBody(ImmutableArray<PlanPoint> Outline, Evidence Evidence)
+public sealed record PartBody(ValueList<PlanPoint> Outline, Evidence Evidence)
 {
     /// <summary>How thick the board is; 1.6 mm is usual (common practice).</summary>
     public Millimetres Thickness { get; init; } = new(1.6);
@@ -16,7 +15,7 @@ public sealed record PartBody(ImmutableArray<PlanPoint> Outline, Evidence Eviden
     public Millimetres Tails { get; init; } = new(2.5);
 
     /// <summary>What stands above or lies below, where it is known. Where nothing is said, the underside counts as bare solder.</summary>
-    public ImmutableArray<BodyZone> Zones { get; init; } = [];
+    public ValueList<BodyZone> Zones { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

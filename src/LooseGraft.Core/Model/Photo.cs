@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -19,7 +18,7 @@ public sealed record Photo(string Hash, string Part, int WidthPx, int HeightPx)
     public string? Caption { get; init; }
 
     /// <summary>The pins marked on it.</summary>
-    public ImmutableArray<PhotoMark> Marks { get; init; } = [];
+    public ValueList<PhotoMark> Marks { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
@@ -33,7 +32,7 @@ public sealed record Port(string Id, string Name, ConnectorType Type, Gender Gen
     public PortPlace? Place { get; init; }
 
     /// <summary>The pins that have been described, in order of position.</summary>
-    public ImmutableArray<Pin> Pins { get; init; } = [];
+    public ValueList<Pin> Pins { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -53,7 +52,7 @@ public static class SeatEdits
     }
 
     /// <summary>Writes down what was measured of a part or a plane; nothing measured takes the survey out.</summary>
-    public static Seating WithSurvey(this Seating seating, string of, ImmutableArray<SurveySpan> spans)
+    public static Seating WithSurvey(this Seating seating, string of, ValueList<SurveySpan> spans)
     {
         var others = seating.Surveys.RemoveAll(survey => survey.Of == of);
         return seating with { Surveys = spans.IsEmpty ? others : others.Add(new Survey(of, spans)) };

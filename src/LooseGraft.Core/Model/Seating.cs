@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Model;
 
@@ -9,19 +8,19 @@ public sealed record Seating
     public static readonly Seating Empty = new();
 
     /// <summary>The planes of the shell that things are mounted upon.</summary>
-    public ImmutableArray<MountPlane> Planes { get; init; } = [];
+    public ValueList<MountPlane> Planes { get; init; } = [];
 
     /// <summary>Where boards sit.</summary>
-    public ImmutableArray<BoardSeat> Seats { get; init; } = [];
+    public ValueList<BoardSeat> Seats { get; init; } = [];
 
     /// <summary>What takes up room.</summary>
-    public ImmutableArray<SeatBox> Boxes { get; init; } = [];
+    public ValueList<SeatBox> Boxes { get; init; } = [];
 
     /// <summary>The leads that have to reach.</summary>
-    public ImmutableArray<LeadRun> Runs { get; init; } = [];
+    public ValueList<LeadRun> Runs { get; init; } = [];
 
     /// <summary>Distances measured on boards and planes.</summary>
-    public ImmutableArray<Survey> Surveys { get; init; } = [];
+    public ValueList<Survey> Surveys { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 
 namespace LooseGraft.Core.Model;
@@ -9,10 +8,10 @@ namespace LooseGraft.Core.Model;
 public sealed record Supply(string Id, string Part)
 {
     /// <summary>Its outputs.</summary>
-    public ImmutableArray<Rail> Rails { get; init; } = [];
+    public ValueList<Rail> Rails { get; init; } = [];
 
     /// <summary>Limits that several rails share.</summary>
-    public ImmutableArray<CombinedLimit> Combined { get; init; } = [];
+    public ValueList<CombinedLimit> Combined { get; init; } = [];
 
     /// <summary>The most it may give in all; null when nobody said.</summary>
     public TotalLimit? Total { get; init; }
@@ -30,7 +29,7 @@ public sealed record Supply(string Id, string Part)
     public bool RunsHot { get; init; }
 
     /// <summary>Its leads with their plugs.</summary>
-    public ImmutableArray<SupplyString> Strings { get; init; } = [];
+    public ValueList<SupplyString> Strings { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -18,7 +17,7 @@ public sealed record SupplyString(string Id, string Name)
     public int WiresEach { get; init; } = 1;
 
     /// <summary>Its plugs.</summary>
-    public ImmutableArray<SupplyPlug> Plugs { get; init; } = [];
+    public ValueList<SupplyPlug> Plugs { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

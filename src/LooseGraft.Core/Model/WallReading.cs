@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -17,7 +16,7 @@ public sealed record WallReading(string Id, DateTimeOffset At, WallWork Work, Wa
     public Watts? Highest { get; init; }
 
     /// <summary>Parts of the graft that were not in.</summary>
-    public ImmutableArray<string> Without { get; init; } = [];
+    public ValueList<string> Without { get; init; } = [];
 
     /// <summary>Where it comes from, or what was running.</summary>
     public string? Note { get; init; }

@@ -23,7 +23,7 @@ internal static class FactAlternatives
     public static Graft Scene(Graft graft, PortId? scope)
     {
         if (scope is not { } port) return graft with { Joints = [], OldCase = [], Readings = [], Observations = [] };
-        var joints = graft.Joints.Where(joint => joint.From == port || joint.To == port).ToImmutableArray();
+        ValueList<Joint> joints = [.. graft.Joints.Where(joint => joint.From == port || joint.To == port)];
         var kept = joints.SelectMany(joint => new[] { joint.From, joint.To }).Append(port).ToHashSet();
         return graft with
         {

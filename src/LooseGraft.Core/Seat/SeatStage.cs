@@ -14,7 +14,7 @@ public static class SeatStage
     /// <param name="before">What was concluded before an edit; taken over whole when the edit left everything it rests on alone.</param>
     public static SeatReview Review(Graft graft, (Graft Graft, SeatReview Seat)? before = null)
     {
-        if (before is { } old && ReferenceEquals(old.Graft.Seating, graft.Seating) && old.Graft.Parts == graft.Parts) return old.Seat;
+        if (before is { } old && old.Graft.Seating == graft.Seating && old.Graft.Parts == graft.Parts) return old.Seat;
         var boards = SeatedBoard.Of(graft);
         var bodies = SolidBody.Of(graft, boards);
         var (clashes, reaches) = (Clash.Of(bodies), LeadReach.Of(graft, boards, bodies));

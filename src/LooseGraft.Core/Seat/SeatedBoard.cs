@@ -68,7 +68,7 @@ public sealed class SeatedBoard
     }
 
     // Nothing but the holes is known: the board is at least so large.
-    private static ImmutableArray<PlanPoint> Around(Part board)
+    private static ValueList<PlanPoint> Around(Part board)
     {
         const double margin = 6;
         var round = PlanRectangle.Round([.. board.Holes.Select(hole => new PlanPoint(hole.X, hole.Y)), .. board.Ports.Select(port => port.Place?.At).OfType<PlanPoint>()]);

@@ -52,7 +52,7 @@ public static class Revisions
             .Where(pair => pair.One != pair.Other)
             .Select(pair => new RevisionDifference($"{one.Name}, position {pair.Position}", pair.One, pair.Other, (one.Id, pair.Position)));
 
-    private static IEnumerable<RevisionDifference> Holes(ImmutableArray<MountHole> one, ImmutableArray<MountHole> other)
+    private static IEnumerable<RevisionDifference> Holes(ValueList<MountHole> one, ValueList<MountHole> other)
     {
         foreach (var hole in one.Where(hole => !other.Any(same => IsSame(hole, same))))
             yield return new RevisionDifference("mounting hole", Place(hole), "not there");

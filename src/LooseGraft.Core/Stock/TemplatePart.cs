@@ -30,14 +30,14 @@ public static class TemplatePart
         foreach (var port in template.Ports ?? []) ports.Add(MakePort(port, template.Evidence, ports.Select(other => other.Id)));
         return new Part(id, name, template.Kind)
         {
-            Ports = ports.DrainToImmutable(),
+            Ports = new(ports.DrainToImmutable()),
             Holes = MakeHoles(template),
             Body = MakeBody(template),
         };
     }
 
     /// <summary>Its mounting holes.</summary>
-    public static ImmutableArray<MountHole> MakeHoles(PartTemplate template)
+    public static ValueList<MountHole> MakeHoles(PartTemplate template)
         => [.. (template.HolesMm ?? []).Select(hole => new MountHole(hole[0], hole[1], new Millimetres(template.HoleMm)))];
 
     /// <summary>Its shape; null when the sort has none.</summary>
@@ -68,7 +68,7 @@ public static class TemplatePart
         };
 
     /// <summary>What such a part takes.</summary>
-    public static ImmutableArray<Draw> Draws(PartTemplate template)
+    public static ValueList<Draw> Draws(PartTemplate template)
         => [.. (template.Draws ?? []).Select(draw => new Draw(draw.Rail, Spread(draw.Idle), Spread(draw.Typical), Spread(draw.Peak), template.Evidence)
         {
             Start = draw.Start is { } start ? Spread(start) : null,

@@ -12,18 +12,10 @@ internal sealed class JointMemo
 
     /// <summary>The joint as it was judged before; null when anything it rests on has changed.</summary>
     public JointReview? Find(Joint joint, JointEnd from, JointEnd to)
-        => _before.TryGetValue(joint.Id, out var review) && IsSame(review.Joint, joint) && IsSame(review.From, from) && IsSame(review.To, to)
+        => _before.TryGetValue(joint.Id, out var review) && review.Joint == joint && IsSame(review.From, from) && IsSame(review.To, to)
             ? review with { Joint = joint, From = from, To = to }
             : null;
 
-    private static bool IsSame(Joint one, Joint other)
-        => ReferenceEquals(one, other) || (WithoutLists(one) == WithoutLists(other) && one.Wires.SequenceEqual(other.Wires) && one.Ties.SequenceEqual(other.Ties) && one.Tests.SequenceEqual(other.Tests));
-
     private static bool IsSame(JointEnd one, JointEnd other)
-        => one.Part.Id == other.Part.Id && one.Part.Name == other.Part.Name && one.Part.Kind == other.Part.Kind && IsSame(one.Port, other.Port);
-
-    private static bool IsSame(Port one, Port other)
-        => ReferenceEquals(one, other) || (one with { Pins = [] } == other with { Pins = [] } && one.Pins.SequenceEqual(other.Pins));
-
-    private static Joint WithoutLists(Joint joint) => joint with { Wires = [], Ties = [], Tests = [] };
+        => one.Part.Id == other.Part.Id && one.Part.Name == other.Part.Name && one.Part.Kind == other.Part.Kind && one.Port == other.Port;
 }

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
@@ -9,7 +8,7 @@ internal static class TieTable
 {
     /// <summary>For each contact that is needed, or is known to wait for ground, and that no wire serves: a tie to the nearest contact of its own port that is right for it.</summary>
     /// <returns>Ties of the fixed port first. Contacts for which the port has nothing stay untied.</returns>
-    public static ImmutableArray<LeadTie> Propose(JointEnd from, JointEnd to, IReadOnlyCollection<Conductor> wires)
+    public static ValueList<LeadTie> Propose(JointEnd from, JointEnd to, IReadOnlyCollection<Conductor> wires)
         => [.. At(from, isFrom: true, [.. wires.Select(wire => wire.From)]), .. At(to, isFrom: false, [.. wires.Select(wire => wire.To)])];
 
     private static IEnumerable<LeadTie> At(JointEnd end, bool isFrom, HashSet<int> served)

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using System.Globalization;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -13,7 +12,7 @@ public static class HoleLines
     private const double WidestMm = 20;
 
     /// <summary>Reads the lines; what is wrong with them stands under <c>holes</c>.</summary>
-    public static ImmutableArray<MountHole> Read(ModelStateDictionary errors, string? lines)
+    public static ValueList<MountHole> Read(ModelStateDictionary errors, string? lines)
         => [.. (lines ?? "").Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(line => Hole(errors, line)).OfType<MountHole>()];
 
     /// <summary>The lines that <see cref="Read"/> reads.</summary>

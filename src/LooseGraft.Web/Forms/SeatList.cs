@@ -1,4 +1,4 @@
-using System.Collections.Immutable;
+using LooseGraft.Core.Model;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
 namespace LooseGraft.Web.Forms;
@@ -13,9 +13,9 @@ namespace LooseGraft.Web.Forms;
 public sealed record SeatList<T>(string Field, string Columns, string Example, int Most, Func<ListLine, T> Read, Func<T, string> Write)
 {
     /// <summary>Reads all lines; what is wrong with each stands under the field.</summary>
-    public ImmutableArray<T> ReadAll(ModelStateDictionary errors, string? text)
+    public ValueList<T> ReadAll(ModelStateDictionary errors, string? text)
     {
-        var items = ImmutableArray.CreateBuilder<T>();
+        var items = new List<T>();
         foreach (var (index, line) in (text ?? "").ReplaceLineEndings("\n").Split('\n').Index().Where(pair => !string.IsNullOrWhiteSpace(pair.Item)))
         {
             if (items.Count == Most)
@@ -31,7 +31,7 @@ public sealed record SeatList<T>(string Field, string Columns, string Example, i
             else items.Add(item);
         }
 
-        return items.ToImmutable();
+        return items.ToValueList();
     }
 
     /// <summary>The lines that <see cref="ReadAll"/> reads.</summary>

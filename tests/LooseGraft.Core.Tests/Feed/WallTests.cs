@@ -103,7 +103,7 @@ public sealed class WallTests
         return Math.Pow((watts - modelled) / error, 2) + (0.5 * ((one * one) + (two * two)));
     }
 
-    private static Graft Wall(double watts, params System.Collections.Immutable.ImmutableArray<Draw> draws)
+    private static Graft Wall(double watts, params ReadOnlySpan<Draw> draws)
         => Fed(SmallSupply() with { Class = EfficiencyClass.Lossless }, draws) with { WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(watts))] };
 
     private static IReadOnlyList<string> Cells(double second, double watts)

@@ -1,13 +1,14 @@
 using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Files.Codecs;
 
 /// <summary>A list of bounded length.</summary>
-internal sealed class ListCodec<T>(Codec<T> item, int most) : Codec<ImmutableArray<T>>
+internal sealed class ListCodec<T>(Codec<T> item, int most) : Codec<ValueList<T>>
 {
-    public override bool TryRead(JsonElement element, ReadContext context, out ImmutableArray<T> value)
+    public override bool TryRead(JsonElement element, ReadContext context, out ValueList<T> value)
     {
         value = [];
         if (element.ValueKind != JsonValueKind.Array) return context.Fail(element, "a list");
@@ -23,11 +24,11 @@ internal sealed class ListCodec<T>(Codec<T> item, int most) : Codec<ImmutableArr
             if (context.IsFull) break;
         }
 
-        value = items.DrainToImmutable();
+        value = new(items.DrainToImmutable());
         return value.Length == count;
     }
 
-    public override void Write(Utf8JsonWriter writer, ImmutableArray<T> value)
+    public override void Write(Utf8JsonWriter writer, ValueList<T> value)
     {
         writer.WriteStartArray();
         foreach (var entry in value) item.Write(writer, entry);

@@ -32,8 +32,8 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
         => Add(new Member<T, V>(member, codec, about, value => (!EqualityComparer<V>.Default.Equals(get(value), usual), get(value)), false, usual, _members.Count));
 
     /// <summary>A list that is left out when it is empty.</summary>
-    public Member<T, ImmutableArray<V>> Many<V>(string member, Codec<V> item, int most, Func<T, ImmutableArray<V>> get, string about)
-        => Add(new Member<T, ImmutableArray<V>>(member, new ListCodec<V>(item, most), about, value => (!get(value).IsEmpty, get(value)), false, [], _members.Count));
+    public Member<T, ValueList<V>> Many<V>(string member, Codec<V> item, int most, Func<T, ValueList<V>> get, string about)
+        => Add(new Member<T, ValueList<V>>(member, new ListCodec<V>(item, most), about, value => (!get(value).IsEmpty, get(value)), false, [], _members.Count));
 
     /// <summary>A member that may be missing.</summary>
     public Member<T, V?> Optional<V>(string member, Codec<V> codec, Func<T, V?> get, string about)
@@ -72,7 +72,7 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
         foreach (var member in _members.Where(member => !values.IsSet(member.Index)))
             isRead &= member.TrySetUsual(context, values);
         if (!isRead) return false;
-        values.Unknown = unknown.Count == 0 ? UnknownMembers.None : new UnknownMembers(unknown.DrainToImmutable());
+        values.Unknown = unknown.Count == 0 ? UnknownMembers.None : new UnknownMembers(new(unknown.DrainToImmutable()));
         value = _make!(values);
         var errors = context.Errors.Count;
         _check?.Invoke(value, context);

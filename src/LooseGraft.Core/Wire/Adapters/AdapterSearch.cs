@@ -55,9 +55,9 @@ public static class AdapterSearch
         if (!mating.GoesOn(Placement.Straight)) return null;
         var nets = new LeadNets(Array.Empty<Conductor>());
         // Several contacts of one supply lead to several: a tree of wires says so without rings.
-        var wires = mating.Meetings(Placement.Straight)
+        ValueList<Conductor> wires = [.. mating.Meetings(Placement.Straight)
             .SelectMany(meeting => face.Behind(meeting.To).Select(end => new Conductor(meeting.From, end)))
-            .Where(wire => nets.Join(wire.Ends.One, wire.Ends.Other)).ToImmutableArray();
+            .Where(wire => nets.Join(wire.Ends.One, wire.Ends.Other))];
         var review = JointJudge.Review(joint with { Method = JointMethod.Adapter, Wires = wires, Ties = [] }, from, to);
         return wires.IsEmpty || review.Decided.Any(contact => contact.Judgement.IsStop) ? null : new AdapterChain(face.Chain, review, Losses.Of(review).Length);
     }

@@ -14,7 +14,7 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
     // What an adapter made for one model costs where strangers sell it (common practice); nobody guarantees that there is one.
     private static readonly PriceSpan MadeForOneModel = new(8, 15, 30);
 
-    private ImmutableArray<Conductor> Wanted => [.. review.Proposal.Select(row => new Conductor(row.From, row.To))];
+    private ValueList<Conductor> Wanted => [.. review.Proposal.Select(row => new Conductor(row.From, row.To))];
 
     private bool HasLooseEnds => review.From.Port.Type.Housing == Housing.Loose || review.To.Port.Type.Housing == Housing.Loose;
 
@@ -86,7 +86,7 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
     private IEnumerable<int> Lifted()
         => review.Pushed.Where(contact => contact.Judgement.Severity >= Findings.Severity.Check).Select(contact => contact.To).Except(review.Proposal.Select(row => row.To));
 
-    private JointReview Judged(JointMethod method, ImmutableArray<Conductor> wires, ImmutableArray<LeadTie> ties)
+    private JointReview Judged(JointMethod method, ValueList<Conductor> wires, ValueList<LeadTie> ties)
         => JointJudge.Review(review.Joint with { Method = method, Wires = method == JointMethod.Straight ? [] : wires, Ties = ties, Tests = [] }, review.From, review.To);
 
     private static SchoolPlan Plan(School school, string words, ImmutableArray<string> parts, PriceSpan price, IEnumerable<Work> works, JointReview made, string risk)

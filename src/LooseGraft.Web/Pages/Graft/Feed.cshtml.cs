@@ -60,7 +60,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public Candidate? Tried => field ??= Supply is not null && Thing is { } thing ? Candidate.Try(Review.Feed, WithTried(Graft, thing.Template, thing.Draws), thing.Template.Name) : null;
 
     // What is tried: a usual sort with its own draws, or anything with a typed current.
-    private (PartTemplate Template, ImmutableArray<Draw> Draws)? Thing
+    private (PartTemplate Template, ValueList<Draw> Draws)? Thing
     {
         get
         {
@@ -261,7 +261,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     private static string? Place(string kind, string? place) => place?.Split('|') is [var is_, var name] && is_ == kind ? name : null;
 
     // On the supply that is looked at, whichever there are.
-    private Graft WithTried(Graft graft, PartTemplate template, ImmutableArray<Draw> draws)
+    private Graft WithTried(Graft graft, PartTemplate template, ValueList<Draw> draws)
     {
         var (supply, plug) = (Supply!.Supply.Id, string.IsNullOrEmpty(At) ? null : At);
         var with = TemplatePart.Add(graft, template, template.Name, PartOrigin.ToBuy, null);

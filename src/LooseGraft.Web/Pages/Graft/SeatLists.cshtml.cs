@@ -153,7 +153,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         Board = Boards.FirstOrDefault(part => part.Id == BoardId) ?? Boards.FirstOrDefault();
     }
 
-    private static ImmutableArray<Mount> WithStandoffs(ImmutableArray<Mount> mounts, ImmutableArray<MountHole> holes, double x, double y)
+    private static ValueList<Mount> WithStandoffs(ValueList<Mount> mounts, ValueList<MountHole> holes, double x, double y)
     {
         foreach (var hole in holes)
         {
@@ -170,7 +170,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         const double widest = 20;
         var corner = PlanRectangle.Round(read.Outlines.IsEmpty ? [] : read.Outlines[0]);
         var holes = read.Circles.Where(circle => circle.Radius * 2 <= widest).Take(Core.Files.GraftFileLimits.Holes)
-            .Select(circle => new MountHole(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2), new Millimetres(Math.Round(circle.Radius * 2, 2)))).ToImmutableArray();
+            .Select(circle => new MountHole(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2), new Millimetres(Math.Round(circle.Radius * 2, 2)))).ToValueList();
         return new Edit($"{board.Name} from a drawing: {holes.Length} holes{Notes(read)}",
             graft => graft.WithPart(board.Id, part => part with
             {
@@ -185,20 +185,20 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         var corner = PlanRectangle.Round(read.Outlines.IsEmpty ? [] : read.Outlines[0]);
         var ways = read.Outlines.Skip(1).Take(Core.Files.GraftFileLimits.Openings)
             .Select((outline, index) => (index, Area: PlanRectangle.Round(Moved(outline, corner)))).Where(pair => pair.Area is { Width: >= 0.1, Depth: >= 0.1 })
-            .Select(pair => new Opening($"cut-{pair.index + 1}", $"cut {pair.index + 1}", OpeningKind.Way, PlaneWall.Floor, pair.Area)).ToImmutableArray();
+            .Select(pair => new Opening($"cut-{pair.index + 1}", $"cut {pair.index + 1}", OpeningKind.Way, PlaneWall.Floor, pair.Area)).ToValueList();
         var mounts = read.Circles.Take(Core.Files.GraftFileLimits.Mounts)
-            .Select((circle, index) => new Mount($"m{index + 1}", MountKind.Standoff, new PlanPoint(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2)), new Millimetres(6.5)) { Evidence = Evidence.Diagram }).ToImmutableArray();
+            .Select((circle, index) => new Mount($"m{index + 1}", MountKind.Standoff, new PlanPoint(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2)), new Millimetres(6.5)) { Evidence = Evidence.Diagram }).ToValueList();
         return new Edit($"{plane.Name} from a drawing: {mounts.Length} mounts, {ways.Length} openings{Notes(read)}",
             graft => graft.WithSeating(seating => seating.WithPlane(plane.Id, found => found with { Outline = read.Outlines.IsEmpty ? found.Outline : Moved(read.Outlines[0], corner), Mounts = mounts, Openings = ways })),
             graft => $"{graft.Seating.FindPlane(plane.Id)?.Mounts.Length ?? 0} mounts");
     }
 
-    private static ImmutableArray<PlanPoint> Moved(ImmutableArray<PlanPoint> outline, PlanRectangle corner)
+    private static ValueList<PlanPoint> Moved(IEnumerable<PlanPoint> outline, PlanRectangle corner)
         => [.. outline.Take(Core.Files.GraftFileLimits.Corners).Select(place => new PlanPoint(Math.Round(place.X - corner.X, 2), Math.Round(place.Y - corner.Y, 2)))];
 
     private static string Notes(ReadSheet read) => read.Notes.IsEmpty ? "" : $" ({string.Join("; ", read.Notes)})";
 
-    private ImmutableArray<T> Once<T>(string field, ImmutableArray<T> items, Func<T, string> name)
+    private ValueList<T> Once<T>(string field, ValueList<T> items, Func<T, string> name)
     {
         foreach (var twice in items.GroupBy(name).Where(group => group.Count() > 1)) ModelState.AddModelError(field, $"“{twice.Key}” stands there {twice.Count()} times; each name once.");
         return items;

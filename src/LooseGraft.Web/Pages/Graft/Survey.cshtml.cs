@@ -53,7 +53,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
     public async Task<IActionResult> OnPostSpansAsync(string? spans)
     {
         if (!await LoadAsync() || Name is null) return NotFound();
-        var read = ImmutableArray.CreateBuilder<SurveySpan>();
+        var read = new List<SurveySpan>();
         foreach (var (index, line) in (spans ?? "").ReplaceLineEndings("\n").Split('\n').Index().Where(pair => !string.IsNullOrWhiteSpace(pair.Item)))
         {
             if (SurveyText.TryRead(line) is { } span) read.Add(span);
@@ -62,7 +62,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
 
         if (read.Count > GraftFileLimits.Spans) ModelState.AddModelError("spans", $"There are more than {GraftFileLimits.Spans} lines.");
         var (of, name) = (Of!, Name);
-        return await SaveAsync(new Edit($"{name} measured: {read.Count} distances", graft => graft.WithSeating(seating => seating.WithSurvey(of, read.ToImmutable())),
+        return await SaveAsync(new Edit($"{name} measured: {read.Count} distances", graft => graft.WithSeating(seating => seating.WithSurvey(of, read.ToValueList())),
             graft => $"{graft.Seating.Surveys.FirstOrDefault(survey => survey.Of == of)?.Spans.Length ?? 0} distances"));
     }
 
@@ -90,7 +90,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
     private static Edit Holes(Part board, SurveyResult result)
     {
         // Points that are called like holes are holes; any other marks something else.
-        ImmutableArray<MountHole> holes = [.. result.Points.Where(point => point.Name.StartsWith('h'))
+        ValueList<MountHole> holes = [.. result.Points.Where(point => point.Name.StartsWith('h'))
             .Select(point => new MountHole(Math.Round(point.At.X, 2), Math.Round(point.At.Y, 2), new Millimetres(Math.Round(point.Diameter ?? UsualHoleMm, 2))))];
         var outline = result is { Width: { } width, Depth: { } depth } ? new PlanRectangle(0, 0, Math.Round(width, 1), Math.Round(depth, 1)) : (PlanRectangle?)null;
         return new Edit($"{board.Name}: {holes.Length} holes from measured distances",
