@@ -15,12 +15,14 @@ internal sealed class DecimalCodec(decimal most) : Codec<decimal>
             return context.Fail(element, $"an amount from 0 to {most} with at most two decimals");
         }
 
-        // Dividing by one written with many zeros drops trailing zeros, so that 12.50 and 12.5 are written alike.
-        value = number / 1.0000000000000000000000000000m;
+        value = Plain(number);
         return true;
     }
 
-    public override void Write(Utf8JsonWriter writer, decimal value) => writer.WriteNumberValue(value);
+    public override void Write(Utf8JsonWriter writer, decimal value) => writer.WriteNumberValue(Plain(value));
+
+    // Dividing by one written with many zeros drops trailing zeros, so that 12.50 and 12.5 are written alike.
+    private static decimal Plain(decimal number) => number / 1.0000000000000000000000000000m;
 
     public override JsonObject Schema(JsonObject definitions)
         => new() { ["type"] = "number", ["minimum"] = 0, ["maximum"] = most, ["multipleOf"] = 0.01m };

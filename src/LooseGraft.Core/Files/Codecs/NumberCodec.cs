@@ -14,12 +14,14 @@ internal sealed class NumberCodec(double least, double most) : Codec<double>
         value = 0;
         if (element.ValueKind != JsonValueKind.Number || !element.TryGetDouble(out var number) || !(number >= least && number <= most))
             return context.Fail(element, Allowed);
-        // A negative zero would be written back as "-0" and surprise whoever reads the file.
-        value = number == 0 ? 0 : number;
+        value = Plain(number);
         return true;
     }
 
-    public override void Write(Utf8JsonWriter writer, double value) => writer.WriteNumberValue(value);
+    public override void Write(Utf8JsonWriter writer, double value) => writer.WriteNumberValue(Plain(value));
+
+    // A negative zero would be written as "-0" and surprise whoever reads the file.
+    private static double Plain(double number) => number == 0 ? 0 : number;
 
     public override JsonObject Schema(JsonObject definitions) => new() { ["type"] = "number", ["minimum"] = least, ["maximum"] = most };
 }

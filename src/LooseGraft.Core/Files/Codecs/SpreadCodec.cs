@@ -47,9 +47,12 @@ internal sealed class SpreadCodec<T>(NumberCodec number) : Codec<Spread<T>>
         }
 
         writer.WriteStartObject();
-        writer.WriteNumber("low", value.Low.Value);
-        writer.WriteNumber("likely", value.Likely.Value);
-        writer.WriteNumber("high", value.High.Value);
+        foreach (var (end, figure) in Ends.Zip([value.Low, value.Likely, value.High]))
+        {
+            writer.WritePropertyName(end);
+            number.Write(writer, figure.Value);
+        }
+
         writer.WriteEndObject();
     }
 
