@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Text;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
@@ -8,15 +9,12 @@ using Microsoft.EntityFrameworkCore;
 namespace LooseGraft.Data;
 
 /// <summary>Keeps grafts and every change made to them. Each change is one transaction.</summary>
-public sealed class GraftStore(BenchContext bench, TimeProvider clock)
+public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvider clock)
 {
     /// <summary>Every graft on the shelf, the last changed first.</summary>
-    public async Task<IReadOnlyList<GraftSnapshot>> ShelfAsync(CancellationToken cancellation)
-    {
-        var entries = await bench.Grafts.AsNoTracking().Where(graft => graft.ThrownAwayAt == null)
-            .OrderByDescending(graft => graft.ChangedAt).ThenByDescending(graft => graft.Id).ToListAsync(cancellation);
-        return [.. entries.Select(entry => Snapshot(entry, null, null))];
-    }
+    public async Task<IReadOnlyList<ShelfEntry>> ShelfAsync(CancellationToken cancellation)
+        => await bench.Grafts.Where(graft => graft.ThrownAwayAt == null).OrderByDescending(graft => graft.ChangedAt).ThenByDescending(graft => graft.Id)
+            .Select(graft => new ShelfEntry(graft.Id, graft.Revision, graft.Name)).ToListAsync(cancellation);
 
     /// <summary>What lies on the compost, the last thrown away first.</summary>
     public async Task<IReadOnlyList<ThrownGraft>> CompostAsync(CancellationToken cancellation)
@@ -25,7 +23,7 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
 
     /// <summary>One graft; null when it is not on the shelf.</summary>
     public async Task<GraftSnapshot?> FindAsync(int id, CancellationToken cancellation)
-        => await EntryAsync(id, cancellation) is { } entry ? await SnapshotAsync(entry, cancellation) : null;
+        => await StandingAsync(id, cancellation) is { } standing ? await SnapshotAsync(standing, cancellation) : null;
 
     /// <summary>Puts a new graft on the shelf.</summary>
     /// <param name="graft">The graft.</param>
@@ -52,28 +50,24 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
     /// <param name="cancellation">Stops before anything is kept.</param>
     public async Task<SaveResult> ChangeAsync(int id, int revision, string what, Func<Graft, Graft> change, CancellationToken cancellation)
     {
-        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        if (await EntryAsync(id, cancellation) is not { } entry) return new SaveResult(SaveOutcome.Gone, null);
-        var document = Text(change(Read(entry.Document)));
-        if (document == entry.Document) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(entry, cancellation));
-        if (entry.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(entry, cancellation));
+        if (await StandingAsync(id, cancellation) is not { } standing) return new SaveResult(SaveOutcome.Gone, null);
+        var document = Text(change(standing.Graft));
+        // What stands may have been written by an older version, so it is held against how it would be written now.
+        if (document == Text(standing.Graft)) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation));
+        if (standing.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation));
         // What could not be read back is not kept: the file format's rules are the rules of every edit.
-        var errors = GraftFile.Read(Encoding.UTF8.GetBytes(document)).Errors;
-        if (errors.IsEmpty) errors = await BinLedger.SettleAsync(bench, id, Read(document), cancellation);
-        if (!errors.IsEmpty) return new SaveResult(SaveOutcome.Refused, await SnapshotAsync(entry, cancellation)) { Errors = errors };
-
-        await RecordAsync(entry, what, document, cancellation);
-        await transaction.CommitAsync(cancellation);
-        return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(entry, cancellation));
+        var read = GraftFile.Read(Encoding.UTF8.GetBytes(document));
+        if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
+        return await KeepAsync(standing, document, graft, entry => RecordAsync(entry, what, document, graft.Name, cancellation), cancellation);
     }
 
     /// <summary>Takes back the last change; does nothing when there is none.</summary>
     public Task<SaveResult> UndoAsync(int id, int revision, CancellationToken cancellation)
-        => MoveAsync(id, revision, (entry, tree) => (entry.HeadId is not null, tree.Ancestry(entry.HeadId).FirstOrDefault()?.ParentId), cancellation);
+        => MoveAsync(id, revision, (head, tree) => (head is not null, tree.ParentOf(head)), cancellation);
 
     /// <summary>Brings back the change last made upon the present state; does nothing when there is none.</summary>
     public Task<SaveResult> RedoAsync(int id, int revision, CancellationToken cancellation)
-        => MoveAsync(id, revision, (entry, tree) => tree.NewestUpon(entry.HeadId) is { } next ? (true, next.Id) : (false, null), cancellation);
+        => MoveAsync(id, revision, (head, tree) => (tree.NewestUpon(head) is not null, tree.NewestUpon(head)), cancellation);
 
     /// <summary>Goes to the state after any change of the graft, on whichever branch; null goes to the beginning.</summary>
     public Task<SaveResult> GoToAsync(int id, int revision, int? changeId, CancellationToken cancellation)
@@ -83,8 +77,8 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
     public async Task<GraftHistory> HistoryAsync(int id, CancellationToken cancellation)
     {
         var head = await bench.Grafts.Where(graft => graft.Id == id).Select(graft => graft.HeadId).SingleOrDefaultAsync(cancellation);
-        var changes = await ChangesAsync(id, cancellation);
-        var taken = new ChangeTree(changes).Ancestry(head).Select(change => change.Id).ToHashSet();
+        var taken = (await TreeAsync(id, cancellation)).Ancestry(head).ToHashSet();
+        var changes = await bench.Changes.Where(change => change.GraftId == id).OrderBy(change => change.Id).Select(change => new { change.Id, change.What, change.At }).ToListAsync(cancellation);
         return new GraftHistory(head, [.. changes.Select(change => new HistoryLine(change.Id, change.What, change.At, taken.Contains(change.Id)))]);
     }
 
@@ -108,7 +102,7 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         entry.ThrownAwayAt = null;
         var graft = Read(entry.Document);
         if (!(await BinLedger.SettleAsync(bench, id, graft, cancellation)).IsEmpty)
-            await RecordAsync(entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), cancellation);
+            await RecordAsync(entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name, cancellation);
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return true;
@@ -118,29 +112,45 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
     public async Task<bool> DestroyAsync(int id, CancellationToken cancellation)
         => await bench.Grafts.Where(graft => graft.Id == id && graft.ThrownAwayAt != null).ExecuteDeleteAsync(cancellation) == 1;
 
-    private async Task<SaveResult> MoveAsync(
-        int id, int revision, Func<GraftEntry, ChangeTree, (bool Exists, int? Target)> choose, CancellationToken cancellation)
+    private async Task<SaveResult> MoveAsync(int id, int revision, Func<int?, ChangeTree, (bool Exists, int? Target)> choose, CancellationToken cancellation)
     {
-        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        if (await EntryAsync(id, cancellation) is not { } entry) return new SaveResult(SaveOutcome.Gone, null);
-        if (entry.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(entry, cancellation));
-        var tree = new ChangeTree(await ChangesAsync(id, cancellation));
-        var (exists, target) = choose(entry, tree);
-        if (exists && target != entry.HeadId)
+        if (await StandingAsync(id, cancellation) is not { } standing) return new SaveResult(SaveOutcome.Gone, null);
+        if (standing.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation));
+        var tree = await TreeAsync(id, cancellation);
+        var (exists, target) = choose(standing.HeadId, tree);
+        if (!exists || target == standing.HeadId) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation));
+        var way = tree.Way(standing.HeadId, target);
+        var ids = way.Select(step => step.Id).ToList();
+        var changes = await bench.Changes.AsNoTracking().Where(change => ids.Contains(change.Id)).ToDictionaryAsync(change => change.Id, change => change.Splice, cancellation);
+        if (await DocumentAsync(standing, cancellation) is not { } before) return new SaveResult(SaveOutcome.Stale, await FindAsync(id, cancellation));
+        var document = way.Aggregate(before, (text, step) => (step.IsBack ? changes[step.Id].Inverse : changes[step.Id]).ApplyTo(text));
+        var graft = Read(document);
+        return await KeepAsync(standing, document, graft, entry =>
         {
-            var document = tree.Way(entry.HeadId, target).Aggregate(entry.Document, (text, splice) => splice.ApplyTo(text));
-            // What it took from the bin then may be promised to another graft by now.
-            var errors = await BinLedger.SettleAsync(bench, id, Read(document), cancellation);
-            if (!errors.IsEmpty) return new SaveResult(SaveOutcome.Refused, await SnapshotAsync(entry, cancellation)) { Errors = errors };
-            Move(entry, document, target);
-            await bench.SaveChangesAsync(cancellation);
-            await transaction.CommitAsync(cancellation);
-        }
-
-        return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(entry, cancellation));
+            Move(entry, document, graft.Name, target);
+            return bench.SaveChangesAsync(cancellation);
+        }, cancellation);
     }
 
-    private async Task RecordAsync(GraftEntry entry, string what, string document, CancellationToken cancellation)
+    // Only here a graft is held against others: everything that takes long was done before.
+    private async Task<SaveResult> KeepAsync(Standing standing, string document, Graft graft, Func<GraftEntry, Task> keep, CancellationToken cancellation)
+    {
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        if (await EntryAsync(standing.Id, cancellation) is not { } entry) return new SaveResult(SaveOutcome.Gone, null);
+        if (entry.Revision != standing.Revision) return new SaveResult(SaveOutcome.Stale, await FindAsync(standing.Id, cancellation));
+        // What it takes from the bin may be promised to another graft by now.
+        var errors = await BinLedger.SettleAsync(bench, standing.Id, graft, cancellation);
+        if (!errors.IsEmpty) return await RefusedAsync(standing, errors, cancellation);
+        await keep(entry);
+        await transaction.CommitAsync(cancellation);
+        grafts.Keep(entry.Id, entry.Revision, graft);
+        return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(new Standing(entry.Id, entry.Revision, entry.HeadId, entry.ChangedAt, graft), cancellation));
+    }
+
+    private async Task<SaveResult> RefusedAsync(Standing standing, ImmutableArray<FileError> errors, CancellationToken cancellation)
+        => new(SaveOutcome.Refused, await SnapshotAsync(standing, cancellation)) { Errors = errors };
+
+    private async Task RecordAsync(GraftEntry entry, string what, string document, string name, CancellationToken cancellation)
     {
         var splice = TextSplice.Between(entry.Document, document);
         var record = new ChangeEntry
@@ -155,13 +165,13 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         };
         bench.Changes.Add(record);
         await bench.SaveChangesAsync(cancellation);
-        Move(entry, document, record.Id);
+        Move(entry, document, name, record.Id);
         await bench.SaveChangesAsync(cancellation);
     }
 
-    private void Move(GraftEntry entry, string document, int? head)
+    private void Move(GraftEntry entry, string document, string name, int? head)
     {
-        (entry.Document, entry.HeadId, entry.Name) = (document, head, Read(document).Name);
+        (entry.Document, entry.HeadId, entry.Name) = (document, head, name);
         entry.Revision++;
         entry.ChangedAt = clock.GetUtcNow();
     }
@@ -169,19 +179,30 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
     private Task<GraftEntry?> EntryAsync(int id, CancellationToken cancellation)
         => bench.Grafts.SingleOrDefaultAsync(graft => graft.Id == id && graft.ThrownAwayAt == null, cancellation);
 
-    private Task<List<ChangeEntry>> ChangesAsync(int id, CancellationToken cancellation)
-        => bench.Changes.AsNoTracking().Where(change => change.GraftId == id).OrderBy(change => change.Id).ToListAsync(cancellation);
+    private Task<string?> DocumentAsync(Standing standing, CancellationToken cancellation)
+        => bench.Grafts.Where(graft => graft.Id == standing.Id && graft.Revision == standing.Revision).Select(graft => graft.Document).SingleOrDefaultAsync(cancellation);
 
-    private async Task<GraftSnapshot> SnapshotAsync(GraftEntry entry, CancellationToken cancellation)
+    private async Task<ChangeTree> TreeAsync(int id, CancellationToken cancellation)
+        => new(await bench.Changes.Where(change => change.GraftId == id).ToDictionaryAsync(change => change.Id, change => change.ParentId, cancellation));
+
+    // The document is fetched only when its graft has to be read, and only read when that revision was not read before.
+    private async Task<Standing?> StandingAsync(int id, CancellationToken cancellation)
     {
-        var undo = await bench.Changes.Where(change => change.Id == entry.HeadId).Select(change => change.What).SingleOrDefaultAsync(cancellation);
-        var redo = await bench.Changes.Where(change => change.GraftId == entry.Id && change.ParentId == entry.HeadId)
-            .OrderByDescending(change => change.Id).Select(change => change.What).FirstOrDefaultAsync(cancellation);
-        return Snapshot(entry, undo, redo);
+        var head = await bench.Grafts.Where(graft => graft.Id == id && graft.ThrownAwayAt == null)
+            .Select(graft => new { graft.Revision, graft.HeadId, graft.ChangedAt }).SingleOrDefaultAsync(cancellation);
+        if (head is null) return null;
+        if (grafts.Find(id, head.Revision) is { } known) return new Standing(id, head.Revision, head.HeadId, head.ChangedAt, known);
+        var entry = await bench.Grafts.AsNoTracking().SingleOrDefaultAsync(graft => graft.Id == id && graft.ThrownAwayAt == null, cancellation);
+        return entry is null ? null : new Standing(id, entry.Revision, entry.HeadId, entry.ChangedAt, grafts.Keep(id, entry.Revision, Read(entry.Document)));
     }
 
-    private static GraftSnapshot Snapshot(GraftEntry entry, string? undo, string? redo)
-        => new(entry.Id, entry.Revision, Read(entry.Document), entry.ChangedAt, undo, redo);
+    private async Task<GraftSnapshot> SnapshotAsync(Standing standing, CancellationToken cancellation)
+    {
+        var undo = await bench.Changes.Where(change => change.Id == standing.HeadId).Select(change => change.What).SingleOrDefaultAsync(cancellation);
+        var redo = await bench.Changes.Where(change => change.GraftId == standing.Id && change.ParentId == standing.HeadId)
+            .OrderByDescending(change => change.Id).Select(change => change.What).FirstOrDefaultAsync(cancellation);
+        return new GraftSnapshot(standing.Id, standing.Revision, standing.Graft, standing.ChangedAt, undo, redo);
+    }
 
     private static string Text(Graft graft) => Encoding.UTF8.GetString(GraftFile.Write(graft));
 
@@ -190,4 +211,7 @@ public sealed class GraftStore(BenchContext bench, TimeProvider clock)
         var result = GraftFile.Read(Encoding.UTF8.GetBytes(document));
         return result.Graft ?? throw new InvalidOperationException($"A graft would not survive being written and read: {result.Errors[0]}");
     }
+
+    /// <summary>A graft as it stands, read.</summary>
+    private sealed record Standing(int Id, int Revision, int? HeadId, DateTimeOffset ChangedAt, Graft Graft);
 }

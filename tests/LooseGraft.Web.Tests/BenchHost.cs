@@ -4,6 +4,7 @@ using LooseGraft.Data;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.DependencyInjection.Extensions;
 using Microsoft.Extensions.Time.Testing;
@@ -43,6 +44,21 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
     {
         await using var scope = Services.CreateAsyncScope();
         return await ask(scope.ServiceProvider.GetRequiredService<GraftStore>());
+    }
+
+    /// <summary>Every graft on the shelf, opened.</summary>
+    public async Task<IReadOnlyList<GraftSnapshot>> ShelfAsync(CancellationToken cancellation)
+    {
+        var grafts = new List<GraftSnapshot>();
+        foreach (var entry in await StoreAsync(store => store.ShelfAsync(cancellation))) grafts.Add((await StoreAsync(store => store.FindAsync(entry.Id, cancellation)))!);
+        return grafts;
+    }
+
+    /// <summary>Runs a statement on the database behind the application's back.</summary>
+    public async Task ExecuteAsync(string statement)
+    {
+        await using var scope = Services.CreateAsyncScope();
+        await scope.ServiceProvider.GetRequiredService<BenchContext>().Database.ExecuteSqlRawAsync(statement);
     }
 
     /// <summary>Sends a form as the page offers it, with its token.</summary>

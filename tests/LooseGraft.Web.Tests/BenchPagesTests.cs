@@ -120,7 +120,7 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task The_demo_has_its_picture_its_marks_and_what_its_parts_take_from_the_bin()
     {
-        var ferry = (await host.StoreAsync(store => store.ShelfAsync(Cancellation))).Single(snapshot => snapshot.Graft.Practice is not null && snapshot.Graft.Name == "The ferry radiogram").Graft;
+        var ferry = (await host.ShelfAsync(Cancellation)).Single(snapshot => snapshot.Graft.Practice is not null && snapshot.Graft.Name == "The ferry radiogram").Graft;
         var photo = Assert.Single(ferry.Photos);
         Assert.Equal(HttpStatusCode.OK, (await host.Browser().GetAsync($"/photos/{photo.Hash}", Cancellation)).StatusCode);
         Assert.Equal([1, 2, 7, 8, 14], photo.Marks.Select(mark => mark.Position));

@@ -3,6 +3,7 @@ using CsCheck;
 using LooseGraft.Core;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
+using LooseGraft.Data;
 using LooseGraft.Data.History;
 using LooseGraft.Web.Hosting;
 using Microsoft.Extensions.DependencyInjection;
@@ -62,6 +63,40 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         var moved = await AfterAsync(2, graft => graft.WithSeating(seating => seating with { Boxes = seating.Boxes.SetItem(0, seating.Boxes[0] with { Name = "another box" }) }));
         Assert.NotSame(before.Seat, moved.Seat);
         Assert.Contains(moved.Seat.Bodies, body => body.Name == "another box");
+    }
+
+    [Fact]
+    public async Task A_graft_that_was_read_at_its_revision_is_not_read_again()
+    {
+        var id = await CopyOfFerryAsync();
+        var browser = host.Browser();
+        await browser.GetStringAsync($"/graft/{id}", Cancellation);
+        await browser.GetStringAsync("/", Cancellation);
+        // Nobody can read this; whoever tries fails.
+        await host.ExecuteAsync($"UPDATE Graft SET Document = 'no longer a graft' WHERE Id = {id}");
+        foreach (var page in new[] { $"/graft/{id}", $"/graft/{id}/wire", $"/graft/{id}/history", "/" })
+            Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page, Cancellation)).StatusCode);
+        // A save reads what it makes and nothing else, and what it made is not read again.
+        var saved = await host.StoreAsync(store => store.ChangeAsync(id, 1, "aim", graft => graft with { Aim = "music" }, Cancellation));
+        Assert.Equal((SaveOutcome.Saved, "music"), (saved.Outcome, saved.Current!.Graft.Aim));
+        await host.ExecuteAsync($"UPDATE Graft SET Document = 'no longer a graft' WHERE Id = {id}");
+        Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync($"/graft/{id}", Cancellation)).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_change_of_nothing_upon_a_document_of_an_older_hand_is_not_recorded()
+    {
+        var id = await CopyOfFerryAsync();
+        // As an older version might have written it: the same graft in another form.
+        await host.ExecuteAsync($"UPDATE Graft SET Document = replace(Document, '  \"name\"', ' \"name\"') WHERE Id = {id}");
+        var saved = await host.StoreAsync(store => store.ChangeAsync(id, 1, "nothing", graft => graft with { Parts = [.. graft.Parts] }, Cancellation));
+        Assert.Equal((SaveOutcome.Saved, 1, null), (saved.Outcome, saved.Current!.Revision, saved.Current.CanUndo));
+        // An emptied seating is no seating: taking the last board out and emptying it anew changes nothing.
+        await host.StoreAsync(store => store.ChangeAsync(id, 1, "emptied", graft => graft with { Seating = new Seating() }, Cancellation));
+        var again = await host.StoreAsync(store => store.ChangeAsync(id, 2, "emptied again", graft => graft with { Seating = new Seating { Boxes = [] } }, Cancellation));
+        Assert.Equal((SaveOutcome.Saved, 2), (again.Outcome, again.Current!.Revision));
+        var back = await host.StoreAsync(store => store.UndoAsync(id, 2, Cancellation));
+        Assert.Equal((SaveOutcome.Saved, 3), (back.Outcome, back.Current!.Revision));
     }
 
     [Fact]

@@ -95,7 +95,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
         var answer = await host.Browser().PostAsync("/?handler=New", new FormUrlEncodedContent([new("name", "intruder")]), Cancellation);
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         Assert.Contains("load the page again", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.DoesNotContain(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Graft.Name == "intruder");
+        Assert.DoesNotContain(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Name == "intruder");
     }
 
     [Theory]
@@ -139,7 +139,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
         var answer = await BenchHost.SendAsync(browser, "/", "/?handler=New", ("name", "  A lantern  "), ("copyOf", ""));
         var id = answer.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1];
         await BenchHost.SendAsync(browser, "/", "/?handler=Copy", ("id", id));
-        Assert.Contains(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Graft.Name == "A lantern, a copy");
+        Assert.Contains(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Name == "A lantern, a copy");
         await BenchHost.SendAsync(browser, "/", "/?handler=ThrowAway", ("id", id));
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}", Cancellation)).StatusCode);
         await BenchHost.SendAsync(browser, "/", "/?handler=PutBack", ("id", id));
@@ -158,7 +158,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
         {
             await using var bench = BenchHost.On(folder.FullName);
             var shelf = await bench.StoreAsync(store => store.ShelfAsync(Cancellation));
-            Assert.Equal("The ferry radiogram", shelf[0].Graft.Name);
+            Assert.Equal("The ferry radiogram", shelf[0].Name);
             Assert.Equal(4, shelf.Count);
         }
 
@@ -206,7 +206,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task Every_subject_of_a_finding_leads_to_a_page_that_stands()
     {
         var browser = host.Browser();
-        foreach (var snapshot in await host.StoreAsync(store => store.ShelfAsync(Cancellation)))
+        foreach (var snapshot in await host.ShelfAsync(Cancellation))
         {
             foreach (var link in Core.Review.Of(snapshot.Graft).Findings.Select(finding => SubjectLinks.To(snapshot, finding.Subject, finding.Rule.Stage)).Distinct())
             {

@@ -1,14 +1,16 @@
 namespace LooseGraft.Data.History;
 
 /// <summary>Finds the way from one change of a graft to another.</summary>
-internal sealed class ChangeTree(IEnumerable<ChangeEntry> changes)
+/// <param name="parents">Every change of the graft with the one it was made upon; null for one made upon the graft as it began.</param>
+internal sealed class ChangeTree(IReadOnlyDictionary<int, int?> parents)
 {
-    private readonly Dictionary<int, ChangeEntry> _byId = changes.ToDictionary(change => change.Id);
+    public bool Contains(int id) => parents.ContainsKey(id);
 
-    public bool Contains(int id) => _byId.ContainsKey(id);
+    /// <summary>The change that a change was made upon; null for the beginning.</summary>
+    public int? ParentOf(int? id) => id is { } known ? parents[known] : null;
 
-    /// <summary>The splices that lead from the state after one change to the state after another; null stands for the beginning.</summary>
-    public IEnumerable<TextSplice> Way(int? from, int? to)
+    /// <summary>The changes to unmake and to make, in order, that lead from the state after one change to the state after another; null stands for the beginning.</summary>
+    public IReadOnlyList<(int Id, bool IsBack)> Way(int? from, int? to)
     {
         var up = Ancestry(from).ToList();
         var down = Ancestry(to).ToList();
@@ -19,19 +21,15 @@ internal sealed class ChangeTree(IEnumerable<ChangeEntry> changes)
         }
 
         down.Reverse();
-        return up.Select(change => change.Splice.Inverse).Concat(down.Select(change => change.Splice));
+        return [.. up.Select(id => (id, true)), .. down.Select(id => (id, false))];
     }
 
-    /// <summary>The change that redo leads to: the newest made upon this state.</summary>
-    public ChangeEntry? NewestUpon(int? id) => _byId.Values.Where(change => change.ParentId == id).MaxBy(change => change.Id);
+    /// <summary>The change that redo leads to: the newest made upon this state; null when there is none.</summary>
+    public int? NewestUpon(int? id) => parents.Where(change => change.Value == id).Select(change => (int?)change.Key).Max();
 
     /// <summary>A change and all it was made upon, newest first.</summary>
-    public IEnumerable<ChangeEntry> Ancestry(int? id)
+    public IEnumerable<int> Ancestry(int? id)
     {
-        while (id is { } at)
-        {
-            yield return _byId[at];
-            id = _byId[at].ParentId;
-        }
+        for (var at = id; at is { } known; at = parents[known]) yield return known;
     }
 }

@@ -38,8 +38,10 @@ public static class BenchHosting
         builder.Services.Configure<FormOptions>(form => form.MultipartBodyLengthLimit = LargestRequest);
         builder.Services.AddSingleton(TimeProvider.System);
         builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(Path.Combine(data, "bench.db")));
+        builder.Services.AddSingleton<ReadGrafts>();
         builder.Services.AddScoped<GraftStore>();
         builder.Services.AddSingleton<ReviewCache>();
+        builder.Services.AddSingleton<ShelfTags>();
         builder.Services.AddScoped<BinStore>();
         builder.Services.AddScoped<DonorStore>();
         builder.Services.AddScoped<MeterShelf>();

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using LooseGraft.Core;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
@@ -10,11 +9,11 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The shelf: every graft, and how new ones come about.</summary>
-public sealed class IndexModel(GraftStore store, ReviewCache reviews) : PageModel
+public sealed class IndexModel(GraftStore store, ShelfTags tags) : PageModel
 {
     private const string DefaultName = "A new graft";
 
-    public IReadOnlyList<(GraftSnapshot Snapshot, Review Review)> Grafts { get; private set; } = [];
+    public IReadOnlyList<ShelfTag> Grafts { get; private set; } = [];
 
     public IReadOnlyList<ThrownGraft> Compost { get; private set; } = [];
 
@@ -108,7 +107,7 @@ public sealed class IndexModel(GraftStore store, ReviewCache reviews) : PageMode
 
     private async Task LoadAsync()
     {
-        Grafts = [.. (await store.ShelfAsync(Cancellation)).Select(snapshot => (snapshot, reviews.Of(snapshot)))];
+        Grafts = await tags.OfAsync(store, Cancellation);
         Compost = await store.CompostAsync(Cancellation);
     }
 }
