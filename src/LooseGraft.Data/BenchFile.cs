@@ -10,9 +10,9 @@ namespace LooseGraft.Data;
 public static class BenchFile
 {
     /// <summary>Uses the SQLite file at <paramref name="path"/>: foreign keys on, write-ahead log, and every commit on the disk before it is acknowledged.</summary>
-    public static DbContextOptionsBuilder UseBenchFile(this DbContextOptionsBuilder options, string path)
+    public static DbContextOptionsBuilder UseBenchFile(this DbContextOptionsBuilder options, string path, bool isPooled = true)
         => options
-            .UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true }.ToString())
+            .UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = isPooled }.ToString())
             .AddInterceptors(DurableConnections.Instance);
 
     private sealed class DurableConnections : DbConnectionInterceptor
@@ -29,6 +29,8 @@ public static class BenchFile
 
         private static void Prepare(DbConnection connection)
         {
+            // A connection that may only read, as the framework opens one to see whether the file is there, cannot turn the log on.
+            if (new SqliteConnectionStringBuilder(connection.ConnectionString).Mode == SqliteOpenMode.ReadOnly) return;
             using var command = connection.CreateCommand();
             command.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 5000;";
             command.ExecuteNonQuery();

@@ -1,58 +1,85 @@
-using LooseGraft.Core.Files;
-using LooseGraft.Data.Donors;
-using LooseGraft.Data.Owned;
-using LooseGraft.Data.Photos;
-using LooseGraft.Data.Tables;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Diagnostics;
 
 namespace LooseGraft.Data;
 
-/// <summary>Brings the database up to date when the application starts.</summary>
+/// <summary>Opens the database when the application starts. Killed at any moment, the next start goes on as if there had been none.</summary>
 public static class BenchStart
 {
-    /// <summary>Applies migrations and, on a bench that never existed before, puts out the demo: its bin, its known donors and its grafts.</summary>
-    /// <param name="bench">The database.</param>
-    /// <param name="store">Its grafts.</param>
-    /// <param name="bin">What is owned.</param>
-    /// <param name="donors">The known donors.</param>
-    /// <param name="photos">Where pictures are kept.</param>
+    /// <summary>Brings the database up to date, after a copy of it; on a bench that never existed before, puts out the demo.</summary>
+    /// <param name="folder">Where the bench is kept.</param>
     /// <param name="demoFolder">Folder of graft files, with <c>bin.csv</c> and the folders <c>donors</c> and <c>photos</c>; null for an empty bench.</param>
-    /// <param name="cancellation">Stops between files.</param>
+    /// <param name="clock">Dates what is put out.</param>
+    /// <param name="cancellation">Stops between steps.</param>
+    /// <exception cref="BenchStartException">Another process is opening it.</exception>
     /// <exception cref="InvalidDataException">A demo file cannot be read.</exception>
-    public static async Task OpenAsync(BenchContext bench, GraftStore store, BinStore bin, DonorStore donors, PhotoFolder photos, string? demoFolder, CancellationToken cancellation)
+    public static Task OpenAsync(BenchFolder folder, string? demoFolder, TimeProvider clock, CancellationToken cancellation)
+        => OpenAsync(folder, demoFolder, clock, [], cancellation);
+
+    /// <summary>The same, watched at every command to the database.</summary>
+    internal static async Task OpenAsync(BenchFolder folder, string? demoFolder, TimeProvider clock, IInterceptor[] watchers, CancellationToken cancellation)
     {
-        var isNew = !(await bench.Database.GetAppliedMigrationsAsync(cancellation)).Any();
+        await using var alone = await StartLock.TakeAsync(folder.StartLock, cancellation);
+        BenchContext Open(string database)
+            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).AddInterceptors(watchers).Options);
+        if (await IsNewAsync(folder, Open, cancellation)) await MakeAsync(folder, demoFolder, clock, Open, cancellation);
+        else await MigrateAsync(folder, clock, Open, cancellation);
+    }
+
+    private static async Task<bool> IsNewAsync(BenchFolder folder, Func<string, BenchContext> open, CancellationToken cancellation)
+    {
+        if (!File.Exists(folder.Database)) return true;
+        await using var bench = open(folder.Database);
+        return !(await bench.Database.GetAppliedMigrationsAsync(cancellation)).Any();
+    }
+
+    // Made beside and moved into place, so that a bench is there with all of its demo or not at all.
+    private static async Task MakeAsync(BenchFolder folder, string? demoFolder, TimeProvider clock, Func<string, BenchContext> open, CancellationToken cancellation)
+    {
+        Remove(folder.DatabaseInMaking);
+        await using (var bench = open(folder.DatabaseInMaking))
+        {
+            await bench.Database.MigrateAsync(cancellation);
+            if (demoFolder is not null) await Demo.PutOutAsync(demoFolder, bench, folder.Photos, clock, cancellation);
+            // A database in this mode is one file; the next opening turns the write-ahead log on again.
+            await bench.Database.ExecuteSqlRawAsync("PRAGMA journal_mode = DELETE", cancellation);
+        }
+
+        // A database without any table of ours may lie in the way, with a log of its own.
+        Remove(folder.Database);
+        File.Move(folder.DatabaseInMaking, folder.Database);
+    }
+
+    private static async Task MigrateAsync(BenchFolder folder, TimeProvider clock, Func<string, BenchContext> open, CancellationToken cancellation)
+    {
+        await using var bench = open(folder.Database);
+        if ((await bench.Database.GetPendingMigrationsAsync(cancellation)).FirstOrDefault() is not { } next) return;
+        Copy(folder, $"bench {clock.GetUtcNow():yyyy-MM-dd HHmmss} before {next}.db");
+        // The migrations' own lock is a row that outlives a killed process. Nobody else opens this bench now, so a row that is there was left behind.
+        await bench.Database.ExecuteSqlRawAsync("DROP TABLE IF EXISTS \"__EFMigrationsLock\"", cancellation);
         await bench.Database.MigrateAsync(cancellation);
-        if (!isNew || demoFolder is null) return;
-
-        await FillBinAsync(bin, Path.Combine(demoFolder, "bin.csv"), cancellation);
-        foreach (var file in Directory.EnumerateFiles(Path.Combine(demoFolder, "donors"), "*.json").Order())
-        {
-            var read = DonorFile.Read(await File.ReadAllBytesAsync(file, cancellation));
-            await donors.KeepAsync(read.Donor ?? throw new InvalidDataException($"{Path.GetFileName(file)}: {read.Errors[0]}"), cancellation);
-        }
-
-        foreach (var file in Directory.EnumerateFiles(Path.Combine(demoFolder, "photos"), "*.jpg"))
-        {
-            // Demo pictures lie under the hash of their content, as they do on any bench.
-            var jpeg = await File.ReadAllBytesAsync(file, cancellation);
-            await photos.KeepAsync(new KeptPhoto(Path.GetFileNameWithoutExtension(file), 0, 0, jpeg), cancellation);
-        }
-
-        // The last one added stands first on the shelf, and the main demo's name comes first in the alphabet.
-        foreach (var file in Directory.EnumerateFiles(demoFolder, "*.json").OrderDescending())
-        {
-            var result = GraftFile.Read(await File.ReadAllBytesAsync(file, cancellation));
-            await store.AddAsync(result.Graft ?? throw new InvalidDataException($"{Path.GetFileName(file)}: {result.Errors[0]}"), cancellation, takesFromBin: true);
-        }
     }
 
-    private static async Task FillBinAsync(BinStore bin, string file, CancellationToken cancellation)
+    private static void Copy(BenchFolder folder, string name)
     {
-        var table = CsvTable.Read(await File.ReadAllBytesAsync(file, cancellation));
-        if (table.Problem is { } problem) throw new InvalidDataException($"{Path.GetFileName(file)}: {problem}");
-        var (items, errors) = BinTable.Read(table.Rows.Skip(1), BinTable.Match(table.Rows[0]), "EUR");
-        if (errors.Count > 0) throw new InvalidDataException($"{Path.GetFileName(file)}: {errors[0]}");
-        await bin.AddAsync(items, "The demo's bin", cancellation);
+        Directory.CreateDirectory(folder.Copies);
+        var (copy, inMaking) = (Path.Combine(folder.Copies, name), Path.Combine(folder.Copies, "in-making.db"));
+        Remove(inMaking);
+        using (var from = new SqliteConnection(Unpooled(folder.Database)))
+        using (var to = new SqliteConnection(Unpooled(inMaking)))
+        {
+            from.Open();
+            from.BackupDatabase(to);
+        }
+
+        File.Move(inMaking, copy, overwrite: true);
     }
+
+    private static void Remove(string database)
+    {
+        foreach (var file in new[] { database, database + "-wal", database + "-shm", database + "-journal" }) File.Delete(file);
+    }
+
+    private static string Unpooled(string database) => new SqliteConnectionStringBuilder { DataSource = database, Pooling = false }.ToString();
 }

@@ -1,15 +1,25 @@
+using LooseGraft.Data;
 using LooseGraft.Web.Hosting;
 
 var builder = WebApplication.CreateBuilder(args);
-if (ListenAddress.TryApply(builder, out var refusal))
+if (!ListenAddress.TryApply(builder, out var refusal)) return await RefuseAsync(refusal);
+builder.AddBench();
+var app = builder.Build();
+try
 {
-    builder.AddBench();
-    var app = builder.Build();
     await app.OpenBenchAsync();
-    app.UseBench();
-    await app.RunAsync();
-    return 0;
+}
+catch (BenchStartException exception)
+{
+    return await RefuseAsync(exception.Message);
 }
 
-await Console.Error.WriteLineAsync(refusal);
-return 2;
+app.UseBench();
+await app.RunAsync();
+return 0;
+
+static async Task<int> RefuseAsync(string why)
+{
+    await Console.Error.WriteLineAsync(why);
+    return 2;
+}

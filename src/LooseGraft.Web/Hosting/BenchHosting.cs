@@ -2,7 +2,6 @@ using LooseGraft.Core.Files;
 using LooseGraft.Data;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
-using LooseGraft.Data.Photos;
 using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Authorization;
@@ -23,7 +22,7 @@ public static class BenchHosting
 
     public static void AddBench(this WebApplicationBuilder builder)
     {
-        var data = DataFolder(builder.Configuration);
+        var folder = new BenchFolder(DataFolder(builder.Configuration));
         builder.Host.UseSerilog((_, logging) => logging
             .MinimumLevel.Information()
             .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
@@ -37,7 +36,7 @@ public static class BenchHosting
         });
         builder.Services.Configure<FormOptions>(form => form.MultipartBodyLengthLimit = LargestRequest);
         builder.Services.AddSingleton(TimeProvider.System);
-        builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(Path.Combine(data, "bench.db")));
+        builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(folder.Database));
         builder.Services.AddSingleton<ReadGrafts>();
         builder.Services.AddScoped<GraftStore>();
         builder.Services.AddSingleton<ReviewCache>();
@@ -45,9 +44,10 @@ public static class BenchHosting
         builder.Services.AddScoped<BinStore>();
         builder.Services.AddScoped<DonorStore>();
         builder.Services.AddScoped<MeterShelf>();
-        builder.Services.AddSingleton(new PhotoFolder(Path.Combine(data, "photos")));
+        builder.Services.AddSingleton(folder);
+        builder.Services.AddSingleton(folder.Photos);
         builder.Services.AddSingleton(new PracticeBoards(Path.Combine(AppContext.BaseDirectory, "demo", "practice")));
-        builder.Services.AddDataProtection().PersistKeysToFileSystem(Directory.CreateDirectory(Path.Combine(data, "keys")));
+        builder.Services.AddDataProtection().PersistKeysToFileSystem(Directory.CreateDirectory(folder.Keys));
         builder.Services.AddAntiforgery(options =>
         {
             options.Cookie.Name = "loose-graft-form";
@@ -59,14 +59,9 @@ public static class BenchHosting
         AddDoor(builder);
     }
 
-    public static async Task OpenBenchAsync(this WebApplication app)
-    {
-        await using var scope = app.Services.CreateAsyncScope();
-        var demo = app.Configuration["DEMO"] == "none" ? null : Path.Combine(AppContext.BaseDirectory, "demo");
-        var services = scope.ServiceProvider;
-        await BenchStart.OpenAsync(services.GetRequiredService<BenchContext>(), services.GetRequiredService<GraftStore>(), services.GetRequiredService<BinStore>(),
-            services.GetRequiredService<DonorStore>(), services.GetRequiredService<PhotoFolder>(), demo, app.Lifetime.ApplicationStopping);
-    }
+    public static Task OpenBenchAsync(this WebApplication app)
+        => BenchStart.OpenAsync(app.Services.GetRequiredService<BenchFolder>(), app.Configuration["DEMO"] == "none" ? null : Path.Combine(AppContext.BaseDirectory, "demo"),
+            app.Services.GetRequiredService<TimeProvider>(), app.Lifetime.ApplicationStopping);
 
     public static void UseBench(this WebApplication app)
     {
