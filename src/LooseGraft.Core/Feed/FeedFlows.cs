@@ -13,9 +13,6 @@ namespace LooseGraft.Core.Feed;
 /// </remarks>
 public sealed class FeedFlows
 {
-    // Fan makers' data sheets: up to twice the running current for about a second.
-    private const double FanStartFactor = 2;
-
     private readonly Dictionary<string, ImmutableArray<FeedFlow>> _bySupply = [];
     private readonly Graft _graft;
     private readonly Dictionary<string, Supply> _supplies;
@@ -94,7 +91,7 @@ public sealed class FeedFlows
     private IEnumerable<FeedFlow> Flows(Load load)
     {
         var isFan = _graft.FindPart(load.Part)?.Kind == PartKind.Fan;
-        return load.Draws.Select(draw => new FeedFlow(load.Part, draw.Rail, [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, isFan ? FanStartFactor : 1)))],
+        return load.Draws.Select(draw => new FeedFlow(load.Part, draw.Rail, [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, isFan ? FanStart.Factor : 1)))],
             draw.Evidence, load.Plug ?? PlugOf(load, draw.Rail), load.Through, SubjectPath.Draw(load.Id, draw.Rail), null));
     }
 

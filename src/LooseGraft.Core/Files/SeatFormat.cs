@@ -36,8 +36,8 @@ internal static class SeatFormat
         var body = new ObjectCodec<PartBody>("partBody", "The shape of a board.");
         var outline = body.Required("outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
         var evidence = body.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where that is known from.");
-        var thickness = body.Usual("thicknessMm", Length, value => value.Thickness, new Millimetres(1.6), "How thick it is.");
-        var tails = body.Usual("tailsMm", Height, value => value.Tails, new Millimetres(2.5), "How far solder tails stand out below.");
+        var thickness = body.Usual("thicknessMm", Length, value => value.Thickness, UsualBoard.Thickness, "How thick it is.");
+        var tails = body.Usual("tailsMm", Height, value => value.Tails, UsualBoard.Tails, "How far solder tails stand out below.");
         var zones = body.Many("zones", zone, GraftFileLimits.Zones, value => value.Zones, "What stands above it, and where its underside cannot be shorted.");
         return body.Makes(values => new PartBody(values.Of(outline), values.Of(evidence))
         {
@@ -142,7 +142,7 @@ internal static class SeatFormat
         var plane = seat.Required("plane", Id, value => value.Plane, "The plane.");
         var at = seat.Required("at", Point, value => value.At, "Where the origin of the board's frame lies.");
         var turn = seat.Usual("turnDegrees", new NumberCodec(-360, 360), value => value.TurnDegrees, 0, "How far it is turned, counter-clockwise.");
-        var rise = seat.Usual("riseMm", Height, value => value.Rise, new Millimetres(6.5), "How high its solder side stands where no mount says so.");
+        var rise = seat.Usual("riseMm", Height, value => value.Rise, UsualBoard.Rise, "How high its solder side stands where no mount says so.");
         var holes = seat.Many("holes", mounting, GraftFileLimits.Holes, value => value.Holes, "What holds it where no mount meets a hole.");
         var plate = seat.Optional("plate", new ChoiceCodec<IoPlate>(), value => value.Plate, "What closes the opening round its ports.");
         return seat.Makes(values => new BoardSeat(values.Of(part), values.Of(plane), values.Of(at), values.Of(turn))

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -10,7 +11,7 @@ namespace LooseGraft.Core.Model;
 public sealed record BoardSeat(string Part, string Plane, PlanPoint At, double TurnDegrees)
 {
     /// <summary>How high its solder side stands above the plane where it is not given by the mounts; about 6.5 mm is usual (common practice).</summary>
-    public Millimetres Rise { get; init; } = new(6.5);
+    public Millimetres Rise { get; init; } = UsualBoard.Rise;
 
     /// <summary>What holds it at each hole that no mount meets, by the hole's place in the list from 1.</summary>
     public ValueList<HoleMounting> Holes { get; init; } = [];

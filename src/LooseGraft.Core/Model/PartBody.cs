@@ -9,10 +9,10 @@ namespace LooseGraft.Core.Model;
 public sealed record PartBody(ValueList<PlanPoint> Outline, Evidence Evidence)
 {
     /// <summary>How thick the board is; 1.6 mm is usual (common practice).</summary>
-    public Millimetres Thickness { get; init; } = new(1.6);
+    public Millimetres Thickness { get; init; } = UsualBoard.Thickness;
 
     /// <summary>How far solder tails stand out below; about 2.5 mm is usual (common practice).</summary>
-    public Millimetres Tails { get; init; } = new(2.5);
+    public Millimetres Tails { get; init; } = UsualBoard.Tails;
 
     /// <summary>What stands above or lies below, where it is known. Where nothing is said, the underside counts as bare solder.</summary>
     public ValueList<BodyZone> Zones { get; init; } = [];

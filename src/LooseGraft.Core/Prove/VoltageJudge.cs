@@ -8,10 +8,6 @@ namespace LooseGraft.Core.Prove;
 /// <summary>What a voltage against ground says of a contact.</summary>
 internal static class VoltageJudge
 {
-    // ATX12V power supply design guide: ±5 % on the positive rails, ±10 % on −12 V.
-    private const double PositiveTolerance = 0.05;
-    private const double NegativeTolerance = 0.10;
-
     // Below this a meter on an open contact may drift by itself (input of 10 megohm, stray pick-up).
     private const double NothingVolts = 0.3;
 
@@ -51,7 +47,7 @@ internal static class VoltageJudge
     private static ReadingJudgement Supply(Signal signal, PowerState power, SpokenReading value)
     {
         var (nominal, volts) = (signal.SupplyVoltage!.Value.Value, value.Value);
-        var isThere = Math.Abs(volts - nominal) <= Tolerance(nominal) * Math.Abs(nominal);
+        var isThere = IsWithin(volts, nominal);
         var isNothing = Math.Abs(volts) < NothingVolts;
         if (isThere)
         {
@@ -72,7 +68,7 @@ internal static class VoltageJudge
     private static ReadingJudgement Signal(Pin pin, PowerState power, SpokenReading value)
     {
         var volts = value.Value;
-        var most = Math.Max(MostSignalVolts, (pin.Level?.Value ?? 0) * (1 + NegativeTolerance));
+        var most = Math.Max(MostSignalVolts, (pin.Level?.Value ?? 0) * (1 + Tolerances.LogicLevel));
         if (volts > most || volts < -NothingVolts)
             return Contradicts($"{value} is more than {pin.Signal.Value} ever shows.", Nearest(volts, power));
         if (Math.Abs(volts) < NothingVolts)
@@ -86,9 +82,9 @@ internal static class VoltageJudge
 
     private static Signal? Nearest(double volts, PowerState power)
     {
-        var near = UsualSupplies.Where(nominal => Math.Abs(volts - nominal) <= Tolerance(nominal) * Math.Abs(nominal)).Select(nominal => (double?)nominal).FirstOrDefault();
+        var near = UsualSupplies.Where(nominal => IsWithin(volts, nominal)).Select(nominal => (double?)nominal).FirstOrDefault();
         return near is { } nominal ? Model.Signal.Supply(new Volts(nominal), standby: power == PowerState.Standby && nominal > 0) : null;
     }
 
-    private static double Tolerance(double nominal) => nominal < 0 ? NegativeTolerance : PositiveTolerance;
+    private static bool IsWithin(double volts, double nominal) => Math.Abs(volts - nominal) <= Tolerances.Of(new Volts(nominal)) * Math.Abs(nominal);
 }

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using NetTopologySuite.Geometries;
@@ -42,7 +43,7 @@ public sealed class SeatedBoard
     public Millimetres Rise => Holes.Select(hole => hole.Mount?.Height).OfType<Millimetres>().DefaultIfEmpty(Seat.Rise).Max();
 
     /// <summary>How high its component side stands.</summary>
-    public double Top => Rise.Value + (Board.Body?.Thickness.Value ?? 1.6);
+    public double Top => Rise.Value + (Board.Body?.Thickness ?? UsualBoard.Thickness).Value;
 
     internal Geometry Shape { get; }
 

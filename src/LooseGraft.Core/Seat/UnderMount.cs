@@ -45,7 +45,7 @@ public sealed record UnderMount(Mount Mount, UnderVerdict Verdict, double Gap, s
                 zone is null ? "the ring round a hole that is free of solder" : $"{zone.Name} ({(zone.Kind == BodyZoneKind.Insulated ? "insulated" : "bare board")})", evidence);
         }
 
-        var gap = above - (body?.Tails.Value ?? 2.5);
+        var gap = above - (body?.Tails ?? UsualBoard.Tails).Value;
         var verdict = !mount.CanShort ? gap < 0 ? UnderVerdict.Lifts : UnderVerdict.Clear
             : gap < FlexMm ? UnderVerdict.Shorts : UnderVerdict.Clear;
         var where = board.Board.Ports.Where(port => port.Place is not null).OrderBy(port => board.Seat.Place(port.Place!.At).To(mount.At)).FirstOrDefault();

@@ -9,12 +9,6 @@ namespace LooseGraft.Core.Wire;
 /// <remarks>The physics of each rule and its source stand in docs/rules.md under its code.</remarks>
 public static class ContactRules
 {
-    /// <summary>Relative difference up to which two supplies count as the same: ±5 % tolerance each way on +12, +5 and +3.3 V rails (ATX12V design guide).</summary>
-    public const double SameSupplyTolerance = 0.05;
-
-    /// <summary>Relative difference of logic levels beyond which an input may be overdriven: typical inputs bear about a tenth above their supply.</summary>
-    public const double LevelTolerance = 0.10;
-
     private static readonly ContactRule[] InOrder =
     [
         new(ContactOutcome.Blocked, RuleBook.BlockedPosition,
@@ -80,7 +74,7 @@ public static class ContactRules
     }
 
     private static bool IsSameSupply(Signal one, Signal other)
-        => one.IsStandby == other.IsStandby && IsWithin(SameSupplyTolerance, one.SupplyVoltage!.Value, other.SupplyVoltage!.Value);
+        => one.IsStandby == other.IsStandby && IsWithin(Tolerances.Rail, one.SupplyVoltage!.Value, other.SupplyVoltage!.Value);
 
     // A backplane that wants +5 V on its enable contact; a lamp at or below what it is made for, where it only glows dimmer.
     private static bool IsHeldAtItsLevel(Terminal supply, Terminal fed)
@@ -89,8 +83,8 @@ public static class ContactRules
         var voltage = supply.Signal.SupplyVoltage!.Value;
         return fed.Family switch
         {
-            SignalFamily.Enable or SignalFamily.Sense => IsWithin(SameSupplyTolerance, voltage, level),
-            SignalFamily.Light => fed.Signal.Polarity == 1 && voltage > Volts.Zero && voltage.Value <= level.Value * (1 + SameSupplyTolerance),
+            SignalFamily.Enable or SignalFamily.Sense => IsWithin(Tolerances.Rail, voltage, level),
+            SignalFamily.Light => fed.Signal.Polarity == 1 && voltage > Volts.Zero && voltage.Value <= level.Value * (1 + Tolerances.Rail),
             _ => false,
         };
     }
@@ -113,7 +107,7 @@ public static class ContactRules
     };
 
     private static bool LevelsDiffer(Volts? one, Volts? other)
-        => one is { } left && other is { } right && !IsWithin(LevelTolerance, left, right);
+        => one is { } left && other is { } right && !IsWithin(Tolerances.LogicLevel, left, right);
 
     private static bool IsWithin(double tolerance, Volts one, Volts other)
         => Math.Abs(one.Value - other.Value) <= tolerance * Math.Max(Math.Abs(one.Value), Math.Abs(other.Value));

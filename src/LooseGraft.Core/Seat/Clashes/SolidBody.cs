@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Seat.Clashes;
@@ -45,7 +46,7 @@ public sealed record SolidBody(string Name, string Id, string Owner, string Plan
     {
         var (id, plane, top) = (board.Board.Id, board.Plane.Id, board.Top);
         // A notched board counts as its hull here; what matters below is the board's own outline.
-        var tails = board.Board.Body?.Tails.Value ?? 2.5;
+        var tails = (board.Board.Body?.Tails ?? UsualBoard.Tails).Value;
         var hull = Shapes.Polygon(board.Outline).ConvexHull().Coordinates;
         bodies.Add(new SolidBody(board.Board.Name, id, id, plane, Counted([.. hull.Take(hull.Length - 1).Select(corner => new PlanPoint(corner.X, corner.Y))]), board.Rise.Value - tails, top, 0, false, null));
         foreach (var zone in board.Board.Body?.Zones.Where(zone => zone.Kind == BodyZoneKind.Tall) ?? [])

@@ -11,9 +11,6 @@ public static class FanAndSoundCircuits
     // 4-wire fan specification: two pulses of the tacho to a turn.
     private const double PulsesPerTurn = 2;
 
-    // Fan makers' data sheets: up to twice the running current for about a second.
-    private const double StartFactor = 2;
-
     // IEC 61938: consumer line level is about 0.3 V; hum 60 dB below it is not heard over a quiet passage in a living room (common practice).
     private const double LineVolts = 0.316;
     private const double QuietDecibels = -60;
@@ -44,8 +41,8 @@ public static class FanAndSoundCircuits
     public static CircuitAnswer FanString(int count, Amps running, Amps header)
     {
         if (count < 1 || running.Value <= 0 || header.Value <= 0) return CircuitAnswer.No("Give at least one fan, a current and a limit above 0.");
-        var (all, start) = (new Amps(count * running.Value), new Amps(count * running.Value * StartFactor));
-        var most = (int)Math.Floor(header.Value / running.Value / StartFactor);
+        var (all, start) = (new Amps(count * running.Value), new Amps(count * running.Value * FanStart.Factor));
+        var most = (int)Math.Floor(header.Value / running.Value / FanStart.Factor);
         var figures = new[] { $"Running {all}, starting up to {start} for about a second.", $"At most {most} such fans on one header, their start counted." };
         return start.Value <= header.Value * (1 + 1e-9)
             ? new CircuitAnswer("The header bears them, their start counted.", [.. figures], [new(End, "header"), new(Box, "splitter"), new(Motor, count == 1 ? "fan" : $"{count} fans"), new(End, "ground")], ["Only one fan's tacho goes back: let it be the one that matters."])

@@ -7,9 +7,6 @@ namespace LooseGraft.Core.Wire.Groups;
 /// <summary>Fans that hang on one header, against what the header bears.</summary>
 internal static class FanStrings
 {
-    /// <summary>A fan that starts takes up to twice what it takes running, for about a second (fan makers' data sheets, common practice).</summary>
-    private const double StartFactor = 2;
-
     // What a fan header of no known type bears: about an ampere (common practice).
     private const double UsualLimit = 1;
 
@@ -33,11 +30,11 @@ internal static class FanStrings
     {
         var draws = fans.SelectMany(fan => graft.Loads.Where(load => load.Part == fan.Id)).SelectMany(load => load.Draws).ToArray();
         var (running, limit) = (draws.Sum(draw => draw.Peak.High.Value), header.Port.Type.PortAmps ?? UsualLimit);
-        if (running * StartFactor <= limit) return null;
+        if (running * FanStart.Factor <= limit) return null;
         var isOver = running > limit;
         var words = isOver
             ? $"takes up to {running:0.##} A running, and a fan header usually bears {limit:0.##} A"
-            : $"takes up to {running * StartFactor:0.##} A for the second in which it starts, and a fan header usually bears {limit:0.##} A; some bear 2 A";
+            : $"takes up to {running * FanStart.Factor:0.##} A for the second in which it starts, and a fan header usually bears {limit:0.##} A; some bear 2 A";
         return new Finding(RuleBook.FanHeaderOverloaded, isOver ? Severity.Fix : Severity.Check, SubjectPath.Port(header.Id),
             $"{header.Port.Name} of {header.Part.Name}: {(fans.Length == 1 ? fans[0].Name : $"{fans.Length} fans together")} {words}.", draws.Select(draw => draw.Evidence).Weakest(),
             ["feed the fans from a drive plug through a hub, and take only control and tacho from the header", "spread them over more headers", "find the header's own limit in the board's document"]);

@@ -14,10 +14,6 @@ namespace LooseGraft.Core.Wire.Leads;
 public sealed record Lead(
     JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen, ImmutableArray<FirstVoltage> FirstPower)
 {
-    // ATX12V power supply design guide: ±5 % on the positive rails, ±10 % on the negative one.
-    private const double PositiveTolerance = 0.05;
-    private const double NegativeTolerance = 0.10;
-
     /// <summary>Whether a joint is made by hands and so has a lead to prove.</summary>
     public static bool IsMade(Joint joint) => joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !(joint.Wires.IsEmpty && joint.Ties.IsEmpty);
 
@@ -53,7 +49,7 @@ public sealed record Lead(
         => from row in rows
            where row.Signal.SupplyVoltage is not null
            let volts = row.Signal.SupplyVoltage!.Value
-           let margin = Math.Abs(volts.Value) * (volts < Volts.Zero ? NegativeTolerance : PositiveTolerance)
+           let margin = Math.Abs(volts.Value) * Tolerances.Of(volts)
            orderby row.Signal.IsStandby descending, Math.Abs(volts.Value), row.To
            select new FirstVoltage(row.To, volts, new Volts(volts.Value - margin), new Volts(volts.Value + margin), row.Signal.IsStandby);
 }

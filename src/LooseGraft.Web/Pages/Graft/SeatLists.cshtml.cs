@@ -159,7 +159,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         {
             var at = new PlanPoint(Math.Round(hole.X + x, 2), Math.Round(hole.Y + y, 2));
             if (mounts.Any(mount => mount.At.To(at) < 1)) continue;
-            mounts = mounts.Add(new Mount(GraftEdits.FreshId("s", mounts.Select(mount => mount.Id)), MountKind.Standoff, at, new Millimetres(6.5)) { Evidence = Evidence.Document });
+            mounts = mounts.Add(new Mount(GraftEdits.FreshId("s", mounts.Select(mount => mount.Id)), MountKind.Standoff, at, UsualBoard.Rise) { Evidence = Evidence.Document });
         }
 
         return mounts;
@@ -187,7 +187,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             .Select((outline, index) => (index, Area: PlanRectangle.Round(Moved(outline, corner)))).Where(pair => pair.Area is { Width: >= 0.1, Depth: >= 0.1 })
             .Select(pair => new Opening($"cut-{pair.index + 1}", $"cut {pair.index + 1}", OpeningKind.Way, PlaneWall.Floor, pair.Area)).ToValueList();
         var mounts = read.Circles.Take(Core.Files.GraftFileLimits.Mounts)
-            .Select((circle, index) => new Mount($"m{index + 1}", MountKind.Standoff, new PlanPoint(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2)), new Millimetres(6.5)) { Evidence = Evidence.Diagram }).ToValueList();
+            .Select((circle, index) => new Mount($"m{index + 1}", MountKind.Standoff, new PlanPoint(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2)), UsualBoard.Rise) { Evidence = Evidence.Diagram }).ToValueList();
         return new Edit($"{plane.Name} from a drawing: {mounts.Length} mounts, {ways.Length} openings{Notes(read)}",
             graft => graft.WithSeating(seating => seating.WithPlane(plane.Id, found => found with { Outline = read.Outlines.IsEmpty ? found.Outline : Moved(read.Outlines[0], corner), Mounts = mounts, Openings = ways })),
             graft => $"{graft.Seating.FindPlane(plane.Id)?.Mounts.Length ?? 0} mounts");

@@ -109,7 +109,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
         Mount Made(SurveyedPoint point)
         {
             var at = new PlanPoint(Math.Round(point.At.X + corner.X, 2), Math.Round(point.At.Y + corner.Y, 2));
-            return (plane.Mounts.FirstOrDefault(mount => mount.Id == point.Name) ?? new Mount(point.Name, MountKind.Standoff, at, new Millimetres(6.5))) with { At = at, Evidence = Evidence.Measured };
+            return (plane.Mounts.FirstOrDefault(mount => mount.Id == point.Name) ?? new Mount(point.Name, MountKind.Standoff, at, UsualBoard.Rise)) with { At = at, Evidence = Evidence.Measured };
         }
 
         return new Edit($"{plane.Name}: {result.Points.Length} mounts from measured distances",
