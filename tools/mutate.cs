@@ -56,7 +56,7 @@ for (var round = 0; ; round++)
     var errors = Regex.Matches(output, @"^(\S+?\.cs)\((\d+),(\d+)\): error (.*?)\[", RegexOptions.Multiline).Select(match => (File: match.Groups[1].Value, Line: int.Parse(match.Groups[2].Value), Column: int.Parse(match.Groups[3].Value), Text: match.Groups[4].Value)).Distinct().ToArray();
     if (errors.Length == 0) break;
     var wrong = errors.SelectMany(error => Enclosing(error.File, error.Line, error.Column)).ToHashSet();
-    if (wrong.Count == 0 || round == 8) throw new InvalidOperationException("The mutants do not compile: " + errors[0]);
+    if (wrong.Count == 0 || round == 14) throw new InvalidOperationException("The mutants do not compile: " + errors[0]);
     mutants.RemoveAll(mutant => wrong.Contains(mutant.Number));
 }
 
@@ -160,8 +160,12 @@ static IEnumerable<int> Enclosing(string file, int line, int column)
     var at = tree.GetText().Lines[line - 1].Start + column - 1;
     var node = tree.GetRoot().FindToken(at).Parent;
     while (node is not null && !(node is ParenthesizedExpressionSyntax && node.ToString().StartsWith("(/*m", StringComparison.Ordinal))) node = node.Parent;
-    // An error beside a mutant, such as a local that is not assigned, is taken for that of the mutants on its line.
-    return node is null ? Regex.Matches(tree.GetText().Lines[line - 1].ToString(), @"/\*m(\d+)\*/").Select(match => int.Parse(match.Groups[1].Value)) : Regex.Match(node.ToString(), @"^\((?:/\*m(\d+)\*/)").Groups[1].Captures.Select(capture => int.Parse(capture.Value));
+    if (node is not null) return Numbers(node.ToString().Split('?')[0]);
+    // An error beside a mutant, such as a local that is not assigned, is taken for that of the mutants on its line, or of its whole member.
+    var onLine = Numbers(tree.GetText().Lines[line - 1].ToString());
+    return onLine.Any() ? onLine : Numbers(tree.GetRoot().FindToken(at).Parent!.AncestorsAndSelf().OfType<MemberDeclarationSyntax>().First().ToString());
+
+    static IEnumerable<int> Numbers(string text) => Regex.Matches(text, @"/\*m(\d+)\*/").Select(match => int.Parse(match.Groups[1].Value));
 }
 
 (bool Failed, string Output) Run(string program, string arguments, (string Key, string Value)[] environment)

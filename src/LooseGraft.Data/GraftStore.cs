@@ -45,20 +45,19 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     /// <summary>Changes a graft.</summary>
     /// <param name="id">The graft.</param>
     /// <param name="revision">The revision the change was made upon.</param>
-    /// <param name="what">What is changed, in the builder's words, for undo and the history.</param>
-    /// <param name="change">Makes the changed graft.</param>
+    /// <param name="edit">The change.</param>
     /// <param name="cancellation">Stops before anything is kept.</param>
-    public async Task<SaveResult> ChangeAsync(int id, int revision, string what, Func<Graft, Graft> change, CancellationToken cancellation)
+    public async Task<SaveResult> ChangeAsync(int id, int revision, GraftEdit edit, CancellationToken cancellation)
     {
         if (await StandingAsync(id, cancellation) is not { } standing) return new SaveResult(SaveOutcome.Gone, null);
-        var document = Text(change(standing.Graft));
+        var document = Text(edit.Apply(standing.Graft));
         // What stands may have been written by an older version, so it is held against how it would be written now.
         if (document == Text(standing.Graft)) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation));
         if (standing.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation));
         // What could not be read back is not kept: the file format's rules are the rules of every edit.
         var read = GraftFile.Read(Encoding.UTF8.GetBytes(document));
         if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
-        return await KeepAsync(standing, document, graft, entry => RecordAsync(entry, what, document, graft.Name, cancellation), cancellation);
+        return await KeepAsync(standing, document, graft, entry => RecordAsync(entry, edit.Words(standing.Graft), document, graft.Name, cancellation), cancellation);
     }
 
     /// <summary>Takes back the last change; does nothing when there is none.</summary>

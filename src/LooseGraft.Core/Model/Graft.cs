@@ -72,6 +72,18 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>The part of that id; null when there is none.</summary>
     public Part? FindPart(string id) => Parts.FirstOrDefault(part => part.Id == id);
 
+    /// <summary>What a part is called; its id when it is not there.</summary>
+    public string NameOf(string part) => FindPart(part)?.Name ?? part;
+
+    /// <summary>What a port is called; its id when it is not there.</summary>
+    public string NameOf(PortId port) => FindPort(port)?.Name ?? port.Port;
+
+    /// <summary>What the part is called that a supply is; the supply's id when it is not there.</summary>
+    public string NameOfSupply(string supply) => NameOf(Supplies.FirstOrDefault(each => each.Id == supply)?.Part ?? supply);
+
+    /// <summary>What the builder says of a duty of the old case; null while nothing.</summary>
+    public CaseAnswer? AnswerTo(CaseDuty duty) => OldCase.FirstOrDefault(answer => answer.Duty == duty);
+
     /// <summary>The port of that id; null when there is none.</summary>
     public Port? FindPort(PortId id) => FindPart(id.Part)?.Ports.FirstOrDefault(port => port.Id == id.Port);
 }

@@ -46,7 +46,7 @@ public static class GraftEdits
 
     /// <summary>Changes one pin, described or not.</summary>
     public static Graft WithPin(this Graft graft, PortId port, int position, Func<Pin, Pin> change)
-        => graft.WithPort(port, found => found.With(change(found.PinAt(position))));
+        => graft.WithPort(port, found => position < 1 || position > found.PositionCount ? found : found.With(change(found.PinAt(position))));
 
     /// <summary>Changes one joint. A change of its wires or its method makes another lead: what was read of the old one is dropped.</summary>
     public static Graft WithJoint(this Graft graft, string id, Func<Joint, Joint> change)

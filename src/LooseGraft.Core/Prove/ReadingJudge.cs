@@ -31,6 +31,10 @@ public static class ReadingJudge
         };
     }
 
+    /// <summary>Judges a reading of a graft; null when its port is not there any more.</summary>
+    public static ReadingJudgement? Judge(Graft graft, Reading reading)
+        => graft.FindPort(reading.Port) is { } port ? Judge(port, graft.FindPart(reading.Port.Part)!.Kind, reading) : null;
+
     /// <summary>Whether it is enough to know that a contact is neither ground nor a rail: true of what a switch or sensor pulls. Outputs mixed up among themselves drive each other.</summary>
     internal static bool IsProvenByExclusion(Signal signal) => signal.Family is SignalFamily.Switch or SignalFamily.Sense;
 

@@ -16,20 +16,20 @@ public static partial class ReadingText
 
     private const double MostFigure = 1e9;
 
-    private static readonly Dictionary<string, SpokenReading> Words = new()
+    private static readonly Dictionary<string, ReadingKind> Words = new()
     {
-        ["beep"] = new(ReadingKind.Beep, 0),
-        ["beeps"] = new(ReadingKind.Beep, 0),
-        ["no beep"] = new(ReadingKind.NoBeep, 0),
-        ["silent"] = new(ReadingKind.NoBeep, 0),
-        ["silence"] = new(ReadingKind.NoBeep, 0),
-        ["ol"] = new(ReadingKind.OverRange, 0),
-        ["0l"] = new(ReadingKind.OverRange, 0),
-        ["o.l"] = new(ReadingKind.OverRange, 0),
-        ["0.l"] = new(ReadingKind.OverRange, 0),
-        ["o.l."] = new(ReadingKind.OverRange, 0),
-        ["open"] = new(ReadingKind.OverRange, 0),
-        ["over"] = new(ReadingKind.OverRange, 0),
+        ["beep"] = ReadingKind.Beep,
+        ["beeps"] = ReadingKind.Beep,
+        ["no beep"] = ReadingKind.NoBeep,
+        ["silent"] = ReadingKind.NoBeep,
+        ["silence"] = ReadingKind.NoBeep,
+        ["ol"] = ReadingKind.OverRange,
+        ["0l"] = ReadingKind.OverRange,
+        ["o.l"] = ReadingKind.OverRange,
+        ["0.l"] = ReadingKind.OverRange,
+        ["o.l."] = ReadingKind.OverRange,
+        ["open"] = ReadingKind.OverRange,
+        ["over"] = ReadingKind.OverRange,
     };
 
     // Lower case; "m" is milli before volts and amperes and mega before ohms only when written as a capital, so ohms are matched on the original text.
@@ -72,7 +72,7 @@ public static partial class ReadingText
         if (text is null || text.Length > Longest) return null;
         var said = Spaces().Replace(text.Trim().Replace('−', '-').Replace('”', '"').Replace("''", "\"", StringComparison.Ordinal), " ");
         var lower = said.ToLowerInvariant();
-        if (Words.TryGetValue(lower, out var word)) return word;
+        if (Words.TryGetValue(lower, out var word)) return new SpokenReading(word, 0);
         return TryCaliper(lower) ?? TryInlinePrefix(said) ?? TryFigure(lower);
     }
 

@@ -26,11 +26,8 @@ public sealed class PinForm
 
     public string? Note { get; set; }
 
-    /// <summary>The change in words.</summary>
-    public string Words() => $"{Core.Model.Signal.Parse(Signal ?? "")}, {Evidence.Words()}";
-
-    /// <summary>The change itself; null, with errors, when something will not do.</summary>
-    public Func<Pin, Pin>? Read(ModelStateDictionary errors)
+    /// <summary>The pin as it is described; null, with errors, when something will not do.</summary>
+    public Pin? Read(ModelStateDictionary errors, int position)
     {
         var signal = Core.Model.Signal.Parse(Signal ?? "");
         if (signal is null)
@@ -48,16 +45,14 @@ public sealed class PinForm
 
         return signal is null || !errors.IsValid
             ? null
-            : pin => pin with
+            : new Pin(position)
             {
-                Signal = new Known<Signal>(signal, Evidence, Text(Note)?.ReplaceLineEndings("\n")),
+                Signal = new Known<Signal>(signal, Evidence, Note.Lines()),
                 Contact = Contact,
                 Direction = Direction,
                 Level = level,
-                NeededFor = Text(NeededFor),
-                WireColour = Text(WireColour),
+                NeededFor = NeededFor.Trimmed(),
+                WireColour = WireColour.Trimmed(),
             };
     }
-
-    private static string? Text(string? typed) => string.IsNullOrWhiteSpace(typed) ? null : typed.Trim();
 }

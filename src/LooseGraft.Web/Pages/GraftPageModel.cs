@@ -86,16 +86,18 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Pa
     }
 
     /// <summary>Saves a change and shows the page as it then stands.</summary>
-    protected async Task<IActionResult> SaveAsync(Edit edit)
+    protected async Task<IActionResult> SaveAsync(GraftEdit edit)
     {
         // A choice that is none of those offered must not be saved as the first of them.
         if (!ModelState.IsValid) return await InvalidAsync();
-        var result = await store.ChangeAsync(Id, Revision, edit.What, edit.Make, HttpContext.RequestAborted);
+        if (Snapshot is null && !await LoadAsync()) return NotFound();
+        var words = edit.Words(Graft);
+        var result = await store.ChangeAsync(Id, Revision, edit, HttpContext.RequestAborted);
         if (result is { Outcome: SaveOutcome.Stale, Current: { } current })
-            return Collide(current, edit.Describe(edit.Make(current.Graft)), edit.Describe(current.Graft));
+            return Collide(current, edit.Standing(edit.Apply(current.Graft)), edit.Standing(current.Graft));
         foreach (var error in result.Errors)
             ModelState.AddModelError("", $"{error.Path}: {error.Found} will not do. It takes {error.Allowed}.");
-        return await DoneAsync(result, _ => $"{edit.What}.", "save");
+        return await DoneAsync(result, _ => $"{words}.", "save");
     }
 
     /// <summary>Goes to the state after any change.</summary>

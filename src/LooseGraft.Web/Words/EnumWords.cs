@@ -9,26 +9,6 @@ namespace LooseGraft.Web.Words;
 /// <summary>How the choices of a form are worded.</summary>
 public static class EnumWords
 {
-    public static string Words(this JointMethod method) => method switch
-    {
-        JointMethod.Straight => "straight: push it on as it is",
-        JointMethod.Adapter => "adapter: buy a go-between",
-        JointMethod.Repin => "re-pin: move terminals in the housing",
-        JointMethod.Splice => "splice: cut and join the shell's lead",
-        JointMethod.Bridge => "bridge: solder a link on the board",
-        JointMethod.Rebuild => "rebuild: make a lead",
-        JointMethod.LeaveOff => "leave it off",
-        _ => throw new ArgumentOutOfRangeException(nameof(method), method, null),
-    };
-
-    public static string Words(this FeedSchool school) => school switch
-    {
-        FeedSchool.Recommended => "What the card's maker says",
-        FeedSchool.Summed => "The parts added up",
-        FeedSchool.Measured => "Measured at the wall",
-        _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
-    };
-
     public static string Words(this School school) => school switch
     {
         School.BuyAdapter => "Buy the adapter",
@@ -86,30 +66,12 @@ public static class EnumWords
         _ => throw new ArgumentOutOfRangeException(nameof(verdict), verdict, null),
     };
 
-    public static string Words(this LinkKind kind) => kind switch
-    {
-        LinkKind.Wire => "for good",
-        LinkKind.Momentary => "while a switch is held",
-        LinkKind.Latching => "while a latching switch is closed",
-        _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
-    };
-
     /// <summary>The shape of a reading's verdict.</summary>
     public static string Shape(this ReadingVerdict verdict) => verdict switch
     {
         ReadingVerdict.Confirms => "fine",
         ReadingVerdict.Contradicts => "fix",
         _ => "check",
-    };
-
-    public static string Words(this WatchPoint watched) => watched switch
-    {
-        WatchPoint.Fans => "fans turn",
-        WatchPoint.Lights => "lights come on",
-        WatchPoint.Beeps => "it beeps",
-        WatchPoint.Picture => "a picture, or an answer",
-        WatchPoint.StaysOn => "it stays on for ten minutes",
-        _ => throw new ArgumentOutOfRangeException(nameof(watched), watched, null),
     };
 
     public static string Words(this LifeVerdict life) => life switch

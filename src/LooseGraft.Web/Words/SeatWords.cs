@@ -6,16 +6,6 @@ namespace LooseGraft.Web.Words;
 /// <summary>How the choices of Seat are worded.</summary>
 public static class SeatWords
 {
-    public static string Words(this IoPlate plate) => plate switch
-    {
-        IoPlate.Kept => "keep the loose plate",
-        IoPlate.Bent => "bend the plate to fit",
-        IoPlate.CutFromOldCase => "cut it from the old case",
-        IoPlate.Made => "make one from sheet",
-        IoPlate.LeftOpen => "leave it open",
-        _ => throw new ArgumentOutOfRangeException(nameof(plate), plate, null),
-    };
-
     /// <summary>What follows from what closes the opening.</summary>
     public static string Follows(this IoPlate plate) => plate switch
     {

@@ -52,7 +52,7 @@ public sealed class PinTableTests
     [Fact]
     public void Level_and_need_of_a_pin_outlive_a_table_that_does_not_name_them()
     {
-        var port = Header("lid-sense,ground").With(Pin(1, "lid-sense") with { NeededFor = "it starts", Level = Quantities.Volts.Zero, WireColour = "white" });
+        var port = Header("lid-sense,ground").With(Pin(1, "lid-sense") with { NeededFor = "it starts", Level = Core.Quantities.Volts.Zero, WireColour = "white" });
         var read = PinTable.Read([(1, ["1", "panel-sense"])], port, Evidence.Diagram);
         var pin = Assert.Single(read.Pins);
         Assert.Equal(("it starts", "white", Evidence.Diagram), (pin.NeededFor, pin.WireColour, pin.Signal.Evidence));

@@ -22,6 +22,25 @@ public sealed record ReadSheet(ImmutableArray<ImmutableArray<PlanPoint>> Outline
     // Two ends of lines are one corner when they are nearer than this.
     private const double JoinMm = 0.01;
 
+    /// <summary>What was left out, to be put behind a sentence; empty when nothing was.</summary>
+    public string NotesInWords => Notes.IsEmpty ? "" : $" ({string.Join("; ", Notes)})";
+
+    // Drawings begin anywhere; places count from the rear left corner of the largest outline.
+    private PlanRectangle Corner => PlanRectangle.Round(Outlines.IsEmpty ? [] : Outlines[0]);
+
+    /// <summary>A place, counted from the rear left corner of the largest outline, to a hundredth of a millimetre.</summary>
+    public PlanPoint FromCorner(PlanPoint place) => new(Math.Round(place.X - Corner.X, 2), Math.Round(place.Y - Corner.Y, 2));
+
+    /// <summary>An outline, counted from there.</summary>
+    public ValueList<PlanPoint> Outline(IEnumerable<PlanPoint> corners) => [.. corners.Select(FromCorner)];
+
+    /// <summary>No more of it than so many outlines, corners of each, and circles.</summary>
+    public ReadSheet Bounded(int outlines, int corners, int circles) => this with
+    {
+        Outlines = [.. Outlines.Take(outlines).Select(outline => outline[..Math.Min(outline.Length, corners)])],
+        Circles = [.. Circles.Take(circles)],
+    };
+
     internal static ReadSheet Failed(string problem) => new([], [], problem, []);
 
     internal static ReadSheet Of(List<ImmutableArray<PlanPoint>> closed, List<(PlanPoint From, PlanPoint To)> lines, List<(PlanPoint Middle, double Radius)> circles, List<string> notes)

@@ -1,6 +1,7 @@
 using System.Globalization;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -15,22 +16,8 @@ public sealed class BenchModel(GraftStore store, ReviewCache reviews) : GraftPag
 
     public static string Plural(Severity severity) => severity == Severity.Fix ? "fixes" : severity.ToString().ToLowerInvariant() + "s";
 
-    public async Task<IActionResult> OnPostAboutAsync(string? name, string? donor, string? shell, string? budget, string? currency, string? aim)
-    {
-        var money = ModelState.OptionalMoney("budget", budget, "the budget", currency ?? "");
-        return await SaveAsync(new Edit(
-            $"About the graft: {name}",
-            graft => graft with
-            {
-                Name = Trimmed(name),
-                Donor = graft.Donor with { Name = Trimmed(donor) },
-                Shell = graft.Shell with { Name = Trimmed(shell) },
-                Budget = money,
-                Currency = Trimmed(currency).ToUpperInvariant(),
-                Aim = string.IsNullOrWhiteSpace(aim) ? null : aim.ReplaceLineEndings("\n").Trim(),
-            },
-            graft => $"{graft.Name}: {graft.Donor.Name} ⟶ {graft.Shell.Name}, budget {graft.Budget?.In(graft.Currency) ?? "none"}"));
-    }
+    public Task<IActionResult> OnPostAboutAsync(string? name, string? donor, string? shell, string? budget, string? currency, string? aim)
+        => SaveAsync(new DescribeGraft(Trimmed(name), Trimmed(donor), Trimmed(shell), ModelState.OptionalMoney("budget", budget, "the budget", currency ?? ""), Trimmed(currency).ToUpperInvariant(), aim.Lines()));
 
     private static string Trimmed(string? text) => (text ?? "").Trim();
 }

@@ -3,6 +3,7 @@ using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -12,7 +13,6 @@ using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
-using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -57,7 +57,10 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public FeedSchools? Schools => field ??= Supply is { Supply.Input: null } supply ? Review.Feed.SchoolsFor(Graft, supply) : null;
 
     /// <summary>What is tried, and what the chain says to it; null when nothing is.</summary>
-    public Candidate? Tried => field ??= Supply is not null && Thing is { } thing ? Candidate.Try(Review.Feed, WithTried(Graft, thing.Template, thing.Draws), thing.Template.Name) : null;
+    public Candidate? Tried => field ??= TriedEdit is { } edit ? Candidate.Try(Review.Feed, edit.Apply(Graft), edit.Template.Name) : null;
+
+    // On the supply that is looked at, whichever there are.
+    private AddTriedPart? TriedEdit => Supply is { } supply && Thing is var (template, draws) ? new AddTriedPart(template, draws, supply.Supply.Id, string.IsNullOrEmpty(At) ? null : At) : null;
 
     // What is tried: a usual sort with its own draws, or anything with a typed current.
     private (PartTemplate Template, ValueList<Draw> Draws)? Thing
@@ -111,21 +114,9 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         => !ModelState.IsValid && Request.HasFormContentType && Request.Form["load"] == load.Id && Request.Form["rail"] == draw.Rail;
 
     public async Task<IActionResult> OnPostDrawAsync(string load, string rail, string? low, string? likely, string? high, Evidence evidence, string? place)
-    {
-        if (ModelState.Currents(low, likely, high) is not { } currents) return await InvalidAsync();
-        var (loadCase, plug, through) = (Case, Place("plug", place), Place("port", place));
-        return await SaveAsync(new Edit(
-            $"{load}, {rail} at {loadCase.ToString().ToLowerInvariant()}: {currents}, {evidence.Words()}",
-            graft => graft.WithDraw(load, rail, draw => FeedStage.Current(draw, loadCase) == currents ? draw with { Evidence = evidence } : Changed(draw, loadCase, currents) with { Evidence = evidence }) is var drawn && place is null
-                ? drawn
-                : drawn with { Loads = [.. drawn.Loads.Select(found => found.Id == load ? found with { Plug = plug, Through = through is null ? null : PortId.Parse(through) } : found)] },
-            graft => graft.Loads.FirstOrDefault(found => found.Id == load)?.Draws.FirstOrDefault(draw => draw.Rail == rail) is { } draw
-                ? $"{load}, {rail} at {loadCase.ToString().ToLowerInvariant()}: {FeedStage.Current(draw, loadCase)}, {draw.Evidence.Words()}"
-                : "this draw is not there any more"));
-    }
+        => ModelState.Currents(low, likely, high) is { } currents ? await SaveAsync(new SetDraw(load, rail, Case, currents, evidence, Place(place))) : await InvalidAsync();
 
-    public async Task<IActionResult> OnPostTrustAsync(FeedSchool school)
-        => await SaveAsync(new Edit($"Trusts the school: {school.Words()}", graft => graft with { TrustedSchool = school }, graft => graft.TrustedSchool?.Words() ?? "none chosen"));
+    public Task<IActionResult> OnPostTrustAsync(FeedSchool school) => SaveAsync(new TrustSchool(school));
 
     public async Task<IActionResult> OnPostJudgeAsync(string? cardTotal, string? headroom)
     {
@@ -136,9 +127,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             return await InvalidAsync();
         }
 
-        return await SaveAsync(new Edit($"The card's maker recommends {(total is { } watts ? $"{watts} W" : "nothing")}, headroom {above} %",
-            graft => graft with { CardTotal = total is { } watts ? new Known<Watts>(new Watts(watts), Evidence.Document) : null, Headroom = above / 100 },
-            graft => $"{graft.CardTotal?.Value.ToString() ?? "nothing"}, {100 * graft.Headroom:0} %"));
+        return await SaveAsync(new SetHeadroom(total is { } watts ? new Watts(watts) : null, above / 100));
     }
 
     public async Task<IActionResult> OnPostFactsAsync(EfficiencyClass? efficiency, string? age, bool hot, string? input)
@@ -146,11 +135,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         if (!await LoadAsync() || Supply is not { } shown) return NotFound();
         var years = string.IsNullOrWhiteSpace(age) ? null : ModelState.NotNegative("age", age, "the age", "years");
         if (years > 100) ModelState.AddModelError("age", "A supply is at most 100 years old.");
-        var id = shown.Supply.Id;
-        var fedBy = input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) { Plug = shown.Supply.Input is { } old && old.Supply == upstream ? old.Plug : null } : null;
-        return await SaveAsync(new Edit($"{shown.Name}: {efficiency?.ToString().ToLowerInvariant() ?? "no class"}{(years is { } old_ ? $", {old_} years old" : "")}{(hot ? ", hot" : "")}{(fedBy is null ? "" : $", hangs on {fedBy.Supply}")}",
-            graft => graft.WithSupply(id, supply => supply with { Class = efficiency, AgeYears = years, RunsHot = hot, Input = fedBy }),
-            graft => graft.Supplies.FirstOrDefault(supply => supply.Id == id) is { } supply ? $"{supply.Class}, {supply.AgeYears} years" : "this supply is not there any more"));
+        return await SaveAsync(new DescribeSupply(shown.Supply.Id, efficiency, years, hot, input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) : null));
     }
 
     public async Task<IActionResult> OnPostAddLeadAsync(string? leadName, string? awg, string? wires, string? leadMm, string? connector, string? count)
@@ -164,49 +149,26 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             return await InvalidAsync();
         }
 
-        var (id, name) = (shown.Supply.Id, leadName.Trim());
-        return await SaveAsync(new Edit($"{shown.Name}: {name} with {plugs} plugs", graft => graft.WithSupply(id, supply => supply with
+        return await SaveAsync(new AddLead(shown.Supply.Id, new SupplyString("", leadName.Trim())
         {
-            Strings = supply.Strings.Add(new SupplyString(GraftEdits.FreshId(name, supply.Strings.Select(lead => lead.Id)), name)
-            {
-                Awg = gauge,
-                WiresEach = each,
-                Length = length is { } millimetres ? new Millimetres(millimetres) : null,
-                Plugs = [.. Enumerable.Range(1, plugs).Select(number => new SupplyPlug($"plug-{number}", type))],
-            }),
-        }), graft => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == id)?.Strings.Length ?? 0} leads"));
+            Awg = gauge,
+            WiresEach = each,
+            Length = length is { } millimetres ? new Millimetres(millimetres) : null,
+            Plugs = [.. Enumerable.Range(1, plugs).Select(number => new SupplyPlug($"plug-{number}", type))],
+        }));
     }
 
     public async Task<IActionResult> OnPostRemoveLeadAsync(string lead)
-    {
-        if (!await LoadAsync() || Supply is not { } shown) return NotFound();
-        var id = shown.Supply.Id;
-        bool IsOn(string? plug) => plug?.StartsWith(lead + "/", StringComparison.Ordinal) == true;
-        return await SaveAsync(new Edit($"{shown.Name}: {lead} taken out", graft => graft.WithSupply(id, supply => supply with { Strings = supply.Strings.RemoveAll(each => each.Id == lead) }) with
-        {
-            Loads = [.. graft.Loads.Select(load => load.Supply == id && IsOn(load.Plug) ? load with { Plug = null } : load)],
-            Supplies = [.. graft.Supplies.Select(supply => supply.Input is { } input && input.Supply == id && IsOn(input.Plug) ? supply with { Input = input with { Plug = null } } : supply)
-                .Select(supply => supply.Id == id ? supply with { Strings = supply.Strings.RemoveAll(each => each.Id == lead) } : supply)],
-        }, graft => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == id)?.Strings.Length ?? 0} leads"));
-    }
+        => await LoadAsync() && Supply is { } shown ? await SaveAsync(new RemoveLead(shown.Supply.Id, lead)) : NotFound();
 
     public async Task<IActionResult> OnPostKeepTriedAsync()
     {
-        if (!await LoadAsync() || Supply is null || Thing is not { } thing) return NotFound();
-        var edit = new Edit($"{thing.Template.Name} added, after a what-if", graft => WithTried(graft, thing.Template, thing.Draws), graft => $"{graft.Parts.Length} parts");
+        if (!await LoadAsync() || TriedEdit is not { } edit) return NotFound();
         (Try, TypedAmps) = (null, null);
         return await SaveAsync(edit);
     }
 
-    public async Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail)
-        => await SaveAsync(new Edit(
-            $"{load} no longer draws from {rail}",
-            graft => graft with
-            {
-                Loads = [.. graft.Loads.Select(found => found.Id == load ? found with { Draws = found.Draws.RemoveAll(draw => draw.Rail == rail) } : found)
-                .Where(found => found.Id != load || !found.Draws.IsEmpty)]
-            },
-            graft => $"{graft.Loads.Sum(found => found.Draws.Length)} draws"));
+    public Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail) => SaveAsync(new RemoveDraw(load, rail));
 
     public async Task<IActionResult> OnPostAddDrawAsync(string? part, string? rail, string? low, string? likely, string? high, Evidence evidence)
     {
@@ -216,12 +178,8 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         else if (Signal.Parse(rail ?? "") is not { Family: SignalFamily.Supply } output) ModelState.AddModelError("rail", $"“{rail}” is not a rail. Type one such as +12 V.");
         else if (Supply is { } supply && currents is { } amps)
         {
-            var load = Graft.Loads.FirstOrDefault(found => found.Part == fed.Id && found.Supply == supply.Supply.Id)
-                ?? new Load(GraftEdits.FreshId(fed.Id, Graft.Loads.Select(found => found.Id)), fed.Id, supply.Supply.Id);
-            if (load.Draws.Any(draw => draw.Rail == output.Name))
-                ModelState.AddModelError("rail", $"{fed.Name} already draws from {output}; change that row instead.");
-            else
-                return await SaveAsync(AddDraw(load, new Draw(output.Name, amps, amps, amps, evidence), fed.Name));
+            if (Draws.Any(row => row.Load.Part == fed.Id && row.Draw.Rail == output.Name)) ModelState.AddModelError("rail", $"{fed.Name} already draws from {output}; change that row instead.");
+            else return await SaveAsync(new AddDraw(fed.Id, supply.Supply.Id, output.Name, amps, evidence));
         }
 
         return await InvalidAsync();
@@ -235,14 +193,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             return await InvalidAsync();
         }
 
-        return await SaveAsync(new Edit($"New supply {name.Trim()}", graft =>
-        {
-            var part = graft.FindPart(GraftEdits.FreshId(name, [])) is { Kind: PartKind.Supply or PartKind.Brick or PartKind.Converter } same
-                ? same
-                : new Part(GraftEdits.FreshId(name, graft.Parts.Select(found => found.Id)), name.Trim(), PartKind.Supply);
-            var supply = label with { Id = GraftEdits.FreshId(name, graft.Supplies.Select(found => found.Id)), Part = part.Id };
-            return graft with { Parts = graft.Parts.Contains(part) ? graft.Parts : graft.Parts.Add(part), Supplies = graft.Supplies.Add(supply) };
-        }, graft => $"{graft.Supplies.Length} supplies"));
+        return await SaveAsync(new AddSupply(name.Trim(), label));
     }
 
     protected override void OnShown()
@@ -257,37 +208,12 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
                     select (load, draw, Graft.FindPart(load.Part)?.Name ?? load.Part)];
     }
 
-    // “plug|drives/first” or “port|kt31/fan”: what stands behind the kind asked for.
-    private static string? Place(string kind, string? place) => place?.Split('|') is [var is_, var name] && is_ == kind ? name : null;
-
-    // On the supply that is looked at, whichever there are.
-    private Graft WithTried(Graft graft, PartTemplate template, ValueList<Draw> draws)
+    // “plug|drives/first” or “port|kt31/fan”; nothing said leaves the load where it hangs.
+    private static LoadPlace? Place(string? place) => place?.Split('|') switch
     {
-        var (supply, plug) = (Supply!.Supply.Id, string.IsNullOrEmpty(At) ? null : At);
-        var with = TemplatePart.Add(graft, template, template.Name, PartOrigin.ToBuy, null);
-        var part = with.Parts[^1].Id;
-        return with with
-        {
-            Loads = [.. with.Loads.Where(load => load.Part != part), new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, supply) { Draws = draws, Plug = plug }],
-        };
-    }
-
-    private static Edit AddDraw(Load load, Draw draw, string part) => new(
-        $"{part} draws {draw.Peak} from {draw.Rail}",
-        graft => graft with
-        {
-            Loads = graft.Loads.Any(found => found.Id == load.Id)
-                ? [.. graft.Loads.Select(found => found.Id == load.Id ? found with { Draws = found.Draws.Add(draw) } : found)]
-                : graft.Loads.Add(load with { Draws = [draw] }),
-        },
-        graft => $"{graft.Loads.Sum(found => found.Draws.Length)} draws");
-
-    private static Draw Changed(Draw draw, LoadCase loadCase, Spread<Amps> currents) => loadCase switch
-    {
-        LoadCase.Idle => draw with { Idle = currents },
-        LoadCase.Typical => draw with { Typical = currents },
-        LoadCase.Start => draw with { Start = currents },
-        LoadCase.Spike => draw with { Spike = currents },
-        _ => draw with { Peak = currents },
+        null => null,
+        ["plug", var plug] => new LoadPlace(plug, null),
+        ["port", var port] => new LoadPlace(null, PortId.Parse(port)),
+        _ => default(LoadPlace),
     };
 }

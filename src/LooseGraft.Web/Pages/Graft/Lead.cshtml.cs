@@ -2,10 +2,10 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Drawing;
+using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Core.Wire.Leads;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
-using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
@@ -31,21 +31,11 @@ public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvide
                 new JointPicture(review, JointScene.Of(review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), view, view))));
 
     public async Task<IActionResult> OnPostTestAsync(string one, string other, bool beeped)
-    {
-        if (!await LoadAsync() || Shown is null) return NotFound();
-        if (LeadEnd.Parse(one) is not { } first || LeadEnd.Parse(other) is not { } second) return NotFound();
-        var (id, test) = (Joint, new LeadTest(first, second, beeped, clock.GetUtcNow()));
-        return await SaveAsync(new Edit(
-            $"Lead {id}, {one} to {other}: {(beeped ? "beep" : "no beep")}",
-            graft => graft.WithJoint(id, joint => joint with { Tests = [.. joint.Tests.Where(old => !IsSame(old, test)), test] }),
-            graft => $"{graft.Joints.FirstOrDefault(joint => joint.Id == id)?.Tests.Length ?? 0} lines read"));
-    }
+        => LeadEnd.Parse(one) is { } first && LeadEnd.Parse(other) is { } second && await LoadAsync() && Shown is not null
+            ? await SaveAsync(new AddLeadTest(Joint, new LeadTest(first, second, beeped, clock.GetUtcNow())))
+            : NotFound();
 
-    public async Task<IActionResult> OnPostForgetAsync()
-    {
-        var id = Joint;
-        return await SaveAsync(new Edit($"Lead {id}: its meter sheet is empty again", graft => graft.WithJoint(id, joint => joint with { Tests = [] }), _ => "the meter sheet"));
-    }
+    public Task<IActionResult> OnPostForgetAsync() => SaveAsync(new ForgetLeadTests(Joint));
 
     /// <summary>An end in words.</summary>
     public string Words(LeadEnd end) => $"{(end.IsFrom ? Shown!.From : Shown!.To).Port.Name}, position {end.Position}";
@@ -57,6 +47,4 @@ public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvide
         Shown = Review.Wire.Find(Joint);
         Lead = Shown is { } review && Core.Wire.Leads.Lead.IsMade(review.Joint) ? Core.Wire.Leads.Lead.Of(Graft, review) : null;
     }
-
-    private static bool IsSame(LeadTest one, LeadTest other) => (one.One, one.Other) == (other.One, other.Other) || (one.One, one.Other) == (other.Other, other.One);
 }

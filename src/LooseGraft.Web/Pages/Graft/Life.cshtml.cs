@@ -1,10 +1,10 @@
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
+using LooseGraft.Core.Prove.Edits;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
-using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -17,20 +17,8 @@ public sealed class LifeModel(GraftStore store, ReviewCache reviews, TimeProvide
     /// <summary>The sheet; null while there is no board.</summary>
     public BenchSheet? Sheet => BenchSheets.For(Graft);
 
-    public async Task<IActionResult> OnPostSawAsync(WatchPoint watched, bool seen, string? note)
-    {
-        var at = clock.GetUtcNow();
-        return await SaveAsync(new Edit(
-            $"Bare board: {watched.Words()}, {(seen ? "seen" : "not seen")}",
-            graft => graft with
-            {
-                Observations = graft.Observations.Add(new Observation(at, watched, seen) { Note = string.IsNullOrWhiteSpace(note) ? null : note.ReplaceLineEndings("\n").Trim() }),
-            },
-            graft => $"{graft.Observations.Length} observations"));
-    }
+    public Task<IActionResult> OnPostSawAsync(WatchPoint watched, bool seen, string? note)
+        => SaveAsync(new AddObservation(new Observation(clock.GetUtcNow(), watched, seen) { Note = note.Lines() }));
 
-    public async Task<IActionResult> OnPostForgetAsync(int index)
-        => await SaveAsync(new Edit("An observation taken out",
-            graft => index < 0 || index >= graft.Observations.Length ? graft : graft with { Observations = graft.Observations.RemoveAt(index) },
-            graft => $"{graft.Observations.Length} observations"));
+    public Task<IActionResult> OnPostForgetAsync(int index) => SaveAsync(new RemoveObservation(index));
 }

@@ -1,6 +1,7 @@
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Core.Wire.Matrix;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
@@ -43,31 +44,21 @@ public sealed class MatrixModel(GraftStore store, ReviewCache reviews) : GraftPa
         if (down is < 1 or > GraftFileLimits.MatrixLines || across is < 1 or > GraftFileLimits.MatrixLines) ModelState.AddModelError("rows", $"Rows and columns are numbers from 1 to {GraftFileLimits.MatrixLines}.");
         if (!await LoadAsync()) return NotFound();
         Part = part;
-        var lost = Graft.FindPart(part)?.Matrix?.Keys.Count(key => key.Row > down || key.Column > across) ?? 0;
-        if (ModelState.IsValid && lost > 0) ModelState.AddModelError("rows", $"{lost} keys would be lost: {down} × {across} has no place for them. Empty them first.");
-        return await SaveAsync(new Edit($"Key matrix of {down} rows and {across} columns",
-            graft => graft.WithPart(part, found => found with { Matrix = (found.Matrix ?? new KeyMatrix(down, across)) with { Rows = down, Columns = across, HasDiodes = diodes } }),
-            graft => graft.FindPart(part)?.Matrix is { } matrix ? $"{matrix.Rows} rows, {matrix.Columns} columns" : "no matrix"));
+        var edit = new ShapeMatrix(part, down, across, diodes);
+        if (ModelState.IsValid && edit.Lost(Graft) is > 0 and var lost) ModelState.AddModelError("rows", $"{lost} keys would be lost: {down} × {across} has no place for them. Empty them first.");
+        return await SaveAsync(edit);
     }
 
     public async Task<IActionResult> OnPostKeysAsync()
     {
         if (!await LoadAsync() || Shown is not { } matrix || Owner is not { } owner) return NotFound();
-        var edited = matrix;
-        var changed = new List<string>();
-        for (var row = 1; row <= matrix.Rows; row++)
-        {
-            for (var column = 1; column <= matrix.Columns; column++)
-            {
-                if (!Request.Form.TryGetValue(Field(row, column), out var typed) || typed.ToString().Trim() is not { } name || name == (matrix.At(row, column)?.Name ?? "")) continue;
-                edited = edited.With(row, column, name);
-                changed.Add(name.Length == 0 ? $"{row}/{column} empty" : $"{row}/{column} {name}");
-            }
-        }
-
-        return await SaveAsync(new Edit(changed.Count <= 4 ? $"Keys of {owner.Name}: {string.Join(", ", changed)}" : $"Keys of {owner.Name}: {changed.Count} named",
-            graft => graft.WithPart(owner.Id, found => found with { Matrix = edited }),
-            graft => $"{graft.FindPart(owner.Id)?.Matrix?.Keys.Length ?? 0} keys"));
+        var changed = from row in Enumerable.Range(1, matrix.Rows)
+                      from column in Enumerable.Range(1, matrix.Columns)
+                      where Request.Form.ContainsKey(Field(row, column))
+                      let name = Request.Form[Field(row, column)].ToString().Trim()
+                      where name != (matrix.At(row, column)?.Name ?? "")
+                      select (row, column, name);
+        return await SaveAsync(new NameKeys(owner.Id, changed.ToValueList()));
     }
 
     protected override void OnShown() => Owner = Graft.FindPart(Part ?? "") ?? Graft.Parts.FirstOrDefault(part => part.Matrix is not null);

@@ -1,6 +1,7 @@
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Data;
 using LooseGraft.Data.Photos;
 using LooseGraft.Web.Forms;
@@ -44,35 +45,24 @@ public sealed class PhotosModel(GraftStore store, ReviewCache reviews, PhotoFold
             else if (taken.Photo is { } kept)
             {
                 await folder.KeepAsync(kept, HttpContext.RequestAborted);
-                var photo = new Photo(kept.Hash, Part, kept.WidthPx, kept.HeightPx)
-                {
-                    Port = string.IsNullOrEmpty(port) ? null : port,
-                    Reading = string.IsNullOrEmpty(reading) ? null : reading,
-                    Caption = string.IsNullOrWhiteSpace(caption) ? null : caption.Trim(),
-                };
-                return await SaveAsync(new Edit($"Photograph of {Owner.Name}", graft => graft with { Photos = graft.Photos.Add(photo) }, graft => $"{graft.Photos.Length} photographs"));
+                return await SaveAsync(new AddPhoto(new Photo(kept.Hash, Part, kept.WidthPx, kept.HeightPx) { Port = port.Trimmed(), Reading = reading.Trimmed(), Caption = caption.Trimmed() }));
             }
         }
 
         return await InvalidAsync();
     }
 
-    public async Task<IActionResult> OnPostMarkAsync(int index, string? position, string? x, string? y)
+    public Task<IActionResult> OnPostMarkAsync(int index, string? position, string? x, string? y)
     {
         var (pin, across, down) = (ModelState.OptionalCount("position", position, "position"), Share(x), Share(y));
         if (pin is null && ModelState.IsValid) ModelState.AddModelError("position", "Say which position it is.");
         if (across is null || down is null) ModelState.AddModelError("position", "Click on the picture, or type how far across and down in per cent, from 0 to 100.");
-        return await ChangeAsync(index, $"Position {pin} marked on a photograph", photo => photo with
-        {
-            Marks = [.. photo.Marks.Where(mark => mark.Position != pin).Append(new PhotoMark(pin ?? 1, across ?? 0, down ?? 0)).OrderBy(mark => mark.Position)],
-        });
+        return SaveAsync(new MarkPhoto(index, new PhotoMark(pin ?? 1, across ?? 0, down ?? 0)));
     }
 
-    public Task<IActionResult> OnPostUnmarkAsync(int index, int position)
-        => ChangeAsync(index, $"Position {position} no longer marked", photo => photo with { Marks = photo.Marks.RemoveAll(mark => mark.Position == position) });
+    public Task<IActionResult> OnPostUnmarkAsync(int index, int position) => SaveAsync(new UnmarkPhoto(index, position));
 
-    public async Task<IActionResult> OnPostRemoveAsync(int index)
-        => await SaveAsync(new Edit("A photograph taken out", graft => index < 0 || index >= graft.Photos.Length ? graft : graft with { Photos = graft.Photos.RemoveAt(index) }, graft => $"{graft.Photos.Length} photographs"));
+    public Task<IActionResult> OnPostRemoveAsync(int index) => SaveAsync(new RemovePhoto(index));
 
     /// <summary>The position to mark next: the lowest that is not marked.</summary>
     public int NextPosition(Photo photo)
@@ -85,11 +75,6 @@ public sealed class PhotosModel(GraftStore store, ReviewCache reviews, PhotoFold
     protected override bool IsThere => Owner is not null;
 
     protected override void OnShown() => Owner = Graft.FindPart(Part);
-
-    private Task<IActionResult> ChangeAsync(int index, string what, Func<Photo, Photo> change)
-        => SaveAsync(new Edit(what,
-            graft => index < 0 || index >= graft.Photos.Length ? graft : graft with { Photos = graft.Photos.SetItem(index, change(graft.Photos[index])) },
-            graft => $"{graft.Photos.Sum(photo => photo.Marks.Length)} marks"));
 
     // Per cent of width or height, with a decimal; kept as a share to four digits, finer than any click.
     private static double? Share(string? text)

@@ -2,15 +2,16 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
+using LooseGraft.Core.Prove.Edits;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
+using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Core.Wire.Drawing;
 using LooseGraft.Data;
 using LooseGraft.Data.Tables;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
-using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -50,21 +51,16 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
     public async Task<IActionResult> OnPostGridAsync()
     {
         if (!await FindAsync()) return NotFound();
-        var edited = Shown;
-        var changed = new List<string>();
+        var changed = new List<Pin>();
         foreach (var pin in Shown.AllPins())
         {
             var field = $"signal-{pin.Position}";
-            if (!Request.Form.TryGetValue(field, out var typed) || typed.ToString().Trim() == Cell(pin)) continue;
-            if (PinTable.Typed(pin, typed.ToString(), From) is not { } made) ModelState.AddModelError(field, $"Position {pin.Position}: “{typed}” is not a signal. {PinTable.SignalHelp}");
-            else
-            {
-                edited = edited.With(made);
-                changed.Add($"{pin.Position} {Cell(made)}");
-            }
+            if (!Request.Form.TryGetValue(field, out var typed) || typed.ToString().Trim() == DescribeContacts.Cell(pin)) continue;
+            if (PinTable.Typed(pin, typed.ToString(), From) is { } made) changed.Add(made);
+            else ModelState.AddModelError(field, $"Position {pin.Position}: “{typed}” is not a signal. {PinTable.SignalHelp}");
         }
 
-        return await SavePortAsync(changed.Count <= 4 ? $"{Shown.Name}: {string.Join(", ", changed)}" : $"{Shown.Name}: {changed.Count} contacts described", edited);
+        return await SaveAsync(new DescribeContacts(PortId, changed.ToValueList(), IsFromTable: false));
     }
 
     public async Task<IActionResult> OnPostPasteAsync(string? table)
@@ -74,29 +70,18 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
         if (read.Problem is { } problem) ModelState.AddModelError("table", problem);
         var pins = PinTable.Read(read.Rows.Select(row => (row.Line, row.Cells)), Shown, From);
         foreach (var error in pins.Errors.Take(12)) ModelState.AddModelError("table", error);
-        return await SavePortAsync($"{Shown.Name}: {pins.Pins.Length} contacts from a table", pins.Pins.Aggregate(Shown, (port, pin) => port.With(pin)));
+        return await SaveAsync(new DescribeContacts(PortId, [.. pins.Pins], IsFromTable: true));
     }
 
     public async Task<IActionResult> OnPostShapeAsync(string? name, Gender gender, string? rowCount, string? columnCount, string? pitch, Keying keying, Numbering numbering, string? lead)
     {
         if (!await FindAsync()) return NotFound();
         var (rows, columns) = (ModelState.OptionalCount("rowCount", rowCount, "rows") ?? Shown.Rows, ModelState.OptionalCount("columnCount", columnCount, "columns") ?? Shown.Columns);
-        var millimetres = string.IsNullOrWhiteSpace(pitch) ? Shown.Pitch.Value : ModelState.NotNegative("pitch", pitch, "the pitch", "mm");
+        var millimetres = string.IsNullOrWhiteSpace(pitch) ? Shown.Pitch.Value : ModelState.NotNegative("pitch", pitch, "the pitch", "mm") ?? Shown.Pitch.Value;
         var length = string.IsNullOrWhiteSpace(lead) ? null : ModelState.NotNegative("lead", lead, "the length of the lead", "mm");
-        var lost = Shown.Pins.Count(pin => pin.Position > (long)rows * columns);
-        if (lost > 0) ModelState.AddModelError("rowCount", $"{lost} described contacts would be lost: {rows} × {columns} has no place for them. Empty them first.");
-        var type = Shown.Type;
-        return await SavePortAsync($"{Shown.Name}: {rows} × {columns} at {millimetres:0.##} mm", Shown with
-        {
-            Name = string.IsNullOrWhiteSpace(name) ? Shown.Name : name.Trim(),
-            Gender = gender,
-            OwnRows = rows == type.Rows ? null : rows,
-            OwnColumns = columns == type.Columns ? null : columns,
-            OwnPitch = millimetres is { } wide && wide != type.PitchMm ? new Millimetres(wide) : null,
-            OwnKeying = keying == type.Keying ? null : keying,
-            OwnNumbering = numbering == type.Numbering ? null : numbering,
-            LeadLength = length is { } long_ ? new Millimetres(long_) : null,
-        });
+        var edit = new ShapePort(PortId, name.Trimmed(), gender, rows, columns, new Millimetres(millimetres), keying, numbering, length is { } long_ ? new Millimetres(long_) : null);
+        if (edit.Lost(Shown) is > 0 and var lost) ModelState.AddModelError("rowCount", $"{lost} described contacts would be lost: {rows} × {columns} has no place for them. Empty them first.");
+        return await SaveAsync(edit);
     }
 
     public async Task<IActionResult> OnPostSpanAsync(string? reading)
@@ -104,11 +89,10 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
         if (!await FindAsync()) return NotFound();
         if (ReadingText.TryRead(reading)?.Kind is not (ReadingKind.Length or ReadingKind.Bare))
             ModelState.AddModelError("reading", $"“{reading}” is not a length. Type one such as 26.4 mm, 1 1/16 in or 26 + .4.");
-        var id = PortId;
-        return await SaveAsync(Readings.Add(clock, id, MeterMode.Length, reading, null, null, PowerState.Off, SwitchAct.AtRest, null));
+        return await SaveAsync(new AddReading(new Reading("", clock.GetUtcNow(), PortId, MeterMode.Length, (reading ?? "").Trim())));
     }
 
-    public async Task<IActionResult> OnPostRemoveReadingAsync(string reading) => await SaveAsync(Readings.Remove(reading));
+    public Task<IActionResult> OnPostRemoveReadingAsync(string reading) => SaveAsync(new RemoveReading(reading));
 
     /// <summary>What is joined inside the part at this connector, each with its place in the part's list.</summary>
     public IEnumerable<(int Index, PartLink Link)> Links => Owner.Links.Index().Where(pair => pair.Item.One.Port == Port || pair.Item.Other.Port == Port);
@@ -117,37 +101,20 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
     {
         if (!await FindAsync()) return NotFound();
         var one = ModelState.OptionalCount("link", position, "position");
-        if (InnerEnd.Parse(other?.Contains('/') == true ? other : $"{Port}/{other}") is not { } far || one is not { } near)
-            ModelState.AddModelError("link", "Type the two positions, such as 3 and 4; for another connector of this part write its name before, as in panel/4.");
-        else
-        {
-            var part = Part;
-            return await SaveAsync(new Edit($"{Shown.Name}, {near} and {other}: joined inside, {kind.Words()}",
-                graft => graft.WithPart(part, found => found with { Links = found.Links.Add(new PartLink(new InnerEnd(Port, near), far, kind)) }),
-                graft => $"{graft.FindPart(part)?.Links.Length ?? 0} links inside"));
-        }
-
+        if (InnerEnd.Parse(other?.Contains('/') == true ? other : $"{Port}/{other}") is { } far && one is { } near)
+            return await SaveAsync(new AddLink(Part, new PartLink(new InnerEnd(Port, near), far, kind)));
+        ModelState.AddModelError("link", "Type the two positions, such as 3 and 4; for another connector of this part write its name before, as in panel/4.");
         return await InvalidAsync();
     }
 
-    public async Task<IActionResult> OnPostUnlinkAsync(int index)
-    {
-        var part = Part;
-        return await SaveAsync(new Edit("A link inside taken out",
-            graft => graft.WithPart(part, found => index < 0 || index >= found.Links.Length ? found : found with { Links = found.Links.RemoveAt(index) }),
-            graft => $"{graft.FindPart(part)?.Links.Length ?? 0} links inside"));
-    }
+    public Task<IActionResult> OnPostUnlinkAsync(int index) => SaveAsync(new RemoveLink(Part, index));
 
     public async Task<IActionResult> OnPostRemovePortAsync()
     {
-        var id = PortId;
-        if (!await LoadAsync()) return NotFound();
-        var result = await SaveAsync(new Edit($"Connector {Port} of {Part} taken out, with its joints, readings and photographs", graft => graft.WithoutPort(id), graft => $"{graft.Parts.Length} parts"));
+        var result = await SaveAsync(new RemovePort(PortId));
         // Once it is gone there is nothing to come back to on this page.
         return result is RedirectResult ? Redirect($"/graft/{Id}/stock") : result;
     }
-
-    public static string Cell(Pin pin) => pin.Contact == ContactState.Absent ? "absent" : pin.Signal.Value == Signal.Unknown ? "" : pin.Signal.Value.Name;
 
     /// <summary>The fields in which something will not do, in words.</summary>
     public IEnumerable<string> GridProblems() => Shown.AllPins().Select(pin => Problem($"signal-{pin.Position}")).OfType<string>();
@@ -161,11 +128,4 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
     protected override bool IsThere => Shown is not null;
 
     private async Task<bool> FindAsync() => await LoadAsync() && IsThere;
-
-    private Task<IActionResult> SavePortAsync(string what, Port edited)
-    {
-        var id = PortId;
-        return SaveAsync(new Edit(what, graft => graft.WithPort(id, _ => edited),
-            graft => graft.FindPort(id) is { } port ? $"{port.Rows} × {port.Columns}: {string.Join(", ", port.Pins.Select(pin => $"{pin.Position} {Cell(pin)}"))}" : "this connector is not there any more"));
-    }
 }

@@ -2,6 +2,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
+using LooseGraft.Core.Prove.Edits;
 using LooseGraft.Core.Prove.Meters;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire.Drawing;
@@ -56,8 +57,13 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
     {
         if (!await LoadAsync() || Contact is not { } contact || Chosen is not { } test) return NotFound();
         if (ReadingText.TryRead(reading) is null) ModelState.AddModelError("reading", $"“{reading}” is not a reading. Type {ReadingText.Allowed}.");
-        return await SaveAsync(Forms.Readings.Add(clock, contact.Id, test.Mode, reading, test.Red, test.Black, test.Power, SwitchAct.AtRest,
-            string.IsNullOrWhiteSpace(instrument) ? null : instrument.Trim()));
+        return await SaveAsync(new AddReading(new Reading("", clock.GetUtcNow(), contact.Id, test.Mode, (reading ?? "").Trim())
+        {
+            Red = test.Red,
+            Black = test.Black,
+            Power = test.Power,
+            Instrument = instrument.Trimmed(),
+        }));
     }
 
     public async Task<IActionResult> OnPostMeasureAsync(string? meter)
@@ -75,17 +81,13 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
     }
 
     public async Task<IActionResult> OnPostTrialAsync(bool worked)
-    {
-        if (!await LoadAsync() || Contact is not { } contact || FunctionTrial.For(contact.Pin.Signal.Value.Name) is null) return NotFound();
-        var (grade, note) = worked ? (Evidence.Measured, "it does what it should, by trial") : (Evidence.Assumed, "a trial did not show it");
-        return await SaveAsync(new Edit($"{contact.Port.Name}, position {contact.Position}: {note}",
-            graft => graft.WithPin(contact.Id, contact.Position, pin => pin with { Signal = pin.Signal with { Evidence = grade, Note = note } }),
-            graft => graft.FindPort(contact.Id)?.PinAt(contact.Position) is { } pin ? $"{pin.Signal.Value}, {pin.Signal.Evidence.Words()}" : "this port is not there any more"));
-    }
+        => await LoadAsync() && Contact is { } contact && FunctionTrial.For(contact.Pin.Signal.Value.Name) is not null
+            ? await SaveAsync(new NoteTrial(contact.Id, contact.Position, worked))
+            : NotFound();
 
-    public async Task<IActionResult> OnPostBelieveAsync(string reading) => await SaveAsync(Forms.Readings.Believe(reading));
+    public Task<IActionResult> OnPostBelieveAsync(string reading) => SaveAsync(new BelieveReading(reading));
 
-    public async Task<IActionResult> OnPostRemoveReadingAsync(string reading) => await SaveAsync(Forms.Readings.Remove(reading));
+    public Task<IActionResult> OnPostRemoveReadingAsync(string reading) => SaveAsync(new RemoveReading(reading));
 
     public string FactLink(ProveEntry entry) => SubjectLinks.Prove(Id, entry.Fact.Subject);
 

@@ -5,12 +5,12 @@ using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Drawing;
+using LooseGraft.Core.Seat.Edits;
 using LooseGraft.Core.Seat.Placing;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
-using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -87,41 +87,25 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
         var degrees = FigureText.TryRead(turn, "°") ?? double.NaN;
         if (!(Math.Abs(degrees) <= 360)) ModelState.AddModelError("turn", $"“{turn}” is not a turn. Type degrees from -360 to 360, counter-clockwise.");
         (BoardId, PlaneId) = (board.Id, ground.Id);
-        return await SaveAsync(new Edit($"{board.Name} seated at {at}, turned {degrees:0.#}°",
-            graft => graft.WithSeating(seating => seating.WithSeat((seating.SeatOf(board.Id) ?? new BoardSeat(board.Id, ground.Id, at, degrees)) with { Plane = ground.Id, At = at, TurnDegrees = degrees })),
-            graft => graft.Seating.SeatOf(board.Id) is { } seat ? $"{board.Name} at {seat.At}, turned {seat.TurnDegrees:0.#}°" : $"{board.Name} not seated"));
+        return await SaveAsync(new SeatBoard(board.Id, ground.Id, at, degrees));
     }
 
-    public async Task<IActionResult> OnPostUnseatAsync(string part)
-        => await SaveAsync(new Edit($"{part} taken off its plane, with what stands on it", graft => graft.WithSeating(seating => seating.WithoutSeat(part)), graft => $"{graft.Seating.Seats.Length} boards seated"));
+    public Task<IActionResult> OnPostUnseatAsync(string part) => SaveAsync(new UnseatBoard(part));
 
-    public async Task<IActionResult> OnPostHoleAsync(string part, int hole, MountMethod? method)
-        => await SaveAsync(new Edit($"h{hole} of {part}: {(method is { } chosen ? MountMethodFact.Of(chosen).Name : "undecided")}",
-            graft => graft.WithSeating(seating => seating.SeatOf(part) is not { } seat ? seating : seating.WithSeat(seat with
-            {
-                Holes = [.. seat.Holes.Where(mounting => mounting.Hole != hole).Concat(method is { } way ? [new HoleMounting(hole, way)] : []).OrderBy(mounting => mounting.Hole)],
-            })),
-            graft => graft.Seating.SeatOf(part)?.Holes.FirstOrDefault(mounting => mounting.Hole == hole) is { } mounting ? MountMethodFact.Of(mounting.Method).Name : "undecided"));
+    public Task<IActionResult> OnPostHoleAsync(string part, int hole, MountMethod? method) => SaveAsync(new HoldHole(part, hole, method));
 
-    public async Task<IActionResult> OnPostMountAsync(string plane, string mount, MountState state)
-        => await SaveAsync(new Edit($"{mount}: {ListLine.Word(state)}", graft => graft.WithSeating(seating => seating.WithMount(plane, mount, found => found with { State = state })),
-            graft => graft.Seating.FindPlane(plane)?.Mounts.FirstOrDefault(found => found.Id == mount) is { } found ? ListLine.Word(found.State) : "gone"));
+    public Task<IActionResult> OnPostMountAsync(string plane, string mount, MountState state) => SaveAsync(new SetMountState(plane, mount, state));
 
-    public async Task<IActionResult> OnPostPlateAsync(string part, IoPlate? plate)
-        => await SaveAsync(new Edit($"Round the ports: {plate?.Words() ?? "undecided"}", graft => graft.WithSeating(seating => seating.SeatOf(part) is { } seat ? seating.WithSeat(seat with { Plate = plate }) : seating),
-            graft => graft.Seating.SeatOf(part)?.Plate?.Words() ?? "undecided"));
+    public Task<IActionResult> OnPostPlateAsync(string part, IoPlate? plate) => SaveAsync(new SetPlate(part, plate));
 
     public async Task<IActionResult> OnPostAddPlaneAsync(string? name, string? width, string? depth, PlaneMaterial material)
     {
-        var called = string.IsNullOrWhiteSpace(name) ? "tray" : name.Trim();
+        var called = name.Trimmed() ?? "tray";
         if (called.Length > 120) ModelState.AddModelError("name", "The name is longer than 120 characters.");
-        var (across, deep) = (Size("width", width), Size("depth", depth));
+        var edit = new AddPlane(called, new Millimetres(Size("width", width)), new Millimetres(Size("depth", depth)), material);
         if (!await LoadAsync()) return NotFound();
-        var id = GraftEdits.FreshId(called, [.. Graft.Seating.Planes.Select(plane => plane.Id), .. Graft.Parts.Select(part => part.Id)]);
-        PlaneId = id;
-        return await SaveAsync(new Edit($"A plane to mount upon: {called}",
-            graft => graft.WithSeating(seating => seating with { Planes = seating.Planes.Add(new MountPlane(id, called, [.. new PlanRectangle(0, 0, across, deep).Corners]) { Material = material }) }),
-            graft => $"{graft.Seating.Planes.Length} planes"));
+        PlaneId = edit.IdIn(Graft);
+        return await SaveAsync(edit);
     }
 
     protected override void OnShown()

@@ -1,11 +1,12 @@
 using System.Collections.Immutable;
 using System.Text;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat.Edits;
 using LooseGraft.Core.Seat.Exchange;
-using LooseGraft.Core.Stock;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -47,14 +48,13 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         };
         if (string.IsNullOrWhiteSpace(thickness)) ModelState.Remove("thickness");
         if (made.Outline.Length < 3) ModelState.AddModelError("outline", "An outline has three corners or more.");
-        return await SaveAsync(new Edit($"{made.Name} described: {made.Mounts.Length} mounts, {made.Openings.Length} openings", graft => graft.WithSeating(seating => seating.WithPlane(plane.Id, _ => made)),
-            graft => graft.Seating.FindPlane(plane.Id) is { } found ? $"{found.Mounts.Length} mounts, {found.Openings.Length} openings, {found.Ceilings.Length} ceilings" : "gone"));
+        return await SaveAsync(new DescribePlane(made));
     }
 
     public async Task<IActionResult> OnPostRemovePlaneAsync(string plane)
     {
         PlaneId = null;
-        return await SaveAsync(new Edit($"Plane {plane} taken out, with everything on it", graft => graft.WithSeating(seating => seating.WithoutPlane(plane)), graft => $"{graft.Seating.Planes.Length} planes"));
+        return await SaveAsync(new RemovePlane(plane));
     }
 
     public async Task<IActionResult> OnPostBoardAsync(string? outline, string? holes, string? thickness, string? tails, Evidence evidence, string? zones, string? places)
@@ -74,14 +74,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         var drilled = SeatLists.Holes.ReadAll(ModelState, holes);
         var seats = Once("places", SeatLists.Ports.ReadAll(ModelState, places), pair => pair.Port);
         foreach (var (port, _) in seats.Where(pair => board.Ports.All(port => port.Id != pair.Port))) ModelState.AddModelError("places", $"“{port}” is no port of {board.Name}: it has {string.Join(", ", board.Ports.Select(found => found.Id))}.");
-        return await SaveAsync(new Edit($"{board.Name} described: {drilled.Length} holes, {seats.Length} ports placed",
-            graft => graft.WithPart(board.Id, part => part with
-            {
-                Body = body,
-                Holes = drilled,
-                Ports = [.. part.Ports.Select(port => port with { Place = seats.Where(pair => pair.Port == port.Id).Select(pair => pair.Place).FirstOrDefault() })],
-            }),
-            graft => graft.FindPart(board.Id) is { } part ? $"{part.Holes.Length} holes, {part.Body?.Outline.Length ?? 0} corners, {part.Ports.Count(port => port.Place is not null)} ports placed" : "gone"));
+        return await SaveAsync(new DescribeBoard(board.Id, body, drilled, seats));
     }
 
     public async Task<IActionResult> OnPostBoxesAsync(string? boxes)
@@ -91,7 +84,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         var grounds = Graft.Seating.Planes.Select(plane => plane.Id).Concat(Graft.Seating.Seats.Select(seat => seat.Part)).ToArray();
         foreach (var box in made.Where(box => !grounds.Contains(box.On))) ModelState.AddModelError("boxes", $"“{box.On}” is neither a plane nor a seated board: there are {string.Join(", ", grounds)}.");
         foreach (var box in made.Where(box => box.Part is not null && Graft.FindPart(box.Part) is null)) ModelState.AddModelError("boxes", $"There is no part “{box.Part}”.");
-        return await SaveAsync(new Edit($"What takes up room: {made.Length} boxes", graft => graft.WithSeating(seating => seating with { Boxes = made }), graft => $"{graft.Seating.Boxes.Length} boxes"));
+        return await SaveAsync(new SetBoxes(made));
     }
 
     public async Task<IActionResult> OnPostRunsAsync(string? runs)
@@ -100,7 +93,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         if (!await LoadAsync()) return NotFound();
         foreach (var run in made.Where(run => Graft.Seating.FindPlane(run.Plane) is null)) ModelState.AddModelError("runs", $"“{run.Plane}” is no plane.");
         foreach (var port in made.SelectMany(run => new[] { run.From.Port, run.To.Port }).OfType<PortId>().Where(port => Graft.FindPort(port) is null)) ModelState.AddModelError("runs", $"There is no port {port}.");
-        return await SaveAsync(new Edit($"Leads that have to reach: {made.Length}", graft => graft.WithSeating(seating => seating with { Runs = made }), graft => $"{graft.Seating.Runs.Length} leads"));
+        return await SaveAsync(new SetRuns(made));
     }
 
     /// <summary>Sorts of boards whose holes are standard.</summary>
@@ -116,19 +109,9 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             return await InvalidAsync();
         }
 
-        var holes = TemplatePart.MakeHoles(usual);
-        if (Graft.FindPart(into ?? "") is { } board)
-        {
-            return await SaveAsync(new Edit($"{board.Name} has the holes and outline of a standard board: {usual.Name}",
-                graft => graft.WithPart(board.Id, part => part with { Holes = holes, Body = TemplatePart.MakeBody(usual) is { } body ? (part.Body ?? body) with { Outline = body.Outline, Evidence = Evidence.Document } : part.Body }),
-                graft => $"{graft.FindPart(board.Id)?.Holes.Length ?? 0} holes"));
-        }
-
+        if (Graft.FindPart(into ?? "") is { } board) return await SaveAsync(new TakePattern(board.Id, usual));
         if (Graft.Seating.FindPlane(into ?? "") is not { } plane) return NotFound();
-        var (x, y) = (Size("left", left, 0)?.Value ?? 0, Size("rear", rear, 0)?.Value ?? 0);
-        return await SaveAsync(new Edit($"{plane.Name} has the standoffs of a standard board: {usual.Name}",
-            graft => graft.WithSeating(seating => seating.WithPlane(plane.Id, found => found with { Mounts = WithStandoffs(found.Mounts, holes, x, y) })),
-            graft => $"{graft.Seating.FindPlane(plane.Id)?.Mounts.Length ?? 0} mounts"));
+        return await SaveAsync(new AddStandoffs(plane.Id, usual, Size("left", left, 0) ?? Millimetres.Zero, Size("rear", rear, 0) ?? Millimetres.Zero));
     }
 
     /// <summary>Takes outlines and holes out of a drawing: for a board its outline and holes, for a plane its outline and what is cut into it.</summary>
@@ -142,7 +125,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         var text = await reader.ReadToEndAsync(HttpContext.RequestAborted);
         var read = text.TrimStart().StartsWith('<') ? SvgReader.Read(text) : DxfReader.Read(text);
         if (read.Problem is { } problem) ModelState.AddModelError("file", $"{Path.GetFileName(file.FileName)} was not brought in. {problem}");
-        var edit = Graft.FindPart(into ?? "") is { } part ? IntoBoard(part, read) : Graft.Seating.FindPlane(into ?? "") is { } plane ? IntoPlane(plane, read) : null;
+        GraftEdit? edit = Graft.FindPart(into ?? "") is { } part ? new DrawBoard(part.Id, read.Bounded(1, GraftFileLimits.Corners, GraftFileLimits.Holes))
+            : Graft.Seating.FindPlane(into ?? "") is { } plane ? new DrawPlane(plane.Id, read.Bounded(GraftFileLimits.Openings + 1, GraftFileLimits.Corners, GraftFileLimits.Mounts)) : null;
         if (edit is null) ModelState.AddModelError("file", "Choose what the drawing shows: a board or a plane.");
         return edit is null ? await InvalidAsync() : await SaveAsync(edit);
     }
@@ -152,51 +136,6 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         Plane = Graft.Seating.FindPlane(PlaneId ?? "") ?? Graft.Seating.Planes.FirstOrDefault();
         Board = Boards.FirstOrDefault(part => part.Id == BoardId) ?? Boards.FirstOrDefault();
     }
-
-    private static ValueList<Mount> WithStandoffs(ValueList<Mount> mounts, ValueList<MountHole> holes, double x, double y)
-    {
-        foreach (var hole in holes)
-        {
-            var at = new PlanPoint(Math.Round(hole.X + x, 2), Math.Round(hole.Y + y, 2));
-            if (mounts.Any(mount => mount.At.To(at) < 1)) continue;
-            mounts = mounts.Add(new Mount(GraftEdits.FreshId("s", mounts.Select(mount => mount.Id)), MountKind.Standoff, at, UsualBoard.Rise) { Evidence = Evidence.Document });
-        }
-
-        return mounts;
-    }
-
-    private static Edit IntoBoard(Part board, ReadSheet read)
-    {
-        const double widest = 20;
-        var corner = PlanRectangle.Round(read.Outlines.IsEmpty ? [] : read.Outlines[0]);
-        var holes = read.Circles.Where(circle => circle.Radius * 2 <= widest).Take(Core.Files.GraftFileLimits.Holes)
-            .Select(circle => new MountHole(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2), new Millimetres(Math.Round(circle.Radius * 2, 2)))).ToValueList();
-        return new Edit($"{board.Name} from a drawing: {holes.Length} holes{Notes(read)}",
-            graft => graft.WithPart(board.Id, part => part with
-            {
-                Holes = holes,
-                Body = read.Outlines.IsEmpty ? part.Body : (part.Body ?? new PartBody([], Evidence.Diagram)) with { Outline = Moved(read.Outlines[0], corner), Evidence = Evidence.Diagram },
-            }),
-            graft => $"{graft.FindPart(board.Id)?.Holes.Length ?? 0} holes");
-    }
-
-    private static Edit IntoPlane(MountPlane plane, ReadSheet read)
-    {
-        var corner = PlanRectangle.Round(read.Outlines.IsEmpty ? [] : read.Outlines[0]);
-        var ways = read.Outlines.Skip(1).Take(Core.Files.GraftFileLimits.Openings)
-            .Select((outline, index) => (index, Area: PlanRectangle.Round(Moved(outline, corner)))).Where(pair => pair.Area is { Width: >= 0.1, Depth: >= 0.1 })
-            .Select(pair => new Opening($"cut-{pair.index + 1}", $"cut {pair.index + 1}", OpeningKind.Way, PlaneWall.Floor, pair.Area)).ToValueList();
-        var mounts = read.Circles.Take(Core.Files.GraftFileLimits.Mounts)
-            .Select((circle, index) => new Mount($"m{index + 1}", MountKind.Standoff, new PlanPoint(Math.Round(circle.Middle.X - corner.X, 2), Math.Round(circle.Middle.Y - corner.Y, 2)), UsualBoard.Rise) { Evidence = Evidence.Diagram }).ToValueList();
-        return new Edit($"{plane.Name} from a drawing: {mounts.Length} mounts, {ways.Length} openings{Notes(read)}",
-            graft => graft.WithSeating(seating => seating.WithPlane(plane.Id, found => found with { Outline = read.Outlines.IsEmpty ? found.Outline : Moved(read.Outlines[0], corner), Mounts = mounts, Openings = ways })),
-            graft => $"{graft.Seating.FindPlane(plane.Id)?.Mounts.Length ?? 0} mounts");
-    }
-
-    private static ValueList<PlanPoint> Moved(IEnumerable<PlanPoint> outline, PlanRectangle corner)
-        => [.. outline.Take(Core.Files.GraftFileLimits.Corners).Select(place => new PlanPoint(Math.Round(place.X - corner.X, 2), Math.Round(place.Y - corner.Y, 2)))];
-
-    private static string Notes(ReadSheet read) => read.Notes.IsEmpty ? "" : $" ({string.Join("; ", read.Notes)})";
 
     private ValueList<T> Once<T>(string field, ValueList<T> items, Func<T, string> name)
     {

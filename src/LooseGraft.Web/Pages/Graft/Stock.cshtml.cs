@@ -2,7 +2,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
-using LooseGraft.Core.Stock;
+using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Data;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
@@ -35,16 +35,10 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
     /// <summary>The revisions of the donor that is looked at.</summary>
     public IReadOnlyList<KeptDonor> Revisions => [.. Known.Where(kept => kept.Donor.Model == DonorModel)];
 
-    public async Task<IActionResult> OnPostAddPartAsync(string? name, PartKind kind, PartOrigin origin, string? cost)
+    public Task<IActionResult> OnPostAddPartAsync(string? name, PartKind kind, PartOrigin origin, string? cost)
     {
         var (called, price) = Named(name, cost);
-        return await SaveAsync(new Edit(
-            $"New part {called}",
-            graft => graft with
-            {
-                Parts = graft.Parts.Add(new Part(GraftEdits.FreshId(called, graft.Parts.Select(part => part.Id)), called, kind) { Origin = origin, Cost = price }),
-            },
-            graft => $"{graft.Parts.Length} parts"));
+        return SaveAsync(new AddPart(called, kind, origin, price));
     }
 
     public async Task<IActionResult> OnPostAddUsualAsync(string? template, string? name, PartOrigin origin, string? cost)
@@ -56,11 +50,10 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
         }
 
         var (called, price) = Named(string.IsNullOrWhiteSpace(name) ? usual.Name : name, cost);
-        return await SaveAsync(new Edit($"New part {called}", graft => TemplatePart.Add(graft, usual, called, origin, price), graft => $"{graft.Parts.Length} parts"));
+        return await SaveAsync(new AddUsualPart(usual, called, origin, price));
     }
 
-    public async Task<IActionResult> OnPostRemovePartAsync(string part)
-        => await SaveAsync(new Edit($"Part {part} taken out, with its joints, draws, readings and photographs", graft => graft.WithoutPart(part), graft => $"{graft.Parts.Length} parts"));
+    public Task<IActionResult> OnPostRemovePartAsync(string part) => SaveAsync(new RemovePart(part));
 
     public async Task<IActionResult> OnPostAddPortAsync(
         string part, string connector, string? portName, Gender gender, string? rowCount, string? columnCount, string? pitch)
@@ -68,54 +61,25 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
         if (ConnectorTypes.Find(connector ?? "") is not { } type) ModelState.AddModelError("connector", "Choose one of the connectors offered.");
         else if (await LoadAsync() && Graft.FindPart(part ?? "") is { } owner)
         {
-            var name = string.IsNullOrWhiteSpace(portName) ? type.Name : portName.Trim();
-            var port = new Port(GraftEdits.FreshId(name, owner.Ports.Select(other => other.Id)), name, type, gender)
+            return await SaveAsync(new AddPort(owner.Id, new Port("", string.IsNullOrWhiteSpace(portName) ? type.Name : portName.Trim(), type, gender)
             {
                 OwnRows = ModelState.OptionalCount("rowCount", rowCount, "rows"),
                 OwnColumns = ModelState.OptionalCount("columnCount", columnCount, "columns"),
                 OwnPitch = string.IsNullOrWhiteSpace(pitch) || ModelState.NotNegative("pitch", pitch, "the pitch", "mm") is not { } millimetres ? null : new Millimetres(millimetres),
-            };
-            return await SaveAsync(new Edit(
-                $"{owner.Name} has a {type.Name}: {name}",
-                graft => graft.WithPart(owner.Id, found => found with { Ports = found.Ports.Add(port.PositionCount == type.Pinout.Count ? port with { Pins = [.. Pin.UsualFor(type)] } : port) }),
-                graft => $"{graft.FindPart(owner.Id)?.Ports.Length ?? 0} connectors"));
+            }));
         }
 
         return await InvalidAsync();
     }
 
-    public async Task<IActionResult> OnPostRevisionAsync(string part, string? revision, Evidence evidence)
-        => await SaveAsync(new Edit(
-            $"{part}: revision {revision?.Trim()}, {evidence.Words()}",
-            graft => graft.WithPart(part, found => found with { Revision = string.IsNullOrWhiteSpace(revision) ? null : new Known<string>(revision.Trim(), evidence) }),
-            graft => graft.FindPart(part)?.Revision is { } known ? $"revision {known.Value}, {known.Evidence.Words()}" : "no revision"));
+    public Task<IActionResult> OnPostRevisionAsync(string part, string? revision, Evidence evidence)
+        => SaveAsync(new SetRevision(part, revision.Trimmed() is { } printed ? new Known<string>(printed, evidence) : null));
 
-    public async Task<IActionResult> OnPostHolesAsync(string part, string? holes)
-    {
-        var read = HoleLines.Read(ModelState, holes);
-        return await SaveAsync(new Edit(
-            $"{part}: {read.Length} mounting holes",
-            graft => graft.WithPart(part, found => found with { Holes = read }),
-            graft => $"{graft.FindPart(part)?.Holes.Length ?? 0} mounting holes"));
-    }
+    public Task<IActionResult> OnPostHolesAsync(string part, string? holes) => SaveAsync(new SetHoles(part, HoleLines.Read(ModelState, holes)));
 
-    public async Task<IActionResult> OnPostAnswerAsync(CaseDuty duty, bool did)
-    {
-        var fact = CaseDutyFact.Of(duty);
-        return await SaveAsync(new Edit(
-            $"The old case, {fact.Name}: {(did ? "yes" : "no")}",
-            graft => graft.WithAnswer((Given(graft, duty) ?? new CaseAnswer(duty, did)) with { Did = did }),
-            graft => Words(Given(graft, duty))));
-    }
+    public Task<IActionResult> OnPostAnswerAsync(CaseDuty duty, bool did) => SaveAsync(new AnswerDuty(duty, did));
 
-    public async Task<IActionResult> OnPostMeetAsync(CaseDuty duty, string? metBy, string? leftOff)
-    {
-        var (part, consequence) = (string.IsNullOrWhiteSpace(metBy) ? null : metBy, string.IsNullOrWhiteSpace(leftOff) ? null : leftOff.ReplaceLineEndings("\n").Trim());
-        return await SaveAsync(new Edit(
-            $"{CaseDutyFact.Of(duty).Name}: {(part is not null ? $"done by {part}" : consequence is not null ? "left off" : "open again")}",
-            graft => graft.WithAnswer((Given(graft, duty) ?? new CaseAnswer(duty, true)) with { MetBy = part, LeftOff = part is null ? consequence : null }),
-            graft => Words(Given(graft, duty))));
-    }
+    public Task<IActionResult> OnPostMeetAsync(CaseDuty duty, string? metBy, string? leftOff) => SaveAsync(new MeetDuty(duty, metBy.Trimmed(), leftOff.Lines()));
 
     public async Task<IActionResult> OnPostTakeFromBinAsync(int entry, string? count)
     {
@@ -126,22 +90,17 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
             return await InvalidAsync();
         }
 
-        return await SaveAsync(new Edit(
-            $"{pieces} of {row.Item.Name} taken from the bin",
-            graft => graft with { Parts = graft.Parts.Add(FromBin(graft, row, pieces)) },
-            graft => $"{graft.Parts.Length} parts"));
+        var item = row.Item;
+        var note = $"{pieces} of it, {item.Condition.ToString().ToLowerInvariant()}{(item.Place.Length > 0 ? $", in {item.Place}" : "")}.";
+        return await SaveAsync(new TakeFromBin(new BinClaim(row.Key, pieces), item.Name, item.Kind, item.Paid is { } paid ? new Money(paid) : null, item.Currency, note));
     }
 
     public async Task<IActionResult> OnPostBringDonorAsync(int kept, bool sure)
     {
-        if (await donors.FindAsync(kept, HttpContext.RequestAborted) is not { } found || !await LoadAsync()) return NotFound();
-        var others = (await donors.AllAsync(alsoRemoved: false, HttpContext.RequestAborted)).Where(other => other.Donor.Model == found.Donor.Model && other.Id != kept);
-        var donor = found.Donor;
+        if (await donors.FindAsync(kept, HttpContext.RequestAborted) is not { Donor: var donor }) return NotFound();
+        var others = (await donors.AllAsync(alsoRemoved: false, HttpContext.RequestAborted)).Where(other => other.Donor.Model == donor.Model && other.Id != kept);
         var board = sure ? donor.Board : others.Aggregate(donor.Board, (one, other) => Core.Stock.Revisions.Unsure(one, other.Donor.Board));
-        return await SaveAsync(new Edit(
-            $"{donor.Model}, revision {donor.Revision}{(sure ? "" : " or another")}: board and old case brought in",
-            graft => Bring(graft, donor, board, sure ? Evidence.Label : Evidence.Assumed),
-            graft => $"{graft.Parts.Length} parts"));
+        return await SaveAsync(new BringDonor(donor, board, sure));
     }
 
     public async Task<IActionResult> OnPostKeepDonorAsync(string part, string? model, string? revision)
@@ -174,40 +133,4 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
         if (called.Length == 0) ModelState.AddModelError("name", "Give the part a name, as you would say it.");
         return (called, ModelState.OptionalMoney("cost", cost, "the cost"));
     }
-
-    private static Part FromBin(Graft graft, BinRow row, int count)
-    {
-        var id = GraftEdits.FreshId(row.Item.Name, graft.Parts.Select(part => part.Id));
-        var sameMoney = row.Item.Currency == graft.Currency;
-        return new Part(id, row.Item.Name, row.Item.Kind)
-        {
-            Origin = PartOrigin.Bin,
-            Bin = new BinClaim(row.Key, count),
-            Cost = row.Item.Paid is { } paid && sameMoney ? new Money(paid * count) : null,
-            Note = $"{count} of it, {row.Item.Condition.ToString().ToLowerInvariant()}{(row.Item.Place.Length > 0 ? $", in {row.Item.Place}" : "")}.",
-        };
-    }
-
-    private static Graft Bring(Graft graft, KnownDonor donor, Part board, Evidence revision)
-    {
-        var id = GraftEdits.FreshId(board.Id, graft.Parts.Select(part => part.Id));
-        var answered = graft.OldCase.Select(answer => answer.Duty).ToHashSet();
-        return graft with
-        {
-            Donor = graft.Parts.IsEmpty ? graft.Donor with { Name = donor.Model, Kind = donor.Kind } : graft.Donor,
-            Parts = graft.Parts.Add(board with { Id = id, Origin = PartOrigin.Donor, Revision = new Known<string>(donor.Revision, revision) }),
-            OldCase = [.. graft.OldCase.Concat(donor.OldCase.Where(answer => !answered.Contains(answer.Duty))).OrderBy(answer => answer.Duty)],
-        };
-    }
-
-    private static CaseAnswer? Given(Graft graft, CaseDuty duty) => graft.OldCase.FirstOrDefault(answer => answer.Duty == duty);
-
-    private static string Words(CaseAnswer? answer) => answer switch
-    {
-        null => "not asked yet",
-        { Did: false } => "no",
-        { MetBy: { } part } => $"yes, done by {part}",
-        { LeftOff: { } consequence } => $"yes, left off: {consequence}",
-        _ => "yes, open",
-    };
 }

@@ -3,10 +3,9 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat.Edits;
 using LooseGraft.Core.Seat.Surveying;
 using LooseGraft.Data;
-using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
@@ -17,7 +16,6 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
 {
     // A place known worse than this is not worth drilling by.
     private const double UsefulMm = 0.5;
-    private const double UsualHoleMm = 3.6;
 
     public override Stage? Stage => Core.Findings.Stage.Seat;
 
@@ -61,9 +59,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
         }
 
         if (read.Count > GraftFileLimits.Spans) ModelState.AddModelError("spans", $"There are more than {GraftFileLimits.Spans} lines.");
-        var (of, name) = (Of!, Name);
-        return await SaveAsync(new Edit($"{name} measured: {read.Count} distances", graft => graft.WithSeating(seating => seating.WithSurvey(of, read.ToValueList())),
-            graft => $"{graft.Seating.Surveys.FirstOrDefault(survey => survey.Of == of)?.Spans.Length ?? 0} distances"));
+        return await SaveAsync(new WriteSurvey(Of!, read.ToValueList()));
     }
 
     /// <summary>Makes the measured places those of the board's holes, or of the plane's mounts.</summary>
@@ -76,8 +72,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
             return await InvalidAsync();
         }
 
-        var result = Result!;
-        return await SaveAsync(Board is { } board ? Holes(board, result) : Mounts(Plane!, result));
+        return await SaveAsync(Board is { } board ? new TakeSurveyedHoles(board.Id, Result!) : new TakeSurveyedMounts(Plane!.Id, Result!));
     }
 
     protected override void OnShown()
@@ -85,35 +80,5 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
         Of = Things.Any(thing => thing.Id == Of) ? Of : Graft.Seating.Surveys.FirstOrDefault()?.Of ?? Things.FirstOrDefault().Id;
         (Board, Plane) = (Graft.FindPart(Of ?? ""), Graft.Seating.FindPlane(Of ?? ""));
         Result = Review.Seat.Surveys.GetValueOrDefault(Of ?? "");
-    }
-
-    private static Edit Holes(Part board, SurveyResult result)
-    {
-        // Points that are called like holes are holes; any other marks something else.
-        ValueList<MountHole> holes = [.. result.Points.Where(point => point.Name.StartsWith('h'))
-            .Select(point => new MountHole(Math.Round(point.At.X, 2), Math.Round(point.At.Y, 2), new Millimetres(Math.Round(point.Diameter ?? UsualHoleMm, 2))))];
-        var outline = result is { Width: { } width, Depth: { } depth } ? new PlanRectangle(0, 0, Math.Round(width, 1), Math.Round(depth, 1)) : (PlanRectangle?)null;
-        return new Edit($"{board.Name}: {holes.Length} holes from measured distances",
-            graft => graft.WithPart(board.Id, part => part with
-            {
-                Holes = holes,
-                // A described outline has notches that two distances do not tell; it is only given where there is none.
-                Body = part.Body ?? (outline is { } square ? new PartBody([.. square.Corners], Evidence.Measured) : null),
-            }),
-            graft => $"{graft.FindPart(board.Id)?.Holes.Length ?? 0} holes");
-    }
-
-    private static Edit Mounts(MountPlane plane, SurveyResult result)
-    {
-        var corner = PlanRectangle.Round(plane.Outline);
-        Mount Made(SurveyedPoint point)
-        {
-            var at = new PlanPoint(Math.Round(point.At.X + corner.X, 2), Math.Round(point.At.Y + corner.Y, 2));
-            return (plane.Mounts.FirstOrDefault(mount => mount.Id == point.Name) ?? new Mount(point.Name, MountKind.Standoff, at, UsualBoard.Rise)) with { At = at, Evidence = Evidence.Measured };
-        }
-
-        return new Edit($"{plane.Name}: {result.Points.Length} mounts from measured distances",
-            graft => graft.WithSeating(seating => seating.WithPlane(plane.Id, found => found with { Mounts = [.. found.Mounts.Where(mount => result.Points.All(point => point.Name != mount.Id)), .. result.Points.Select(Made)] })),
-            graft => $"{graft.Seating.FindPlane(plane.Id)?.Mounts.Length ?? 0} mounts");
     }
 }

@@ -3,11 +3,11 @@ using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Prove.Edits;
 using LooseGraft.Core.Prove.Meters;
 using LooseGraft.Core.Prove.Switches;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Data;
-using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
 using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Mvc;
@@ -55,7 +55,7 @@ public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShel
         if (!IsPair(one, other)) ModelState.AddModelError("one", "Choose two different legs.");
         var said = ReadingText.TryRead(reading);
         if (said?.As(ReadingKind.Ohms).IsJoined is null) ModelState.AddModelError("reading", $"“{reading}” does not say whether the two are joined. Type beep, no beep, OL, or ohms such as 0.3.");
-        return await SaveAsync(Readings.Add(clock, new PortId(Owner!.Id, Shown.Id), MeterMode.Beep, reading, one, other, PowerState.Off, act, null));
+        return await SaveAsync(Read(MeterMode.Beep, reading, one, other, act));
     }
 
     public async Task<IActionResult> OnPostLightAsync(int one, int other, string? reading)
@@ -64,7 +64,7 @@ public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShel
         if (!IsPair(one, other)) ModelState.AddModelError("one", "Choose two different legs.");
         if (ReadingText.TryRead(reading)?.As(ReadingKind.Volts).Kind is not (ReadingKind.Volts or ReadingKind.OverRange or ReadingKind.Beep))
             ModelState.AddModelError("diode", $"“{reading}” is not a diode reading. Type volts such as 1.85, or OL.");
-        return await SaveAsync(Readings.Add(clock, new PortId(Owner!.Id, Shown.Id), MeterMode.Diode, reading, one, other, PowerState.Off, SwitchAct.AtRest, null));
+        return await SaveAsync(Read(MeterMode.Diode, reading, one, other, SwitchAct.AtRest));
     }
 
     public async Task<IActionResult> OnPostMeasureAsync(int one, int other, SwitchAct act, string? meter)
@@ -81,25 +81,17 @@ public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShel
     public async Task<IActionResult> OnPostKeepAsync()
     {
         if (!await LoadAsync() || Shown is not { } port || Switch?.Is is not { Kind: not SwitchKind.Still } known) return NotFound();
-        var (id, words, positions) = (new PortId(Owner!.Id, port.Id), Switch.Words(), Positions);
-        var legs = new[] { known.Common, known.AtRest, known.Else }.Where(group => group >= 0).Select(group => positions[known.GroupOf.IndexOf(group)]).ToArray();
-        return await SaveAsync(new Edit($"{port.Name}: {words}",
-            graft => legs.Aggregate(graft, (changed, position) => changed.WithPin(id, position, pin => pin with { Signal = new Known<Signal>(AsSwitch(pin.Signal.Value), Evidence.Measured, words) })),
-            graft => $"{graft.FindPort(id)?.Pins.Length ?? 0} contacts described"));
+        var legs = new[] { known.Common, known.AtRest, known.Else }.Where(group => group >= 0).Select(group => Positions[known.GroupOf.IndexOf(group)]);
+        return await SaveAsync(new KeepSwitch(new PortId(Owner!.Id, port.Id), legs.ToValueList(), Switch.Words()));
     }
 
     public async Task<IActionResult> OnPostKeepLightAsync()
     {
         if (!await LoadAsync() || Shown is not { } port || Light?.Plus is not { } plus || Positions is not [var one, var other]) return NotFound();
-        var (id, words, plusAt) = (new PortId(Owner!.Id, port.Id), Light.Words, plus == 1 ? one : other);
-        var function = new[] { one, other }.Select(position => port.PinAt(position).Signal.Value).FirstOrDefault(signal => signal.Family == SignalFamily.Light)?.Function ?? "power-light";
-        Signal End(int position) => Signal.Parse(function + (position == plusAt ? "+" : "-"))!;
-        return await SaveAsync(new Edit($"{port.Name}: {words}",
-            graft => new[] { one, other }.Aggregate(graft, (changed, position) => changed.WithPin(id, position, pin => pin with { Signal = new Known<Signal>(End(position), Evidence.Measured, words) })),
-            graft => $"{graft.FindPort(id)?.Pins.Length ?? 0} contacts described"));
+        return await SaveAsync(new KeepLight(new PortId(Owner!.Id, port.Id), plus == 1 ? one : other, plus == 1 ? other : one, Light.Words));
     }
 
-    public async Task<IActionResult> OnPostRemoveReadingAsync(string reading) => await SaveAsync(Readings.Remove(reading));
+    public Task<IActionResult> OnPostRemoveReadingAsync(string reading) => SaveAsync(new RemoveReading(reading));
 
     /// <summary>The leg, counted from 1, that a contact is.</summary>
     public int Leg(int position) => Positions.IndexOf(position) + 1;
@@ -138,7 +130,8 @@ public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShel
         return named.Length >= 2 ? named : [.. Enumerable.Range(1, Math.Min(port.PositionCount, SwitchTest.MostLegs))];
     }
 
-    private bool IsPair(int one, int other) => one != other && Positions.Contains(one) && Positions.Contains(other);
+    private AddReading Read(MeterMode mode, string? reading, int one, int other, SwitchAct act)
+        => new(new Reading("", clock.GetUtcNow(), new PortId(Owner!.Id, Shown!.Id), mode, (reading ?? "").Trim()) { Red = one, Black = other, Act = act });
 
-    private static Signal AsSwitch(Signal signal) => signal.Family == SignalFamily.Switch ? signal : Signal.Parse("spare-switch")!;
+    private bool IsPair(int one, int other) => one != other && Positions.Contains(one) && Positions.Contains(other);
 }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -40,8 +41,7 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
         return await SaveAsync(Keep(work, new Watts(power), null, top is { } high ? new Watts(high) : null, without, note));
     }
 
-    public async Task<IActionResult> OnPostRemoveAsync(string reading)
-        => await SaveAsync(new Edit("A wall reading taken out", graft => graft with { WallReadings = graft.WallReadings.RemoveAll(found => found.Id == reading) }, graft => $"{graft.WallReadings.Length} wall readings"));
+    public Task<IActionResult> OnPostRemoveAsync(string reading) => SaveAsync(new RemoveWallReading(reading));
 
     public async Task<IActionResult> OnPostLogAsync(string? log, string? from, string? to)
     {
@@ -100,19 +100,6 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
         Window = Log.Window(start.AddSeconds(Marked.From), start.AddSeconds(Marked.To));
     }
 
-    private Edit Keep(WallWork work, Watts mean, Watts? often, Watts? highest, string[]? without, string? note)
-    {
-        var at = clock.GetUtcNow();
-        var rounded = new Watts(Math.Round(mean.Value, 1));
-        return new Edit($"Read at the wall: {rounded}", graft => graft with
-        {
-            WallReadings = graft.WallReadings.Add(new WallReading(GraftEdits.FreshId("wall", graft.WallReadings.Select(reading => reading.Id)), at, work, rounded)
-            {
-                MostOften = often is { } p95 ? new Watts(Math.Round(p95.Value, 1)) : null,
-                Highest = highest is { } top ? new Watts(Math.Round(top.Value, 1)) : null,
-                Without = [.. without ?? []],
-                Note = string.IsNullOrWhiteSpace(note) ? null : note.Trim(),
-            }),
-        }, graft => $"{graft.WallReadings.Length} wall readings");
-    }
+    private AddWallReading Keep(WallWork work, Watts mean, Watts? often, Watts? highest, string[]? without, string? note)
+        => new(new WallReading("", clock.GetUtcNow(), work, mean) { MostOften = often, Highest = highest, Without = [.. without ?? []], Note = note.Trimmed() });
 }

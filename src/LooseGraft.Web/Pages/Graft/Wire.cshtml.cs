@@ -1,14 +1,13 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Drawing;
+using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Core.Wire.Schools;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
-using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -58,33 +57,21 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
     public async Task<IActionResult> OnPostPinAsync(PinForm form)
     {
         if (!await LoadAsync() || Chosen is not { } chosen) return NotFound();
-        if (form.Read(ModelState) is not { } change) return await InvalidAsync();
-        return await SaveAsync(new Edit(
-            $"{chosen.End.Port.Name}, position {chosen.Position}: {form.Words()}",
-            graft => graft.WithPin(chosen.End.Id, chosen.Position, change),
-            graft => graft.FindPort(chosen.End.Id) is { } port
-                ? $"{port.Name}, position {chosen.Position}: {port.PinAt(chosen.Position).Signal.Value}, {port.PinAt(chosen.Position).Signal.Evidence.Words()}"
-                : "this port is not there any more"));
+        return form.Read(ModelState, chosen.Position) is { } pin ? await SaveAsync(new DescribePin(chosen.End.Id, pin)) : await InvalidAsync();
     }
 
-    public Task<IActionResult> OnPostDecideAsync(JointMethod method, string? reason)
-        => ChangeJointAsync($"decided: {method.Words()}", joint => joint with { Method = method, Reason = string.IsNullOrWhiteSpace(reason) ? null : reason.Trim() });
+    public Task<IActionResult> OnPostDecideAsync(JointMethod method, string? reason) => ChangeJointAsync(review => new DecideJoint(review.Joint.Id, method, reason.Trimmed()));
 
     public Task<IActionResult> OnPostTakeTableAsync()
-        => ChangeJointAsync("takes the proposed wire table", joint => joint with
-        {
-            Method = Rewiring.MadeMethod(Joint!),
-            Wires = [.. Joint!.Proposal.Select(row => new Conductor(row.From, row.To))],
-        });
+        => ChangeJointAsync(review => new TakeTable(review.Joint.Id, Rewiring.MadeMethod(review), [.. review.Proposal.Select(row => new Conductor(row.From, row.To))]));
 
-    public Task<IActionResult> OnPostAddWireAsync(int wireFrom, int wireTo)
-        => ChangeJointAsync($"{wireFrom} leads to {wireTo}", _ => Rewiring.Move(Joint!, wireFrom, wireTo));
+    public Task<IActionResult> OnPostAddWireAsync(int wireFrom, int wireTo) => ChangeJointAsync(review => LeadContact.Move(review, wireFrom, wireTo));
 
     public async Task<IActionResult> OnPostTargetsAsync()
     {
         if (!await LoadAsync() || Joint is not { } review) return NotFound();
         return WireTargets.Changed(review, Request.Form, ModelState) is var (from, to)
-            ? await ChangeJointAsync(to.Length == 0 ? $"{from} leads nowhere" : $"{from} leads to {string.Join(", ", to)}", _ => Rewiring.Lead(review, from, to))
+            ? await SaveAsync(LeadContact.Lead(review, from, to))
             : ModelState.IsValid ? Redirect(Link(("handler", null))) : await InvalidAsync();
     }
 
@@ -92,31 +79,19 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
     {
         if (end is not ("from" or "to")) ModelState.AddModelError("end", "Choose the end whose contacts are tied.");
         var isFrom = end == "from";
-        return ChangeJointAsync($"{one} and {other} tied", joint => joint with { Ties = [.. joint.Ties.Append(new LeadTie(new LeadEnd(isFrom, one), new LeadEnd(isFrom, other))).Distinct()] });
+        return ChangeJointAsync(review => new TieContacts(review.Joint.Id, new LeadTie(new LeadEnd(isFrom, one), new LeadEnd(isFrom, other))));
     }
 
-    public Task<IActionResult> OnPostUntieAsync(int index)
-        => ChangeJointAsync("a tie taken out", joint => index >= 0 && index < joint.Ties.Length ? joint with { Ties = joint.Ties.RemoveAt(index) } : joint);
+    public Task<IActionResult> OnPostUntieAsync(int index) => ChangeJointAsync(review => new RemoveTie(review.Joint.Id, index));
 
     public async Task<IActionResult> OnPostSchoolAsync(School school)
     {
-        if (!await LoadAsync() || Joint is null) return NotFound();
+        if (!await LoadAsync() || Joint is not { } review) return NotFound();
         if (Advice.Of(school) is not { } plan) return await InvalidAsync();
-        var because = plan == Advice.Recommended ? Advice.Because : null;
-        return await ChangeJointAsync($"decided: {plan.Words}", joint => joint with
-        {
-            Method = plan.Review.Joint.Method,
-            Wires = plan.Review.Joint.Wires,
-            Ties = plan.Review.Joint.Ties,
-            Reason = because is null ? plan.Words : $"{plan.Words}: {because}",
-        });
+        return await SaveAsync(TakeSchool.Of(review.Joint.Id, plan, plan == Advice.Recommended ? Advice.Because : null));
     }
 
-    public Task<IActionResult> OnPostRemoveWireAsync(int wireFrom, int wireTo)
-        => ChangeJointAsync($"wire {wireFrom} to {wireTo} taken out", joint => joint with
-        {
-            Wires = [.. joint.Wires.Where(wire => (wire.From, wire.To) != (wireFrom, wireTo))],
-        });
+    public Task<IActionResult> OnPostRemoveWireAsync(int wireFrom, int wireTo) => ChangeJointAsync(review => new RemoveWire(review.Joint.Id, wireFrom, wireTo));
 
     public async Task<IActionResult> OnPostAddJointAsync(string? ports, string? otherPort)
     {
@@ -127,22 +102,12 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
             return await InvalidAsync();
         }
 
-        var id = GraftEdits.FreshId(Graft.FindPort(from)?.Name ?? from.Port, Graft.Joints.Select(joint => joint.Id));
-        JointId = id;
-        return await SaveAsync(new Edit(
-            $"New joint {id}",
-            graft => graft with { Joints = graft.Joints.Add(new Joint(id, from, to, JointMethod.Straight)) },
-            graft => $"{graft.Joints.Length} joints"));
+        var edit = new AddJoint(from, to);
+        JointId = edit.IdIn(Graft);
+        return await SaveAsync(edit);
     }
 
-    public async Task<IActionResult> OnPostRemoveJointAsync()
-    {
-        if (!await LoadAsync() || Joint is not { } gone) return NotFound();
-        return await SaveAsync(new Edit(
-            $"Joint {gone.Joint.Id} taken out",
-            graft => graft with { Joints = graft.Joints.RemoveAll(joint => joint.Id == gone.Joint.Id) },
-            graft => $"{graft.Joints.Length} joints"));
-    }
+    public Task<IActionResult> OnPostRemoveJointAsync() => ChangeJointAsync(review => new RemoveJoint(review.Joint.Id));
 
     protected override void OnShown()
     {
@@ -158,17 +123,8 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
         Picture = new JointPicture(Joint, JointScene.Of(Joint, Shown.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), FromView, ToView));
     }
 
-    private async Task<IActionResult> ChangeJointAsync(string what, Func<Joint, Joint> change)
-    {
-        if (!await LoadAsync() || Joint is not { } review) return NotFound();
-        var id = review.Joint.Id;
-        return await SaveAsync(new Edit(
-            $"Joint {id}: {what}",
-            graft => graft.WithJoint(id, change),
-            graft => graft.Joints.FirstOrDefault(joint => joint.Id == id) is { } joint
-                ? $"{joint.Method.Words()}, {joint.Wires.Length} wires{(joint.Reason is { } reason ? $", {reason}" : "")}"
-                : "this joint is not there any more"));
-    }
+    private async Task<IActionResult> ChangeJointAsync(Func<JointReview, GraftEdit> edit)
+        => await LoadAsync() && Joint is { } review ? await SaveAsync(edit(review)) : NotFound();
 
     private static ConnectorView View(string side) => side == "wire" ? ConnectorView.WireSide : ConnectorView.MatingFace;
 }

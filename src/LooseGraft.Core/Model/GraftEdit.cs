@@ -1,0 +1,16 @@
+namespace LooseGraft.Core.Model;
+
+/// <summary>One change that a builder asks for. What it names and is not there leaves the graft as it is.</summary>
+/// <remarks>The edits of a stage lie beside it, in its folder <c>Edits</c>. What each member does is said here alone.</remarks>
+public abstract record GraftEdit
+{
+    /// <summary>The graft with the change made.</summary>
+    public abstract Graft Apply(Graft graft);
+
+    /// <summary>The change in the builder's words, for undo and the history.</summary>
+    /// <param name="graft">The graft before it.</param>
+    public abstract string Words(Graft graft);
+
+    /// <summary>How what it changes stands in a graft: shown for both sides when two changes collide.</summary>
+    public abstract string Standing(Graft graft);
+}

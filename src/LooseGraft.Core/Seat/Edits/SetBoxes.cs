@@ -1,0 +1,13 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Seat.Edits;
+
+/// <summary>Says what takes up room.</summary>
+public sealed record SetBoxes(ValueList<SeatBox> Boxes) : GraftEdit
+{
+    public override Graft Apply(Graft graft) => graft.WithSeating(seating => seating with { Boxes = Boxes });
+
+    public override string Words(Graft graft) => $"What takes up room: {Boxes.Length} boxes";
+
+    public override string Standing(Graft graft) => $"{graft.Seating.Boxes.Length} boxes";
+}
