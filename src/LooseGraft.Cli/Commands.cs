@@ -21,7 +21,7 @@ internal static class Commands
     /// <summary>The file could not be read.</summary>
     public const int Unreadable = 2;
 
-    public static RootCommand Root() => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema(), Template() };
+    public static RootCommand Root() => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema(), Template(), EditCommand.Make() };
 
     private static Command Check()
     {
@@ -101,9 +101,9 @@ internal static class Commands
         return command;
     }
 
-    private static Argument<string> FileArgument() => new("FILE") { Description = "A graft file." };
+    internal static Argument<string> FileArgument() => new("FILE") { Description = "A graft file." };
 
-    private static GraftFileResult Read(string path)
+    internal static GraftFileResult Read(string path)
     {
         try
         {
@@ -119,7 +119,7 @@ internal static class Commands
         }
     }
 
-    private static void Complain(GraftFileResult result, TextWriter error)
+    internal static void Complain(GraftFileResult result, TextWriter error)
     {
         foreach (var problem in result.Errors) error.WriteLine(problem);
     }

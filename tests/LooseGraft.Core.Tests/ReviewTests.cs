@@ -146,6 +146,24 @@ public sealed class ReviewTests
         folder.Delete(recursive: true);
     }
 
+    [Theory]
+    [InlineData("pin kt31/panel 7 ground", 0, "panel header, position 7: ground, assumed")]
+    [InlineData("pin kt31/panel 99 ground", 2, "that changes nothing")]
+    [InlineData("pin kt31/nowhere 1 ground", 2, "There is nothing of that name")]
+    [InlineData("pin kt31 1 ground", 1, "is not a port written part/port")]
+    [InlineData("pin kt31/panel 7 ☃", 1, "is not a signal")]
+    [InlineData("decide panel leaveoff", 0, "Joint panel: decided: leave it off")]
+    [InlineData("decide nowhere straight", 2, "that changes nothing")]
+    [InlineData("remove-part concerto", 0, "Part concerto taken out")]
+    public void The_shell_prints_a_file_with_an_edit_made_to_it(string edit, int exit, string words)
+    {
+        var (output, error) = (new StringWriter(), new StringWriter());
+        string[] arguments = ["edit", edit.Split(' ')[0], DemoPath("ferry-radiogram"), .. edit.Split(' ')[1..]];
+        Assert.Equal(exit, Commands.Root().Parse(arguments).Invoke(new System.CommandLine.InvocationConfiguration { Output = output, Error = error }));
+        Assert.Contains(words, error.ToString(), StringComparison.Ordinal);
+        if (exit == 0) Assert.NotEqual(Demo("ferry-radiogram"), GraftFile.Read(System.Text.Encoding.UTF8.GetBytes(output.ToString())).Graft!);
+    }
+
     private static string DemoPath(string name) => Path.Combine(House.Root.Folder("demo"), name + ".json");
 
     private static Graft Demo(string name) => GraftFile.Read(File.ReadAllBytes(DemoPath(name))).Graft!;

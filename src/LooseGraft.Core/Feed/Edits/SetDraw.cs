@@ -15,13 +15,14 @@ public sealed record SetDraw(string Load, string Rail, LoadCase Case, Spread<Amp
 {
     public override Graft Apply(Graft graft)
     {
+        if (graft.FindDraw(Load, Rail) is null) return graft;
         var drawn = graft.WithDraw(Load, Rail, draw => (FeedStage.Current(draw, Case) == Currents ? draw : Changed(draw)) with { Evidence = Evidence });
         return Place is not { } place ? drawn : drawn with { Loads = [.. drawn.Loads.Select(load => load.Id == Load ? load with { Plug = place.Plug, Through = place.Port } : load)] };
     }
 
     public override string Words(Graft graft) => Said(Currents, Evidence);
 
-    public override string Standing(Graft graft) => graft.Loads.FirstOrDefault(load => load.Id == Load)?.Draws.FirstOrDefault(draw => draw.Rail == Rail) is { } draw
+    public override string Standing(Graft graft) => graft.FindDraw(Load, Rail) is { } draw
         ? Said(FeedStage.Current(draw, Case), draw.Evidence)
         : "this draw is not there any more";
 

@@ -18,6 +18,7 @@ public sealed record DescribeContacts(PortId Port, ValueList<Pin> Pins, bool IsF
     public override string Words(Graft graft)
     {
         var name = graft.NameOf(Port);
+        if (Pins.IsEmpty) return $"{name}: no contact described";
         if (IsFromTable) return $"{name}: {Pins.Length} contacts from a table";
         return Pins.Length <= MostNamed ? $"{name}: {string.Join(", ", Pins.Select(pin => $"{pin.Position} {Cell(pin)}"))}" : $"{name}: {Pins.Length} contacts described";
     }

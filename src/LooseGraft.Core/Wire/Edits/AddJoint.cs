@@ -12,7 +12,7 @@ public sealed record AddJoint(PortId From, PortId To) : GraftEdit
         ? graft
         : graft with { Joints = graft.Joints.Add(new Joint(IdIn(graft), From, To, JointMethod.Straight)) };
 
-    public override string Words(Graft graft) => $"New joint {IdIn(graft)}";
+    public override string Words(Graft graft) => $"New joint {IdIn(graft)}: {graft.NameOf(From)} and {graft.NameOf(To)}";
 
     public override string Standing(Graft graft) => $"{graft.Joints.Length} joints";
 }

@@ -14,7 +14,7 @@ public sealed record NameKeys(string Part, ValueList<(int Row, int Column, strin
         Matrix = Keys.Where(key => key.Row <= matrix.Rows && key.Column <= matrix.Columns).Aggregate(matrix, (edited, key) => edited.With(key.Row, key.Column, key.Name)),
     });
 
-    public override string Words(Graft graft) => $"Keys of {graft.NameOf(Part)}: " + (Keys.Length <= MostNamed
+    public override string Words(Graft graft) => $"Keys of {graft.NameOf(Part)}: " + (Keys.IsEmpty ? "none named" : Keys.Length <= MostNamed
         ? string.Join(", ", Keys.Select(key => key.Name.Length == 0 ? $"{key.Row}/{key.Column} empty" : $"{key.Row}/{key.Column} {key.Name}"))
         : $"{Keys.Length} named");
 

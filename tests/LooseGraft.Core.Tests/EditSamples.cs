@@ -1,0 +1,152 @@
+using System.Collections;
+using System.Reflection;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Edits;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat.Exchange;
+using LooseGraft.Core.Seat.Surveying;
+
+namespace LooseGraft.Core.Tests;
+
+/// <summary>Makes edits of every sort for a graft, from what there is in it: ids that stand in it, and things of the sort that it holds.</summary>
+/// <param name="graft">The graft.</param>
+/// <param name="others">What stands in other grafts, for what this one has none of.</param>
+internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
+{
+    /// <summary>An id that no graft has.</summary>
+    public const string Nowhere = "nowhere";
+
+    private Random _random = new(0);
+    private readonly ILookup<Type, object> _found = Things([graft]);
+
+    /// <summary>Every sort of edit there is.</summary>
+    public static IEnumerable<Type> Sorts => typeof(GraftEdit).Assembly.GetTypes().Where(type => type.IsSubclassOf(typeof(GraftEdit)) && !type.IsAbstract).OrderBy(type => type.FullName, StringComparer.Ordinal);
+
+    /// <summary>The demos, and the ferry radiogram once more with what no demo has: a made lead with a tie and a reading, keys, marks.</summary>
+    public static IReadOnlyList<(Graft Graft, EditSamples Edits)> Demos { get; } = OfDemos();
+
+    /// <summary>The parameters of a sort of edit.</summary>
+    public static ParameterInfo[] Parameters(Type sort) => sort.GetConstructors().MaxBy(each => each.GetParameters().Length)!.GetParameters();
+
+    /// <summary>Whether a parameter names something that has to be there.</summary>
+    public static bool IsName(ParameterInfo parameter)
+        => parameter.ParameterType == typeof(PortId) || (parameter.ParameterType == typeof(string) && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead");
+
+    /// <summary>The edit of a sort that a seed stands for.</summary>
+    public GraftEdit Make(Type sort, int seed)
+    {
+        _random = new Random(seed);
+        return Make(sort, Parameters(sort).Select(parameter => Value(parameter.ParameterType, parameter.Name!)));
+    }
+
+    /// <summary>The same with other arguments.</summary>
+    public static GraftEdit Make(Type sort, IEnumerable<object?> arguments) => (GraftEdit)Activator.CreateInstance(sort, [.. arguments])!;
+
+    /// <summary>The arguments of an edit.</summary>
+    public static object?[] Arguments(GraftEdit edit) => [.. Parameters(edit.GetType()).Select(parameter => edit.GetType().GetProperty(parameter.Name!)!.GetValue(edit))];
+
+    private object? Value(Type type, string name)
+    {
+        if (Nullable.GetUnderlyingType(type) is { } inner) return _random.Next(3) == 0 ? null : Value(inner, name);
+        if (type == typeof(string)) return name == "Plug" ? null : Text(name);
+        if (type == typeof(int)) return name == "Index" ? _random.Next(3) : _random.Next(1, 5);
+        if (type == typeof(double)) return name == "Headroom" ? 0.3 : _random.Next(1, 90) / 2.0;
+        if (type == typeof(bool)) return _random.Next(2) == 0;
+        if (type.IsEnum) return Choice(Enum.GetValues(type));
+        if (type == typeof(Money)) return new Money(_random.Next(1, 50));
+        if (type == typeof(Watts)) return new Watts(_random.Next(1, 300));
+        if (type == typeof(Millimetres)) return new Millimetres(_random.Next(1, 300));
+        if (type == typeof(PlanPoint)) return new PlanPoint(_random.Next(200), _random.Next(200));
+        if (type == typeof(Spread<Amps>)) return Spread<Amps>.Exactly(new Amps(_random.Next(1, 40) / 10.0));
+        if (type == typeof(Known<string>)) return new Known<string>("B2", Evidence.Label);
+        if (type == typeof(PortId)) return Choice(graft.Parts.SelectMany(part => part.Ports.Select(port => new PortId(part.Id, port.Id))).ToArray());
+        if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
+        if (type == typeof(PhotoMark)) return new PhotoMark(_random.Next(1, 9), 0.5, 0.25);
+        if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };
+        if (type == typeof(LoadPlace)) return default(LoadPlace);
+        if (type == typeof(LeadTie)) return new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, _random.Next(2, 4)));
+        if (type == typeof(KnownDonor)) return new KnownDonor("Ovrell KT-30", "A", graft.Parts[0]);
+        if (type == typeof(ReadSheet)) return new ReadSheet([[new(10, 10), new(90, 10), new(90, 60)]], [(new PlanPoint(20, 20), 1.6)], null, []);
+        if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ValueList<>)) return List(type.GetGenericArguments()[0]);
+        if (_found[type].Concat(_found.Contains(type) ? [] : others[type]).ToArray() is { Length: > 0 } found) return Choice(found);
+        // Nothing like it stands in this graft: it is made of its own parts.
+        return type.IsValueType || type.GetConstructors().MaxBy(each => each.GetParameters().Length) is not { } maker
+            ? Activator.CreateInstance(type)
+            : maker.Invoke([.. maker.GetParameters().Select(parameter => Value(parameter.ParameterType, parameter.Name!))]);
+    }
+
+    private string Text(string name) => name switch
+    {
+        "Part" or "MetBy" => Choice([.. graft.Parts.Select(part => part.Id)]),
+        "Joint" => Choice([.. graft.Joints.Select(joint => joint.Id)]),
+        "Supply" => Choice([.. graft.Supplies.Select(supply => supply.Id)]),
+        "Load" => Choice([.. graft.Loads.Select(load => load.Id)]),
+        "Rail" => Choice([.. graft.Loads.SelectMany(load => load.Draws).Select(draw => draw.Rail)]),
+        "Plane" => Choice([.. graft.Seating.Planes.Select(plane => plane.Id)]),
+        "Mount" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Mounts).Select(mount => mount.Id)]),
+        "Reading" => Choice([.. graft.Readings.Select(reading => reading.Id), .. graft.WallReadings.Select(reading => reading.Id)]),
+        "Lead" => Choice([.. graft.Supplies.SelectMany(supply => supply.Strings).Select(lead => lead.Id)]),
+        "Of" => Choice([.. graft.Parts.Select(part => part.Id), .. graft.Seating.Planes.Select(plane => plane.Id)]),
+        "Currency" => "EUR",
+        "Port" => Choice([.. graft.Parts.SelectMany(part => part.Ports).Select(port => port.Id)]),
+        "Id" or "Hash" or "Entry" => Nowhere,
+        _ => $"{name.ToLowerInvariant()} {_random.Next(100)}",
+    };
+
+    // A list that stands somewhere in the graft, or a short one of things like those in it.
+    private object List(Type of)
+    {
+        var lists = _found[typeof(ValueList<>).MakeGenericType(of)].ToArray();
+        if (lists.Length > 0) return _random.Next(2) == 0 ? Choice(lists) : Activator.CreateInstance(typeof(ValueList<>).MakeGenericType(of))!;
+        var items = Array.CreateInstance(of, 2);
+        for (var index = 0; index < items.Length; index++)
+        {
+            items.SetValue(of.Name.StartsWith("ValueTuple", StringComparison.Ordinal)
+                ? Activator.CreateInstance(of, [.. of.GetGenericArguments().Select((type, at) => Value(type, at == 0 ? "Port" : "Tuple"))])
+                : Value(of, "Item"), index);
+        }
+
+        return typeof(ValueList).GetMethod(nameof(ValueList.ToValueList))!.MakeGenericMethod(of).Invoke(null, [items])!;
+    }
+
+    private T Choice<T>(T[] among) => among.Length == 0 ? (T)(object)Nowhere : among[_random.Next(among.Length)];
+
+    private object? Choice(Array among) => among.GetValue(_random.Next(among.Length));
+
+    private static ILookup<Type, object> Things(IEnumerable<Graft> grafts)
+        => grafts.SelectMany(graft => Inside(graft).Concat(graft.Seating.Surveys.Select(SurveyAdjustment.Of))).ToLookup(thing => thing.GetType());
+
+    private static (Graft, EditSamples)[] OfDemos()
+    {
+        var demos = Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Order().Select(file => GraftFile.Read(File.ReadAllBytes(file)).Graft!).ToList();
+        var ferry = demos.First(demo => demo.Practice is not null);
+        var rich = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") }) with
+        {
+            Joints = [.. ferry.Joints.Select(joint => ferry.FindPort(joint.From)!.PositionCount < 2 ? joint : joint with
+            {
+                Method = JointMethod.Rebuild,
+                Wires = [new Conductor(1, 1)],
+                Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))],
+                Tests = [new LeadTest(new LeadEnd(true, 1), new LeadEnd(false, 1), true, default)],
+            })],
+            Photos = [.. ferry.Photos, .. ferry.Photos],
+            Readings = [.. ferry.Readings, .. ferry.Joints.Index().Select(joint => new Reading($"twelve-{joint.Index}", default, joint.Item.From, MeterMode.VoltsDc, "12.1 V") { Red = 1, Power = PowerState.On })],
+            Seating = ferry.Seating with { Surveys = [new Survey(ferry.Parts[0].Id, [new SurveySpan("h1", "h2", "40"), new SurveySpan("h1", "h3", "30"), new SurveySpan("h2", "h3", "50")])] },
+        };
+        demos.Add(GraftFile.Read(GraftFile.Write(rich)) is { Graft: { } read } ? read : throw new InvalidOperationException($"{GraftFile.Read(GraftFile.Write(rich)).Errors[0]}"));
+        var all = Things(demos);
+        return [.. demos.Select(demo => (demo, new EditSamples(demo, all)))];
+    }
+
+    private static IEnumerable<object> Inside(object thing)
+    {
+        yield return thing;
+        if (thing is ConnectorType or string or Signal || thing.GetType().Namespace?.StartsWith("LooseGraft.Core.Model", StringComparison.Ordinal) != true) yield break;
+        var inner = thing is IEnumerable list
+            ? list.Cast<object>()
+            : thing.GetType().GetProperties().Where(member => member.GetIndexParameters().Length == 0 && member.CanWrite).Select(member => member.GetValue(thing)).OfType<object>();
+        foreach (var below in inner.SelectMany(Inside)) yield return below;
+    }
+}
