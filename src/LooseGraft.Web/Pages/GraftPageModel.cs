@@ -138,6 +138,7 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Pa
     private void Show(GraftSnapshot snapshot)
     {
         Snapshot = snapshot;
+        PostFormTagHelper.Show(HttpContext, snapshot);
         Review = reviews.Of(snapshot);
         OnShown();
     }
