@@ -33,7 +33,7 @@ internal static class ReviewJson
         {
             Stops = review.Stops,
             FactsUnproven = review.Unproven.Length,
-            MoneyLeft = review.Purse.Left?.Amount,
+            MoneyLeft = review.Buy.Left?.Amount,
             review.Graft.Currency,
             Tightest = review.Feed.Tightest is { } tightest ? new { Subject = tightest.Subject.Text, LeftWatts = tightest.LeastLeft.Value } : null,
             Supplies = review.Feed.Supplies.Select(supply => new { supply.Supply.Id, supply.Name, Limits = supply.Limits.Select(Limit) }),

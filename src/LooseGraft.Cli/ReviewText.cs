@@ -14,7 +14,7 @@ internal static class ReviewText
         var graft = review.Graft;
         text.AppendLine($"{graft.Name}: {graft.Donor.Name} ⟶ {graft.Shell.Name}");
         text.AppendLine($"{review.Stops} stops · {review.Unproven.Length} facts unproven · "
-            + $"money left {review.Purse.Left?.In(graft.Currency) ?? "not set"} · tightest {Tightest(review.Feed.Tightest)}");
+            + $"money left {review.Buy.Left?.In(graft.Currency) ?? "not set"} · tightest {Tightest(review.Feed.Tightest)}");
         foreach (var finding in review.Findings)
         {
             text.AppendLine().AppendLine($"{finding.Severity.ToString().ToUpperInvariant(),-5} {finding.Rule.Code}  {finding.Subject}");

@@ -12,31 +12,43 @@ namespace LooseGraft.Core;
 
 /// <summary>Everything the product concludes about a graft. Derived, never stored.</summary>
 /// <param name="Graft">The graft.</param>
-/// <param name="Stock">What the old case left behind.</param>
-/// <param name="Prove">What was measured and seen.</param>
-/// <param name="Seat">Where everything goes.</param>
-/// <param name="Wire">How its ports meet.</param>
-/// <param name="Feed">What its supplies carry.</param>
-/// <param name="Purse">What it costs.</param>
+/// <param name="Stages">What each stage concludes.</param>
 /// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
-public sealed record Review(
-    Graft Graft, StockReview Stock, ProveReview Prove, SeatReview Seat, WireReview Wire, FeedReview Feed, Purse Purse, ImmutableArray<Finding> Findings)
+public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
 {
-    private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Prove.Unproven,
-        graft => WireStage.Review(graft, Wire).Findings.Concat(FeedStage.Review(graft).Findings)));
+    private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Stages.Of<ProveReview>().Unproven,
+        graft => WireStage.Review(graft, Stages.Of<WireReview>()).Findings.Concat(FeedStage.Review(graft).Findings)));
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="before">The review of the same graft before an edit, from which what the edit left alone is taken over.</param>
-    public static Review Of(Graft graft, Review? before = null)
+    public static Review Of(Graft graft, Review? before = null) => Of(graft, Core.Stages.All, before);
+
+    /// <summary>The same by other stages than those there are.</summary>
+    internal static Review Of(Graft graft, IEnumerable<StageDefinition> stages, Review? before)
     {
-        var (stock, prove) = (StockStage.Review(graft), ProveStage.Review(graft));
-        var seat = SeatStage.Review(graft, before is null ? null : (before.Graft, before.Seat));
-        var (wire, feed, purse) = (WireStage.Review(graft, before?.Wire), FeedStage.Review(graft), Purse.Of(graft));
-        var findings = stock.Findings.Concat(prove.Findings).Concat(seat.Findings).Concat(wire.Findings).Concat(feed.Findings).Concat(purse.Findings)
-            .OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage);
-        return new Review(graft, stock, prove, seat, wire, feed, purse, [.. findings]);
+        (Graft, StageReviews)? old = before is null ? null : (before.Graft, before.Stages);
+        var reviews = stages.Aggregate(StageReviews.None, (earlier, stage) => earlier.With(stage.Review(new StageInput(graft, earlier, old))));
+        return new Review(graft, reviews, [.. reviews.Findings.OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage)]);
     }
+
+    /// <summary>What the old case left behind.</summary>
+    public StockReview Stock => Stages.Of<StockReview>();
+
+    /// <summary>What was measured and seen.</summary>
+    public ProveReview Prove => Stages.Of<ProveReview>();
+
+    /// <summary>Where everything goes.</summary>
+    public SeatReview Seat => Stages.Of<SeatReview>();
+
+    /// <summary>How its ports meet.</summary>
+    public WireReview Wire => Stages.Of<WireReview>();
+
+    /// <summary>What its supplies carry.</summary>
+    public FeedReview Feed => Stages.Of<FeedReview>();
+
+    /// <summary>What it costs.</summary>
+    public BuyReview Buy => Stages.Of<BuyReview>();
 
     /// <summary>Every fact that is not proven.</summary>
     public ImmutableArray<UnprovenFact> Unproven => Prove.Unproven;

@@ -1,5 +1,4 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
@@ -79,7 +78,7 @@ public sealed class RuleExamples
         ["BUY-001"] = (Costing(21), Costing(20)),
     };
 
-    public static TheoryData<string> Codes => [.. RuleBook.All.Select(rule => rule.Code)];
+    public static TheoryData<string> Codes => [.. Stages.Rules.Select(rule => rule.Code)];
 
     [Theory]
     [MemberData(nameof(Codes))]

@@ -12,7 +12,7 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Plugs">Which plugs are wanted and which are free.</param>
 /// <param name="Fit">The figures brought into line with wall readings; null when there is nothing to fit.</param>
 /// <param name="Findings">What the rules say.</param>
-public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, WallFit? Fit, ImmutableArray<Finding> Findings)
+public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, WallFit? Fit, ImmutableArray<Finding> Findings) : IStageReview
 {
     /// <summary>The three schools for a supply.</summary>
     public FeedSchools SchoolsFor(Graft graft, SupplyReview supply) => FeedSchools.Of(graft, supply, Flows);

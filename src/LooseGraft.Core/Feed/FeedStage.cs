@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Feed.Wall;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -8,6 +9,9 @@ namespace LooseGraft.Core.Feed;
 /// <summary>The Feed stage: every link of the chain from the wall to the parts, against what runs through it.</summary>
 public static class FeedStage
 {
+    /// <summary>The stage, for the list of all.</summary>
+    public static StageDefinition Definition { get; } = new(Stage.Feed, input => Review(input.Graft), StageDefinition.RulesIn(typeof(FeedRules)));
+
     /// <summary>Reviews the feeding of a graft: time linear in the number of draws times the limits each counts against.</summary>
     public static FeedReview Review(Graft graft)
     {

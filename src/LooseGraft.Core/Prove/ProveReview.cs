@@ -10,7 +10,7 @@ namespace LooseGraft.Core.Prove;
 /// <param name="Unproven">Every fact that is not proven.</param>
 /// <param name="Findings">What the rules say.</param>
 public sealed record ProveReview(
-    ImmutableArray<JudgedReading> Readings, LifeVerdict Life, ImmutableArray<UnprovenFact> Unproven, ImmutableArray<Finding> Findings)
+    ImmutableArray<JudgedReading> Readings, LifeVerdict Life, ImmutableArray<UnprovenFact> Unproven, ImmutableArray<Finding> Findings) : IStageReview
 {
     /// <summary>The readings of one port, newest first.</summary>
     public IEnumerable<JudgedReading> Of(PortId port) => Readings.Where(judged => judged.Reading.Port == port).Reverse();

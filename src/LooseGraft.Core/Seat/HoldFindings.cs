@@ -22,7 +22,7 @@ internal static class HoldFindings
         foreach (var hole in board.Holes.Where(hole => hole.Mount is null && hole.Method is null))
         {
             var near = hole.NearestOff is { } off and < 15 ? $"; the nearest mount is {Mm(off)} off" : "";
-            yield return Finding.Of(RuleBook.HoleUndecided, SubjectPath.Hole(board.Board.Id, hole.Number), $"Hole {hole.Name} of {board.Board.Name} meets no mount{near}, and nothing is decided that holds it.", evidence,
+            yield return Finding.Of(SeatRules.HoleUndecided, SubjectPath.Hole(board.Board.Id, hole.Number), $"Hole {hole.Name} of {board.Board.Name} meets no mount{near}, and nothing is decided that holds it.", evidence,
                 "choose what holds it", "seat the board so that it meets one");
         }
 
@@ -30,14 +30,14 @@ internal static class HoldFindings
         {
             if (hole.Mount is null && hole.Method is { } method && Wrong(board, hole, method) is { } because)
             {
-                yield return Finding.Of(RuleBook.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
+                yield return Finding.Of(SeatRules.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
             }
         }
 
         if (board.Holes.Length > 0 && Unsupported(board) is { } place)
-            yield return Finding.Of(RuleBook.SpanUnsupported, subject, $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.", evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
+            yield return Finding.Of(SeatRules.SpanUnsupported, subject, $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.", evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
         if (Ground(board) is { } words)
-            yield return Finding.Of(RuleBook.NothingGrounds, subject, words, evidence, "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire");
+            yield return Finding.Of(SeatRules.NothingGrounds, subject, words, evidence, "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire");
     }
 
     private static string? Wrong(SeatedBoard board, HoleMeeting hole, MountMethod method)
@@ -65,7 +65,7 @@ internal static class HoldFindings
             MountMethod.AdhesivePillar or MountMethod.Tie or MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id => $"{box.Name} hangs on the board, and it does not hold that",
             _ => null,
         };
-        return because is null ? null : Finding.Of(RuleBook.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(hole.Method!.Value).Name} at {hole.Name}: {because}.", Evidence.Assumed, "choose another way to hold it");
+        return because is null ? null : Finding.Of(SeatRules.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(hole.Method!.Value).Name} at {hole.Name}: {because}.", Evidence.Assumed, "choose another way to hold it");
     }
 
     private static (string Where, double Far)? Unsupported(SeatedBoard board)

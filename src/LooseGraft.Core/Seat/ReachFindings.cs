@@ -15,10 +15,10 @@ internal static class ReachFindings
             var subject = SubjectPath.Run(reach.Run.Id);
             return reach.Verdict switch
             {
-                ReachVerdict.FallsShort => Finding.Of(RuleBook.LeadShort, subject, $"{reach.Run.Name} is short by {Mm(-reach.Spare!.Value)}: the way takes {Mm(reach.Needed!.Value.Value)} with drops and slack.", Evidence.Assumed, reach.Cures),
-                ReachVerdict.NoWay => Finding.Of(RuleBook.LeadShort, subject, $"{reach.Run.Name} has no way from one end to the other.", Evidence.Assumed, reach.Cures),
-                ReachVerdict.Tight => Finding.Of(RuleBook.LeadTight, subject, $"{reach.Run.Name} reaches with only {Mm(reach.Spare!.Value)} to spare.", Evidence.Assumed, reach.Cures),
-                ReachVerdict.LengthUnknown or ReachVerdict.EndUnknown => Finding.Of(RuleBook.LeadUnmeasured, subject, reach.Verdict == ReachVerdict.EndUnknown ? $"An end of {reach.Run.Name} has no place yet." : $"Nobody measured {reach.Run.Name}.", Evidence.Assumed, reach.Cures),
+                ReachVerdict.FallsShort => Finding.Of(SeatRules.LeadShort, subject, $"{reach.Run.Name} is short by {Mm(-reach.Spare!.Value)}: the way takes {Mm(reach.Needed!.Value.Value)} with drops and slack.", Evidence.Assumed, reach.Cures),
+                ReachVerdict.NoWay => Finding.Of(SeatRules.LeadShort, subject, $"{reach.Run.Name} has no way from one end to the other.", Evidence.Assumed, reach.Cures),
+                ReachVerdict.Tight => Finding.Of(SeatRules.LeadTight, subject, $"{reach.Run.Name} reaches with only {Mm(reach.Spare!.Value)} to spare.", Evidence.Assumed, reach.Cures),
+                ReachVerdict.LengthUnknown or ReachVerdict.EndUnknown => Finding.Of(SeatRules.LeadUnmeasured, subject, reach.Verdict == ReachVerdict.EndUnknown ? $"An end of {reach.Run.Name} has no place yet." : $"Nobody measured {reach.Run.Name}.", Evidence.Assumed, reach.Cures),
                 _ => null,
             };
         }).OfType<Finding>();

@@ -14,7 +14,7 @@ internal static class RoomFindings
     {
         foreach (var clash in clashes)
         {
-            var rule = clash.Gap < -1e-9 ? RuleBook.Clash : RuleBook.TooClose;
+            var rule = clash.Gap < -1e-9 ? SeatRules.Clash : SeatRules.TooClose;
             var words = clash.Gap < -1e-9
                 ? $"{clash.One.Name} and {clash.Other.Name} want the same room: {Mm(-clash.Gap)} too much."
                 : $"{clash.One.Name} comes within {Mm(clash.Gap)} of {clash.Other.Name}; clearance and tolerance ask for {Mm(clash.Needed)}.";
@@ -25,7 +25,7 @@ internal static class RoomFindings
         {
             if (graft.Seating.FindPlane(body.Plane) is { } plane && Ceiling(plane, body) is var (name, free) && free < body.To)
             {
-                yield return Finding.Of(RuleBook.UnderLid, body.Box is null ? SubjectPath.Seat(body.Owner) : SubjectPath.Box(body.Id),
+                yield return Finding.Of(SeatRules.UnderLid, body.Box is null ? SubjectPath.Seat(body.Owner) : SubjectPath.Box(body.Id),
                     $"{body.Name} stands {Mm(body.To)} above {plane.Name}, and under {name} only {Mm(free)} is free: {Mm(body.To - free)} too tall.", Evidence.Assumed,
                     body.IsPlug ? "use a right-angle plug" : "choose a lower one, or move it", $"measure the room under {name} again");
             }

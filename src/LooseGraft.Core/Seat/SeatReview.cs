@@ -15,4 +15,4 @@ namespace LooseGraft.Core.Seat;
 /// <param name="Findings">What its rules say.</param>
 public sealed record SeatReview(
     ImmutableArray<SeatedBoard> Boards, ImmutableArray<SolidBody> Bodies, ImmutableArray<Clash> Clashes, ImmutableArray<LeadReach> Reaches,
-    ImmutableDictionary<string, SurveyResult> Surveys, ImmutableArray<Finding> Findings);
+    ImmutableDictionary<string, SurveyResult> Surveys, ImmutableArray<Finding> Findings) : IStageReview;

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Reach;
@@ -9,6 +10,9 @@ namespace LooseGraft.Core.Seat;
 /// <summary>The Seat stage: whether boards, boxes and leads go where they shall, in millimetres.</summary>
 public static class SeatStage
 {
+    /// <summary>The stage, for the list of all.</summary>
+    public static StageDefinition Definition { get; } = new(Stage.Seat, input => Review(input.Graft, input.Before is { } old && old.Reviews.Find<SeatReview>() is { } seat ? (old.Graft, seat) : null), StageDefinition.RulesIn(typeof(SeatRules)));
+
     /// <summary>Reviews the seating of a graft.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="before">What was concluded before an edit; taken over whole when the edit left everything it rests on alone.</param>

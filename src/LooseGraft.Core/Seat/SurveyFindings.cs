@@ -18,15 +18,15 @@ internal static class SurveyFindings
             if (result.Suspect is { } suspect)
             {
                 var good = string.Create(CultureInfo.InvariantCulture, $"{suspect.Measured - suspect.GrossError:0.0} mm");
-                yield return Finding.Of(RuleBook.SurveyInconsistent, subject, $"{suspect.Span.From} to {suspect.Span.To}, read as {suspect.Span.Text}, does not fit the other distances: they say about {good}.", Evidence.Measured,
+                yield return Finding.Of(SeatRules.SurveyInconsistent, subject, $"{suspect.Span.From} to {suspect.Span.To}, read as {suspect.Span.Text}, does not fit the other distances: they say about {good}.", Evidence.Measured,
                     $"measure {suspect.Span.From} to {suspect.Span.To} again");
             }
 
             var loose = result.Undetermined.Select(point => point.Name).ToArray();
             if (loose.Length > 0)
-                yield return Finding.Of(RuleBook.SurveyUndetermined, subject, $"The distances do not fix {string.Join(", ", loose)} yet.", Evidence.Measured, Advice(result));
+                yield return Finding.Of(SeatRules.SurveyUndetermined, subject, $"The distances do not fix {string.Join(", ", loose)} yet.", Evidence.Measured, Advice(result));
             else if (result.Points.FirstOrDefault(point => point.HasMirror) is { } mirrored)
-                yield return Finding.Of(RuleBook.SurveyUndetermined, subject, $"{mirrored.Name} fits on the other side as well: the distances do not tell which.", Evidence.Measured, Advice(result));
+                yield return Finding.Of(SeatRules.SurveyUndetermined, subject, $"{mirrored.Name} fits on the other side as well: the distances do not tell which.", Evidence.Measured, Advice(result));
         }
     }
 

@@ -6,4 +6,4 @@ namespace LooseGraft.Core.Stock;
 /// <summary>What the Stock stage says about a graft.</summary>
 /// <param name="Questions">What to ask about the old case, with the answers given.</param>
 /// <param name="Findings">What the rules say.</param>
-public sealed record StockReview(ImmutableArray<CaseQuestion> Questions, ImmutableArray<Finding> Findings);
+public sealed record StockReview(ImmutableArray<CaseQuestion> Questions, ImmutableArray<Finding> Findings) : IStageReview;

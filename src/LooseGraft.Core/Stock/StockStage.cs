@@ -8,6 +8,9 @@ namespace LooseGraft.Core.Stock;
 /// <summary>The Stock stage: what there is, and what the old case did that nothing does yet.</summary>
 public static class StockStage
 {
+    /// <summary>The stage, for the list of all.</summary>
+    public static StageDefinition Definition { get; } = new(Stage.Stock, input => Review(input.Graft), StageDefinition.RulesIn(typeof(StockRules)));
+
     /// <summary>Reviews the stock of a graft.</summary>
     public static StockReview Review(Graft graft)
     {
@@ -22,13 +25,13 @@ public static class StockStage
             var (fact, subject) = (CaseDutyFact.Of(answer.Duty), SubjectPath.Need(answer.Duty));
             if (answer.IsOpen)
             {
-                yield return new Finding(RuleBook.NeedUnmet, fact.IsVital ? Severity.Fix : Severity.Check, subject,
+                yield return new Finding(StockRules.NeedUnmet, fact.IsVital ? Severity.Fix : Severity.Check, subject,
                     $"The old case did it, and nothing does it now: {fact.Need}. Left as it is, {fact.IfLeftOff}.", Evidence.Measured,
                     [.. fact.Remedies, "name the part that does it, or leave it off knowingly"]);
             }
             else if (answer.MetBy is null && answer.LeftOff!.Trim().Length < ShortestConsequence)
             {
-                yield return Finding.Of(RuleBook.LeftOffUnexplained, subject, $"Left off, but the consequence is not written: {fact.Need}.", Evidence.Measured,
+                yield return Finding.Of(StockRules.LeftOffUnexplained, subject, $"Left off, but the consequence is not written: {fact.Need}.", Evidence.Measured,
                     $"write what follows, for example: {fact.IfLeftOff}");
             }
         }
@@ -42,7 +45,7 @@ public static class StockStage
         if (!graft.Parts.Any(part => part is { Kind: PartKind.Board, Origin: PartOrigin.Donor })) yield break;
         var open = questions.Count(question => question.IsWorthAsking && question.Answer is null);
         if (open == 0) yield break;
-        yield return Finding.Of(RuleBook.OldCaseUnasked, SubjectPath.OldCase,
+        yield return Finding.Of(StockRules.OldCaseUnasked, SubjectPath.OldCase,
             $"{open} of {questions.Count(question => question.IsWorthAsking)} questions on what the old case did for the board are open.", Evidence.Measured,
             "answer them while the old case is still in one piece");
     }
@@ -50,7 +53,7 @@ public static class StockStage
     private static IEnumerable<Finding> Revisions(Graft graft)
         => from part in graft.Parts
            where part.Revision is { IsProven: false }
-           select Finding.Of(RuleBook.RevisionUnsure, SubjectPath.Part(part.Id),
+           select Finding.Of(StockRules.RevisionUnsure, SubjectPath.Part(part.Id),
                $"{part.Name}: described as revision {part.Revision!.Value}, but nobody has looked which revision lies on the desk, and revisions differ.", part.Revision.Evidence,
                "read the revision printed on the board and say which it is");
 }

@@ -27,14 +27,14 @@ internal static class JointFindings
         foreach (var contact in review.Decided)
         {
             var (judgement, where) = (contact.Judgement, $"{Names(review)}, {JointVerdicts.Where(contact)}");
-            if (judgement.Rule is { } rule && rule != RuleBook.ProveFirst)
+            if (judgement.Rule is { } rule && rule != WireRules.ProveFirst)
                 yield return Finding.Of(rule, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, contact));
-            if (judgement.Rule == RuleBook.ProveFirst || contact.ProveFirst is not null)
+            if (judgement.Rule == WireRules.ProveFirst || contact.ProveFirst is not null)
             {
                 var words = contact.ProveFirst is { } otherwise
                     ? $"{where}: {judgement.Words}, but not if position {(IsFromSuspect(review, contact) ? contact.From : contact.To)} is other than believed: {otherwise.Words}"
                     : $"{where}: {judgement.Words}";
-                yield return Finding.Of(RuleBook.ProveFirst, Suspect(review, contact), words + ".", judgement.Evidence,
+                yield return Finding.Of(WireRules.ProveFirst, Suspect(review, contact), words + ".", judgement.Evidence,
                     $"prove it first: meter {SuspectName(review, contact)} before power is applied");
             }
         }
@@ -75,7 +75,7 @@ internal static class JointFindings
         var count = review.Joint.Method == JointMethod.Straight
             ? $"{review.Hazards.Length} of the {review.PlacementCount - 1} other ways it goes on would destroy something"
             : $"the plug as it is goes on in {review.PlacementCount} ways, of which {review.Hazards.Length} would destroy something";
-        yield return Finding.Of(RuleBook.DangerousPlacement, Subject(review), $"{Names(review)}: {count}; {string.Join("; ", worst)}.",
+        yield return Finding.Of(WireRules.DangerousPlacement, Subject(review), $"{Names(review)}: {count}; {string.Join("; ", worst)}.",
             review.Hazards.Select(hazard => hazard.Contact.Judgement.Evidence).Weakest(),
             "mark position 1 on both halves, or key the plug with a filled cavity");
     }
@@ -84,13 +84,13 @@ internal static class JointFindings
     {
         if (review.Joint.Method == JointMethod.LeaveOff && string.IsNullOrWhiteSpace(review.Joint.Reason))
         {
-            yield return Finding.Of(RuleBook.LeftOffWithoutReason, Subject(review), $"{Names(review)}: left off, and nobody wrote down why.",
+            yield return Finding.Of(WireRules.LeftOffWithoutReason, Subject(review), $"{Names(review)}: left off, and nobody wrote down why.",
                 Evidence.Measured, "write the reason, so that it is not wondered about later");
         }
 
         if (review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Straight) && review.Joint.Wires.IsEmpty && review.Joint.Ties.IsEmpty)
         {
-            yield return Finding.Of(RuleBook.NoWireTable, Subject(review), $"{Names(review)}: the method is chosen, but not which wire goes where.",
+            yield return Finding.Of(WireRules.NoWireTable, Subject(review), $"{Names(review)}: the method is chosen, but not which wire goes where.",
                 Evidence.Measured, "take the proposed wire table");
         }
     }

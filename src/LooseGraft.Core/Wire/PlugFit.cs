@@ -1,5 +1,4 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire;
@@ -14,19 +13,19 @@ public static class PlugFit
     public static IReadOnlyList<FitProblem> Problems(Port header, Port plug)
     {
         if (header.Type.Housing == Housing.Loose || plug.Type.Housing == Housing.Loose)
-            return [new FitProblem(RuleBook.KeyingDiffers, "loose ends have no plug to push on")];
+            return [new FitProblem(WireRules.KeyingDiffers, "loose ends have no plug to push on")];
         var problems = new List<FitProblem>();
         if (header.Gender == plug.Gender)
-            problems.Add(new FitProblem(RuleBook.SameGender, header.Gender == Gender.Male ? "pins against pins" : "sockets against sockets"));
+            problems.Add(new FitProblem(WireRules.SameGender, header.Gender == Gender.Male ? "pins against pins" : "sockets against sockets"));
         var shared = Math.Min(Math.Max(header.Rows, header.Columns), Math.Max(plug.Rows, plug.Columns));
         if (Math.Abs(header.Pitch.Value - plug.Pitch.Value) * (shared - 1) > MisfitAllowedMm)
-            problems.Add(new FitProblem(RuleBook.PitchDiffers, $"pitch {header.Pitch.Value:0.00} mm against {plug.Pitch.Value:0.00} mm"));
+            problems.Add(new FitProblem(WireRules.PitchDiffers, $"pitch {header.Pitch.Value:0.00} mm against {plug.Pitch.Value:0.00} mm"));
         if (header.Type.Housing != plug.Type.Housing || (header.Type.Housing == Housing.Power && header.Keying != plug.Keying))
-            problems.Add(new FitProblem(RuleBook.KeyingDiffers, $"the body of {Article(header)} is not that of {Article(plug)}"));
+            problems.Add(new FitProblem(WireRules.KeyingDiffers, $"the body of {Article(header)} is not that of {Article(plug)}"));
         else if (header.Keying == Keying.Shroud && plug.Columns > header.Columns)
-            problems.Add(new FitProblem(RuleBook.KeyingDiffers, $"{plug.Columns} positions in a row do not go inside a wall made for {header.Columns}"));
+            problems.Add(new FitProblem(WireRules.KeyingDiffers, $"{plug.Columns} positions in a row do not go inside a wall made for {header.Columns}"));
         if (header.Rows != plug.Rows && (IsWalled(header) || IsWalled(plug)))
-            problems.Add(new FitProblem(RuleBook.RowsDiffer, $"{Rows(header)} against {Rows(plug)}"));
+            problems.Add(new FitProblem(WireRules.RowsDiffer, $"{Rows(header)} against {Rows(plug)}"));
         return problems;
     }
 

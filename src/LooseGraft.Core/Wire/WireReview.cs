@@ -6,7 +6,7 @@ namespace LooseGraft.Core.Wire;
 /// <summary>What the Wire stage says about a graft.</summary>
 /// <param name="Joints">Each joint, the most dangerous first.</param>
 /// <param name="Findings">What the rules say, joint by joint, and about contacts that no joint serves.</param>
-public sealed record WireReview(ImmutableArray<JointReview> Joints, ImmutableArray<Finding> Findings)
+public sealed record WireReview(ImmutableArray<JointReview> Joints, ImmutableArray<Finding> Findings) : IStageReview
 {
     /// <summary>The joints as judged each by itself, before what leads and nets add: what a later review may take over.</summary>
     internal ImmutableArray<JointReview> Judged { get; init; } = [];

@@ -10,6 +10,9 @@ namespace LooseGraft.Core.Wire;
 /// <summary>The Wire stage: every joint judged, and every contact that must be connected accounted for.</summary>
 public static class WireStage
 {
+    /// <summary>The stage, for the list of all.</summary>
+    public static StageDefinition Definition { get; } = new(Stage.Wire, input => Review(input.Graft, input.Before?.Reviews.Find<WireReview>()), StageDefinition.RulesIn(typeof(WireRules)));
+
     /// <summary>Reviews the wiring of a graft.</summary>
     /// <remarks>Joints that name a port the graft does not have are passed over; a graft file with such a joint is refused when read.</remarks>
     /// <param name="graft">The graft.</param>
@@ -52,7 +55,7 @@ public static class WireStage
                from terminal in end.Terminals
                where terminal.Pin.NeededFor is not null && terminal.Conducts && !served.Contains((end.Id, terminal.Pin.Position))
                let missing = joined.Contains(end.Id) ? "no joint connects it" : "this port has no joint yet"
-               select Finding.Of(RuleBook.NeededUnconnected, SubjectPath.Pin(end.Id, terminal.Pin.Position),
+               select Finding.Of(WireRules.NeededUnconnected, SubjectPath.Pin(end.Id, terminal.Pin.Position),
                    $"{end.Port.Name} of {end.Part.Name}, position {terminal.Pin.Position} ({terminal.Signal}): {missing}, and it is needed: {terminal.Pin.NeededFor}.",
                    terminal.Pin.Signal.Evidence, "connect it in a joint, or change what it is needed for if that is not so");
     }
@@ -64,7 +67,7 @@ public static class WireStage
                    .DistinctBy(entry => entry.Pin))
            group claim by claim.Pin into claims
            where claims.Select(claim => claim.Review.Joint.Id).Distinct().Count() > 1
-           select Finding.Of(RuleBook.ContactTakenTwice, SubjectPath.Pin(claims.Key.Id, claims.Key.Item2),
+           select Finding.Of(WireRules.ContactTakenTwice, SubjectPath.Pin(claims.Key.Id, claims.Key.Item2),
                $"{claims.First().From.Port.Name} of {claims.First().From.Part.Name}, position {claims.Key.Item2}: "
                + $"{string.Join(" and ", claims.Select(claim => claim.Review.Joint.Id).Distinct())} both claim it.",
                Evidence.Measured, "give each joint contacts of its own, or join both by one lead");

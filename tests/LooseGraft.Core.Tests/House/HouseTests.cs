@@ -11,7 +11,7 @@ namespace LooseGraft.Core.Tests.House;
 public sealed class HouseTests
 {
     // In working order; a stage may look to an earlier one, never to a later.
-    private static readonly string[] Stages = Enum.GetNames<Stage>();
+    private static readonly string[] Verbs = Enum.GetNames<Stage>();
 
     [Theory]
     [InlineData("Quantities", new[] { "Facts", "Model", "Findings", "Files" })]
@@ -20,11 +20,11 @@ public sealed class HouseTests
     [InlineData("Findings", new[] { "Files" })]
     [InlineData("Files", new[] { "Findings" })]
     public void Foundations_do_not_look_up(string below, string[] above)
-        => Assert.Empty(Looking(below, above.Concat(Stages)));
+        => Assert.Empty(Looking(below, above.Concat(Verbs)));
 
     [Fact]
     public void Stages_only_look_back()
-        => Assert.All(Stages, stage => Assert.Empty(Looking(stage, Stages.SkipWhile(other => other != stage).Skip(1).Append("Files"))));
+        => Assert.All(Verbs, stage => Assert.Empty(Looking(stage, Verbs.SkipWhile(other => other != stage).Skip(1).Append("Files"))));
 
     // The canary of the two rules above: arrows that do stand are seen, one by one and among others.
     [Theory]
@@ -37,7 +37,7 @@ public sealed class HouseTests
     [Fact]
     public void Every_namespace_of_the_core_is_held_by_these_rules()
     {
-        string[] known = ["Quantities", "Facts", "Model", "Findings", "Files", .. Stages];
+        string[] known = ["Quantities", "Facts", "Model", "Findings", "Files", .. Verbs];
         var found = typeof(Review).Assembly.GetTypes().Select(type => type.Namespace).OfType<string>().Where(name => name.StartsWith("LooseGraft.Core.", StringComparison.Ordinal))
             .Select(name => name.Split('.')[2]).Distinct();
         Assert.Empty(found.Except(known));
@@ -56,8 +56,8 @@ public sealed class HouseTests
     public void Every_rule_stands_in_the_rule_document_under_its_code_and_title()
     {
         var document = File.ReadAllText(Path.Combine(Root.Folder("docs"), "rules.md"));
-        Assert.All(RuleBook.All, rule => Assert.Contains($"### {rule.Code} · {rule.Title}", document, StringComparison.Ordinal));
-        Assert.Equal(RuleBook.All.Count, RuleBook.All.Select(rule => rule.Code).Distinct().Count());
+        Assert.All(Stages.Rules, rule => Assert.Contains($"### {rule.Code} · {rule.Title}", document, StringComparison.Ordinal));
+        Assert.Equal(Stages.Rules.Length, Stages.Rules.Select(rule => rule.Code).Distinct().Count());
     }
 
     [Fact]

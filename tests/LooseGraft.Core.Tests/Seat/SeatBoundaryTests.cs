@@ -77,7 +77,7 @@ public sealed class SeatBoundaryTests
         ["clash"] = (Apart(-4), "SEAT-013", "want the same room: 4 mm too much", "move other"),
         ["too close"] = (Apart(2), "SEAT-014", "comes within 2 mm of other; clearance and tolerance ask for 5 mm", "move other"),
         ["a plug in the way"] = (Plugged(), "SEAT-013", "want the same room", "use a right-angle plug or lead"),
-        ["what can move is told to"] = (Plugged(), "SEAT-013", "want the same room", "move cage"),
+        ["what can move is told to"] = (Plugged(), "SEAT-013", "want the same room", "move cage 15 mm to the right"),
         ["under the lid"] = (Lid(30), "SEAT-015", "stands 35 mm above tray, and under the lid only 30 mm is free: 5 mm too tall", "choose a lower one"),
         ["short"] = (Seated().With(Run(10, 140, 190, 140, 195)), "SEAT-016", "is short by 5 mm: the way takes 200 mm", "turn or move the part"),
         ["tight"] = (Seated().With(Run(10, 140, 190, 140, 205)), "SEAT-017", "reaches with only 5 mm to spare", "check it by hand"),

@@ -14,20 +14,20 @@ internal static class UsbRules
         foreach (var split in joined.GroupBy(contact => PortOf(review.From.At(contact.From)))
             .Where(pair => pair.Count() != 2 || pair.Select(contact => PortOf(review.To.At(contact.To))).Distinct().Count() != 1))
         {
-            yield return Finding.Of(RuleBook.UsbPairSplit, Subject(review),
+            yield return Finding.Of(WireRules.UsbPairSplit, Subject(review),
                 $"{review.From.Port.Name}: the two halves of USB port {split.Key} do not both go to one and the same port of {review.To.Port.Name}.",
                 Weakest(review, split), "lead both data wires of a port to the same port, twisted together");
         }
 
         if (!review.Decided.Any(contact => contact.Judgement.IsRight && Family(review, contact) == SignalFamily.Ground))
         {
-            yield return Finding.Of(RuleBook.UsbWithoutGround, Subject(review), $"{review.To.Port.Name} on {review.From.Port.Name}: USB data are joined, but no ground.",
+            yield return Finding.Of(WireRules.UsbWithoutGround, Subject(review), $"{review.To.Port.Name} on {review.From.Port.Name}: USB data are joined, but no ground.",
                 Weakest(review, joined), "join a ground beside the pair: data have nothing to be measured against without it");
         }
 
         if (HasLanes(review.From) && !review.Decided.Any(contact => contact.Judgement.IsRight && Family(review, contact) == SignalFamily.Lane))
         {
-            yield return Finding.Of(RuleBook.UsbLanesLost, Subject(review),
+            yield return Finding.Of(WireRules.UsbLanesLost, Subject(review),
                 $"{review.To.Port.Name} on {review.From.Port.Name}: the fast lanes of USB 3.x stay open; its ports work at the 480 Mbit/s of USB 2.0.", Weakest(review, joined),
                 "nothing, if that is fast enough", "take a lead made for USB 3.x: fast lanes cannot be made by hand");
         }

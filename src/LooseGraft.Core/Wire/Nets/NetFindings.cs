@@ -78,7 +78,7 @@ internal static class NetFindings
             _ => " while all switches are closed",
         };
         var stray = closed.Length == 0 ? links.FirstOrDefault(link => link.Link.Kind == LinkKind.Wire) : null;
-        return Finding.Of(RuleBook.JoinedByWay, SubjectPath.Pin(giving.End.Id, giving.Position),
+        return Finding.Of(WireRules.JoinedByWay, SubjectPath.Pin(giving.End.Id, giving.Position),
             $"{giving.Words} and {taking.Words} never meet, but are joined by way of other contacts{when}: {judgement.Words}.", judgement.Evidence,
             stray is not null ? $"take out the link between {stray.Words}, or leave one of its ends unwired" : "give the switch contacts of its own", "prove it first: beep it out with power off");
     }

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -6,19 +5,19 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Buy;
 
-/// <summary>What a graft has cost and will cost, against its budget.</summary>
-/// <param name="Spent">The cost of every part, bought or still to buy.</param>
-/// <param name="Left">What remains of the budget; null when there is none.</param>
-/// <param name="Findings">What the rules say.</param>
-public sealed record Purse(Money Spent, Money? Left, ImmutableArray<Finding> Findings)
+/// <summary>The Buy stage: what it costs, against what may be spent.</summary>
+public static class BuyStage
 {
+    /// <summary>The stage, for the list of all.</summary>
+    public static StageDefinition Definition { get; } = new(Stage.Buy, input => Review(input.Graft), StageDefinition.RulesIn(typeof(BuyRules)));
+
     /// <summary>Adds up a graft.</summary>
-    public static Purse Of(Graft graft)
+    public static BuyReview Review(Graft graft)
     {
         var spent = graft.Parts.Aggregate(Money.Zero, (sum, part) => sum + (part.Cost ?? Money.Zero));
         var left = graft.Budget - spent;
-        return new Purse(spent, left, left is { Amount: < 0 } over
-            ? [Finding.Of(RuleBook.OverBudget, SubjectPath.Whole,
+        return new BuyReview(spent, left, left is { Amount: < 0 } over
+            ? [Finding.Of(BuyRules.OverBudget, SubjectPath.Whole,
                 $"The parts cost {spent.In(graft.Currency)}, which is {new Money(-over.Amount).In(graft.Currency)} more than the budget.",
                 Evidence.Measured, "leave something off, or raise the budget")]
             : []);

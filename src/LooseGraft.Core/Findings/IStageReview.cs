@@ -1,0 +1,10 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Findings;
+
+/// <summary>What a stage concludes of a graft.</summary>
+public interface IStageReview
+{
+    /// <summary>What its rules say.</summary>
+    ImmutableArray<Finding> Findings { get; }
+}

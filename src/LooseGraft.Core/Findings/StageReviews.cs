@@ -1,0 +1,32 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Findings;
+
+/// <summary>What stages have concluded of one graft, in working order, one of a kind.</summary>
+public sealed class StageReviews
+{
+    /// <summary>Before any stage has looked.</summary>
+    public static readonly StageReviews None = new([]);
+
+    private readonly ImmutableArray<IStageReview> _reviews;
+
+    private StageReviews(ImmutableArray<IStageReview> reviews) => _reviews = reviews;
+
+    /// <summary>Every finding, stage by stage.</summary>
+    public IEnumerable<Finding> Findings => _reviews.SelectMany(review => review.Findings);
+
+    /// <summary>What a stage has concluded.</summary>
+    /// <typeparam name="T">The kind of its review.</typeparam>
+    /// <exception cref="InvalidOperationException">That stage has not looked yet: a stage may ask only for earlier ones.</exception>
+    public T Of<T>()
+        where T : class, IStageReview
+        => Find<T>() ?? throw new InvalidOperationException($"No stage has given a {typeof(T).Name} yet.");
+
+    /// <summary>What a stage has concluded; null when it has not looked.</summary>
+    public T? Find<T>()
+        where T : class, IStageReview
+        => _reviews.OfType<T>().FirstOrDefault();
+
+    /// <summary>These and one more.</summary>
+    public StageReviews With(IStageReview review) => new(_reviews.Add(review));
+}

@@ -1,0 +1,31 @@
+using LooseGraft.Core.Findings;
+
+namespace LooseGraft.Core.Seat;
+
+/// <summary>The rules of Seat: what holds a board, what shorts it, and what wants the same room.</summary>
+internal static class SeatRules
+{
+    internal static readonly Rule MountUnderSolder = Rule("SEAT-001", Severity.Stop, "metal under bare solder where no hole is");
+    internal static readonly Rule MountLifts = Rule("SEAT-002", Severity.Fix, "something under the board keeps it off its mounts");
+    internal static readonly Rule MountsUneven = Rule("SEAT-003", Severity.Check, "mounts of unequal height under one board");
+    internal static readonly Rule HoleUndecided = Rule("SEAT-004", Severity.Fix, "a hole that meets no mount, and nothing decided");
+    internal static readonly Rule MountMethodWrong = Rule("SEAT-005", Severity.Fix, "a way of holding that does not hold here");
+    internal static readonly Rule SpanUnsupported = Rule("SEAT-006", Severity.Check, "far from any support where the board is pushed");
+    internal static readonly Rule NothingGrounds = Rule("SEAT-007", Severity.Check, "nothing joins the board's ground to the metal it sits on");
+    internal static readonly Rule BoardBeyondPlane = Rule("SEAT-008", Severity.Fix, "a board that reaches beyond its plane");
+    internal static readonly Rule ShapeUnknown = Rule("SEAT-009", Severity.Check, "a seated board whose outline nobody measured");
+    internal static readonly Rule PortWithoutOpening = Rule("SEAT-010", Severity.Fix, "a port that looks at a closed wall");
+    internal static readonly Rule PortsMissOpening = Rule("SEAT-011", Severity.Fix, "ports beside their opening");
+    internal static readonly Rule PlateUndecided = Rule("SEAT-012", Severity.Note, "nothing decided for the opening round the ports");
+    internal static readonly Rule Clash = Rule("SEAT-013", Severity.Fix, "two things that want the same room");
+    internal static readonly Rule TooClose = Rule("SEAT-014", Severity.Check, "two things closer than clearance and tolerance allow");
+    internal static readonly Rule UnderLid = Rule("SEAT-015", Severity.Fix, "too tall for what is above it");
+    internal static readonly Rule LeadShort = Rule("SEAT-016", Severity.Fix, "a lead that does not reach");
+    internal static readonly Rule LeadTight = Rule("SEAT-017", Severity.Check, "a lead that just reaches");
+    internal static readonly Rule LeadUnmeasured = Rule("SEAT-018", Severity.Check, "a lead of which nobody knows whether it reaches");
+    internal static readonly Rule SurveyInconsistent = Rule("SEAT-019", Severity.Check, "a distance that does not fit the others");
+    internal static readonly Rule SurveyUndetermined = Rule("SEAT-020", Severity.Check, "distances that do not fix a place");
+    internal static readonly Rule OpeningWithoutPort = Rule("SEAT-021", Severity.Note, "an opening that no port looks out of");
+
+    private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Seat, severity, title);
+}

@@ -1,0 +1,48 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Seat;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests;
+
+/// <summary>What the list of stages promises: another stage is its own folder and one line.</summary>
+public sealed class StageTests
+{
+    private static readonly StageDefinition Cooling = new(Stage.Cool, input => new CoolingReview(input.Earlier.Of<SeatReview>().Boards.Length, input.Before?.Reviews.Find<CoolingReview>()?.Boards, [Finding.Of(CoolingRules.Warm, SubjectPath.Whole, "It gets warm.", Evidence.Assumed, "open a window")]), StageDefinition.RulesIn(typeof(CoolingRules)));
+
+    [Fact]
+    public void A_stage_that_is_added_to_the_list_is_reviewed_with_the_others_and_finds_the_earlier_ones()
+    {
+        var graft = Seat.SeatBench.Seated();
+        var before = Review.Of(graft, [.. Stages.All, Cooling], null);
+        var review = Review.Of(graft, [.. Stages.All, Cooling], before);
+        Assert.Equal((1, 1), (review.Stages.Of<CoolingReview>().Boards, review.Stages.Of<CoolingReview>().BoardsBefore));
+        Assert.Equal("COOL-001", Assert.Single(review.At(Stage.Cool)).Rule.Code);
+        Assert.Equal(Review.Of(graft).Findings.Length + 1, review.Findings.Length);
+        Assert.Equal([CoolingRules.Warm], Cooling.Rules);
+    }
+
+    [Fact]
+    public void A_stage_cannot_ask_for_a_later_one()
+        => Assert.Throws<InvalidOperationException>(() => Review.Of(Joined(Header("ground"), Plug("ground")), [Cooling, .. Stages.All], null));
+
+    [Fact]
+    public void The_stages_stand_in_working_order_and_every_rule_belongs_to_its_own()
+    {
+        Assert.Equal(Stages.All.Select(stage => stage.Stage).Order(), Stages.All.Select(stage => stage.Stage));
+        Assert.All(Stages.All, stage => Assert.All(stage.Rules, rule =>
+        {
+            Assert.Equal(stage.Stage, rule.Stage);
+            Assert.StartsWith(stage.Stage.ToString().ToUpperInvariant() + "-", rule.Code, StringComparison.Ordinal);
+        }));
+        Assert.Equal(83, Stages.Rules.Length);
+    }
+
+    private sealed record CoolingReview(int Boards, int? BoardsBefore, ImmutableArray<Finding> Findings) : IStageReview;
+
+    private static class CoolingRules
+    {
+        internal static readonly Rule Warm = new("COOL-001", Stage.Cool, Severity.Note, "it gets warm");
+    }
+}
