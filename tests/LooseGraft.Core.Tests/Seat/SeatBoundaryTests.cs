@@ -77,7 +77,8 @@ public sealed class SeatBoundaryTests
         ["clash"] = (Apart(-4), "SEAT-013", "want the same room: 4 mm too much", "move other"),
         ["too close"] = (Apart(2), "SEAT-014", "comes within 2 mm of other; clearance and tolerance ask for 5 mm", "move other"),
         ["a plug in the way"] = (Plugged(), "SEAT-013", "want the same room", "use a right-angle plug or lead"),
-        ["what can move is told to"] = (Plugged(), "SEAT-013", "want the same room", "move cage 15 mm to the right"),
+        ["what can move is told to"] = (Plugged(), "SEAT-013", "want the same room", "move cage 15.0 mm to the right"),
+        ["what can move is told to, whichever came first"] = (PluggedLeft(), "SEAT-013", "want the same room: 10 mm too much", "move cage 10.0 mm to the left"),
         ["under the lid"] = (Lid(30), "SEAT-015", "stands 35 mm above tray, and under the lid only 30 mm is free: 5 mm too tall", "choose a lower one"),
         ["short"] = (Seated().With(Run(10, 140, 190, 140, 195)), "SEAT-016", "is short by 5 mm: the way takes 200 mm", "turn or move the part"),
         ["tight"] = (Seated().With(Run(10, 140, 190, 140, 205)), "SEAT-017", "reaches with only 5 mm to spare", "check it by hand"),
@@ -150,6 +151,8 @@ public sealed class SeatBoundaryTests
 
     // The plug of a socket that faces right reaches 20 mm beyond the board, into a cage.
     private static Graft Plugged() => Seated(board: Board(Socket("usb", 100, 40, PortFacing.Right))).With(Box("cage", 125, 30, 40, 40, 40));
+
+    private static Graft PluggedLeft() => Seated(board: Board(Socket("usb", 0, 40, PortFacing.Left))).With(Box("cage", -30, 30, 40, 40, 40));
 
     private static Graft Surveyed(params string[] lines)
         => Seated() with { Seating = Seated().Seating with { Surveys = [Survey("board", ["h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", .. lines])] } };
