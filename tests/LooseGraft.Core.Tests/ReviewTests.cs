@@ -42,7 +42,7 @@ public sealed class ReviewTests
          from signal in Gen.Int[0, 4].Select(index => signals[index])
          from method in Gen.Enum<JointMethod>()
          from drops in Gen.Bool
-         select (ferry.Joints[joint], position, signal, method, drops)).Sample((joint, position, signal, method, drops) =>
+         select (ferry.Joints[joint], position, signal, method, drops)).Hold((joint, position, signal, method, drops) =>
         {
             var edited = ferry.WithPin(joint.From, Math.Min(position, ferry.FindPort(joint.From)!.PositionCount), pin => pin with { Signal = pin.Signal with { Value = Signal(signal) } }).WithJoint(joint.Id, old => old with { Method = method });
             if (drops) edited = edited.WithoutPart(joint.To.Part);

@@ -192,7 +192,7 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
 
     [Fact]
     public void A_splice_leads_there_and_its_inverse_back()
-        => Gen.String.Select(Gen.String).Sample((before, after) =>
+        => Gen.String.Select(Gen.String).Hold((before, after) =>
         {
             var splice = TextSplice.Between(before, after);
             Assert.Equal(after, splice.ApplyTo(before));

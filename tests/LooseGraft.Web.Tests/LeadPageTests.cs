@@ -5,6 +5,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Tests;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
@@ -78,7 +79,7 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
 
     [Fact]
     public void Holes_are_written_as_they_are_read()
-        => Gen.Select(Gen.Int[-90_000, 90_000], Gen.Int[-90_000, 90_000], Gen.Int[1, 2000]).Sample((x, y, wide) =>
+        => Gen.Select(Gen.Int[-90_000, 90_000], Gen.Int[-90_000, 90_000], Gen.Int[1, 2000]).Hold((x, y, wide) =>
         {
             var hole = new MountHole(x / 100.0, y / 100.0, new Millimetres(wide / 100.0));
             var again = Assert.Single(HoleLines.Read(new ModelStateDictionary(), HoleLines.Write([hole])));

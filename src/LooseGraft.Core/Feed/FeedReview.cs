@@ -17,6 +17,13 @@ public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows
     /// <summary>The three schools for a supply.</summary>
     public FeedSchools SchoolsFor(Graft graft, SupplyReview supply) => FeedSchools.Of(graft, supply, Flows);
 
+    /// <summary>The limits of a place in the chain, with their supplies; of a supply as a whole, its total and what its rails share.</summary>
+    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> LimitsAt(SubjectPath place)
+        => from supply in Supplies
+           from limit in supply.Limits
+           where limit.Subject == place || (place == SubjectPath.Supply(supply.Supply.Id) && limit.Kind is FeedLimitKind.Total or FeedLimitKind.Combined)
+           select (supply, limit);
+
     /// <summary>The tightest limit of all supplies; null when none is known.</summary>
     public FeedLimit? Tightest => Supplies.Select(supply => supply.Tightest).OfType<FeedLimit>().MinBy(limit => limit.LeastShareLeft);
 }

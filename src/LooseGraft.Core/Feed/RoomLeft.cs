@@ -21,6 +21,20 @@ public sealed record RoomLeft(Amps Amps, string First)
     /// <param name="port">The port of a part that feeds on, which comes in by that plug; null where it hangs on the supply.</param>
     public static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug = null, PortId? port = null) => At(feed, supply, rail, plug, port, []);
 
+    /// <summary>The room on each rail of a supply, at each plug that nothing takes, and at each port that feeds its current on; each with its name.</summary>
+    public static IEnumerable<(string Place, RoomLeft Room)> Everywhere(Graft graft, FeedReview feed, SupplyReview review)
+    {
+        var supply = review.Supply;
+        return supply.Rails.Select(rail => ($"{rail.Name} of {review.Name}", At(feed, supply, rail.Name)))
+            .Concat(from plug in feed.Plugs.Free
+                    where plug.Supply == supply.Id
+                    from rail in supply.Rails
+                    where plug.Type.Pinout.Contains(rail.Name)
+                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", At(feed, supply, rail.Name, plug.Name)))
+            .Concat(from fed in review.Flows.Where(flow => flow.Through is not null).DistinctBy(flow => (flow.Through, flow.Rail))
+                    select ($"{fed.Rail} out of {graft.FindPort(fed.Through!.Value)?.Name}", At(feed, supply, fed.Rail, fed.Plug, fed.Through)));
+    }
+
     private static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug, PortId? port, HashSet<string> seen)
     {
         var best = new RoomLeft(new Amps(double.PositiveInfinity), "");

@@ -19,7 +19,7 @@ public sealed class FeedPropertyTests
     public void The_most_that_may_be_given_is_what_bisection_finds(EfficiencyClass efficiencyClass)
     {
         var curve = EfficiencyCurve.Of(efficiencyClass);
-        Gen.Double[0, 400].Sample(taken =>
+        Gen.Double[0, 400].Hold(taken =>
         {
             var (low, high) = (0.0, 1000.0);
             for (var step = 0; step < 80; step++)

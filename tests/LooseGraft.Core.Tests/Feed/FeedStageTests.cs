@@ -60,7 +60,7 @@ public sealed class FeedStageTests
 
     [Fact]
     public void Another_load_never_frees_a_limit()
-        => AnyDraw.List[0, 6].Select(AnyDraw).Sample((draws, more) =>
+        => AnyDraw.List[0, 6].Select(AnyDraw).Hold((draws, more) =>
         {
             var (before, after) = (Limits(draws), Limits([.. draws, more]));
             for (var index = 0; index < before.Length; index++)
@@ -73,7 +73,7 @@ public sealed class FeedStageTests
 
     [Fact]
     public void The_order_of_loads_never_matters()
-        => AnyDraw.List[0, 6].Sample(draws =>
+        => AnyDraw.List[0, 6].Hold(draws =>
         {
             var (there, back) = (Limits(draws), Limits([.. Enumerable.Reverse(draws)]));
             Assert.All(there.Zip(back), pair => Assert.Equal(pair.First.LeastLeft.Value, pair.Second.LeastLeft.Value, 9));

@@ -74,7 +74,7 @@ public sealed class WallTests
 
     [Fact]
     public void The_fit_is_the_least_sum_that_a_fine_grid_finds()
-        => Gen.Select(Gen.Double[20, 160], Gen.Double[0, 3]).Sample((watts, likely) =>
+        => Gen.Select(Gen.Double[20, 160], Gen.Double[0, 3]).Hold((watts, likely) =>
         {
             var graft = Wall(watts, Draw("+12 V", 5) with { Peak = Currents(3, 5, 8) }, Draw("+5 V", 3) with { Peak = Currents(likely, likely + 1, likely + 3) });
             // Two loads, so two shares.

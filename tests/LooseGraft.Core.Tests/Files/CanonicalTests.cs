@@ -33,7 +33,7 @@ public sealed class CanonicalTests
 
     [Fact]
     public void What_can_be_read_back_is_written_the_same_and_is_the_same()
-        => Gen.Select(Gen.Int[0, Demos.Length - 1].Select(index => Demos[index]), Gen.Int.Array[1, 4]).Sample((demo, seeds) =>
+        => Gen.Select(Gen.Int[0, Demos.Length - 1].Select(index => Demos[index]), Gen.Int.Array[1, 4]).Hold((demo, seeds) =>
         {
             var graft = seeds.Aggregate(demo, (shaken, seed) => (Graft)Shake(shaken, new Random(seed)));
             var text = Written(graft);

@@ -29,7 +29,7 @@ public sealed class GraftFileTests
 
     [Fact]
     public void Whatever_is_written_reads_back_as_the_same_bytes()
-        => AnyGraft.Sample(graft =>
+        => AnyGraft.Hold(graft =>
         {
             var written = GraftFile.Write(graft);
             var result = GraftFile.Read(written);
@@ -127,7 +127,7 @@ public sealed class GraftFileTests
 
     [Fact]
     public void No_bytes_whatever_make_the_reader_throw()
-        => (from at in Gen.Int[0, 4000] from value in Gen.Byte from cut in Gen.Bool select (at, value, cut)).Sample(damage =>
+        => (from at in Gen.Int[0, 4000] from value in Gen.Byte from cut in Gen.Bool select (at, value, cut)).Hold(damage =>
         {
             var bytes = File.ReadAllBytes(Path.Combine(House.Root.Folder("demo"), "ferry-radiogram.json"));
             bytes[damage.at % bytes.Length] = damage.value;

@@ -29,7 +29,7 @@ public sealed class CaliperTests
 
     [Fact]
     public void In_the_drawing_exactly_the_coincident_lines_meet()
-        => Gen.Select(Gen.Int[0, 4], Gen.Int[0, 200], Gen.Int[0, 49]).Sample((which, main, line) =>
+        => Gen.Select(Gen.Int[0, 4], Gen.Int[0, 200], Gen.Int[0, 49]).Hold((which, main, line) =>
         {
             var scale = CaliperScale.All[which];
             var scene = CaliperScene.Of(new CaliperReading(scale, main, line % scale.Lines, 0));

@@ -92,14 +92,14 @@ public sealed class ReadingTextTests
 
     [Fact]
     public void No_text_at_all_makes_it_fall_over_or_give_a_figure_beyond_bounds()
-        => Gen.String.Sample(text =>
+        => Gen.String.Hold(text =>
         {
             if (ReadingText.TryRead(text) is { } reading) Assert.True(double.IsFinite(reading.Value) && Math.Abs(reading.Value) <= 1e9);
         });
 
     [Fact]
     public void What_is_said_back_is_read_as_the_same()
-        => Gen.Select(Gen.Enum<ReadingKind>(), Gen.Int[-9999, 9999]).Sample((kind, hundredths) =>
+        => Gen.Select(Gen.Enum<ReadingKind>(), Gen.Int[-9999, 9999]).Hold((kind, hundredths) =>
         {
             var hasFigure = kind is not (ReadingKind.Beep or ReadingKind.NoBeep or ReadingKind.OverRange);
             var said = new SpokenReading(kind, hasFigure ? hundredths / 100.0 : 0);

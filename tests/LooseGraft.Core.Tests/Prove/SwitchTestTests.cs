@@ -49,7 +49,7 @@ public sealed class SwitchTestTests
 
     [Fact]
     public void Any_switch_is_found_by_following_the_next_question_in_whatever_order_the_answers_come()
-        => Gen.Select(Gen.Int[2, 4], Gen.Int[0, 10_000]).Sample((legs, pick) =>
+        => Gen.Select(Gen.Int[2, 4], Gen.Int[0, 10_000]).Hold((legs, pick) =>
         {
             var all = SwitchTest.Of(legs, []).Left;
             var truth = all[pick % all.Length];

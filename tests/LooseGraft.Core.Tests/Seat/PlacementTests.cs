@@ -12,7 +12,7 @@ public sealed class PlacementTests
 
     [Fact]
     public void No_shift_of_a_fine_grid_meets_more_mounts_than_the_search()
-        => Gen.Select(Place.Array[1, 4], Place.Array[1, 6], Gen.Double[0.3, 1.2], Gen.Int[0, 3].Select(quarter => quarter * 90.0)).Sample((holes, mounts, slack, turn) =>
+        => Gen.Select(Place.Array[1, 4], Place.Array[1, 6], Gen.Double[0.3, 1.2], Gen.Int[0, 3].Select(quarter => quarter * 90.0)).Hold((holes, mounts, slack, turn) =>
         {
             var fits = PlacementSearch.Of([.. holes.Select(hole => (hole, slack))], mounts, turn);
             var best = fits[0].Pairs.Length;

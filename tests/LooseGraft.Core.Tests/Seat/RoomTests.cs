@@ -15,7 +15,7 @@ public sealed class RoomTests
 
     [Fact]
     public void The_sweep_finds_what_comparing_every_pair_finds()
-        => Gen.Select(AnyBox, Gen.Double[0, 3]).Select((box, clearance) => box with { Clearance = Mm(clearance) }).Array[2, 25].Sample(boxes =>
+        => Gen.Select(AnyBox, Gen.Double[0, 3]).Select((box, clearance) => box with { Clearance = Mm(clearance) }).Array[2, 25].Hold(boxes =>
         {
             var graft = Seated().With([.. boxes.Index().Select(pair => pair.Item with { Id = $"b{pair.Index}" })]) with { Parts = [] };
             var bodies = SolidBody.Of(graft);
@@ -25,7 +25,7 @@ public sealed class RoomTests
 
     [Fact]
     public void A_clash_says_the_move_that_parts_them_and_no_smaller_one_along_an_axis_does()
-        => Gen.Select(AnyBox, AnyBox).Sample((one, other) =>
+        => Gen.Select(AnyBox, AnyBox).Hold((one, other) =>
         {
             SolidBody Body(SeatBox box, ClashMove move) => new(box.Name, box.Id, "tray", "tray",
                 [.. box.Area.Corners.Select(corner => corner + new PlanPoint(move.X, move.Y))], box.From.Value + move.Up, box.From.Value + box.Height.Value + move.Up, 0, false, box);
@@ -69,7 +69,7 @@ public sealed class RoomTests
 
     [Fact]
     public void A_lead_goes_round_what_stands_in_its_way_and_never_shorter_than_the_grid_says()
-        => Gen.Select(Gen.Int[0, 18], Gen.Int[0, 14], Gen.Int[1, 6], Gen.Int[1, 6]).Array[1, 5].Sample(rows =>
+        => Gen.Select(Gen.Int[0, 18], Gen.Int[0, 14], Gen.Int[1, 6], Gen.Int[1, 6]).Array[1, 5].Hold(rows =>
         {
             var boxes = rows.Index().Select(pair => Box($"b{pair.Index}", (pair.Item.Item1 * 10) + 2, (pair.Item.Item2 * 10) + 2, (pair.Item.Item3 * 10) - 4, (pair.Item.Item4 * 10) - 4, 50)).ToArray();
             if (boxes.Any(box => box.Area.Holds(new PlanPoint(0, 0)) || box.Area.X + box.Area.Width > 198 || box.Area.Y + box.Area.Depth > 158)) return;

@@ -22,7 +22,7 @@ public sealed class SeatFileTests
 
     [Fact]
     public void What_is_placed_comes_back_the_same()
-        => Gen.Select(AnyMount.Array[0, 4], AnyOpening.Array[0, 3], Area, Figure, Gen.Enum<MountMethod>(), Gen.Enum<IoPlate>()).Sample((mounts, openings, area, turn, method, plate) =>
+        => Gen.Select(AnyMount.Array[0, 4], AnyOpening.Array[0, 3], Area, Figure, Gen.Enum<MountMethod>(), Gen.Enum<IoPlate>()).Hold((mounts, openings, area, turn, method, plate) =>
         {
             var plane = Tray() with
             {

@@ -21,7 +21,7 @@ public sealed class SeatInvariantTests
 
     [Fact]
     public void The_order_in_which_things_were_written_down_does_not_matter()
-        => Crowd.Sample(graft =>
+        => Crowd.Hold(graft =>
         {
             var turned = graft with { Seating = graft.Seating with { Boxes = [.. graft.Seating.Boxes.Reverse()], Planes = [graft.Seating.Planes[0] with { Mounts = [.. graft.Seating.Planes[0].Mounts.Reverse()] }] } };
             Assert.Equal(Said(graft), Said(turned));
@@ -29,7 +29,7 @@ public sealed class SeatInvariantTests
 
     [Fact]
     public void Where_one_counts_from_does_not_matter()
-        => Gen.Select(Crowd, Eighths(-400, 400), Eighths(-400, 400)).Sample((graft, x, y) =>
+        => Gen.Select(Crowd, Eighths(-400, 400), Eighths(-400, 400)).Hold((graft, x, y) =>
         {
             var by = new PlanPoint(x, y);
             var moved = Changed(graft, corner => corner + by, area => area with { X = area.X + x, Y = area.Y + y }, seat => seat with { At = seat.At + by });
@@ -38,7 +38,7 @@ public sealed class SeatInvariantTests
 
     [Fact]
     public void A_quarter_turn_of_everything_together_does_not_matter()
-        => Crowd.Sample(graft =>
+        => Crowd.Hold(graft =>
         {
             var turned = Changed(graft, corner => corner.Turned(90), area => PlanRectangle.Round([.. area.Corners.Select(corner => corner.Turned(90))]), seat => seat with { At = seat.At.Turned(90), TurnDegrees = 90 });
             Assert.Equal(Said(graft), Said(turned));
@@ -46,7 +46,7 @@ public sealed class SeatInvariantTests
 
     [Fact]
     public void One_thing_more_never_takes_a_finding_of_another_away()
-        => Gen.Select(Crowd, AnyBox).Sample((graft, box) =>
+        => Gen.Select(Crowd, AnyBox).Hold((graft, box) =>
         {
             var more = graft with { Seating = graft.Seating with { Boxes = graft.Seating.Boxes.Add(box with { Id = "more" }) } };
             Assert.Subset(Messages(more).ToHashSet(), Messages(graft).ToHashSet());
@@ -54,7 +54,7 @@ public sealed class SeatInvariantTests
 
     [Fact]
     public void A_thing_more_in_the_way_never_makes_a_way_shorter()
-        => Gen.Select(Crowd, AnyBox).Sample((graft, box) =>
+        => Gen.Select(Crowd, AnyBox).Hold((graft, box) =>
         {
             // From inside of something the way out may be told longer than it is, and a corner more may then help.
             if (graft.Seating.Boxes.Append(box).Any(each => each.Area.Holds(new PlanPoint(1, 1)) || each.Area.Holds(new PlanPoint(199, 159)))) return;
@@ -65,7 +65,7 @@ public sealed class SeatInvariantTests
 
     [Fact]
     public void The_best_way_found_is_never_worse_than_the_seat_it_was_found_from()
-        => Crowd.Sample(graft =>
+        => Crowd.Hold(graft =>
         {
             var now = Placements.Judge(graft, graft.Seating.Seats[0])!;
             Assert.DoesNotContain(Placements.Of(graft, "board", "tray"), way => now.Beats(way));

@@ -23,7 +23,7 @@ public sealed class SeatedBoardTests
 
     [Fact]
     public void A_turn_keeps_every_distance_and_turning_back_undoes_it()
-        => Gen.Select(Gen.Double[-300, 300], Gen.Double[-300, 300], Gen.Double[-360, 360]).Sample((x, y, degrees) =>
+        => Gen.Select(Gen.Double[-300, 300], Gen.Double[-300, 300], Gen.Double[-360, 360]).Hold((x, y, degrees) =>
         {
             var (place, origin) = (new PlanPoint(x, y), default(PlanPoint));
             Assert.Equal(place.To(origin), place.Turned(degrees).To(origin), 9);

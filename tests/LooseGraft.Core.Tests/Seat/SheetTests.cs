@@ -100,7 +100,7 @@ public sealed class SheetTests
         Assert.Contains("larger than 2 MiB", DxfReader.Read(new string('0', ReadSheet.MostBytes + 1)).Problem!, StringComparison.Ordinal);
         var many = string.Concat(Enumerable.Repeat("0\nCIRCLE\n10\n0\n20\n0\n40\n1\n", ReadSheet.MostShapes + 1));
         Assert.Contains("more than 5000", DxfReader.Read($"0\nSECTION\n2\nENTITIES\n{many}0\nENDSEC\n").Problem!, StringComparison.Ordinal);
-        Gen.String.Sample(text => Assert.True(DxfReader.Read(text).Problem is not null && SvgReader.Read(text).Problem is not null), iter: 500);
+        Gen.String.Hold(text => Assert.True(DxfReader.Read(text).Problem is not null && SvgReader.Read(text).Problem is not null), iter: 500);
     }
 
     [Fact]
@@ -153,7 +153,7 @@ public sealed class SheetTests
 
     [Fact]
     public void Any_sheet_of_outlines_and_circles_survives_both_forms()
-        => Gen.Select(Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[1, 80], Gen.Double[1, 80]).Array[1, 6], Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[0.5, 20]).Array[0, 6]).Sample((areas, circles) =>
+        => Gen.Select(Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[1, 80], Gen.Double[1, 80]).Array[1, 6], Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[0.5, 20]).Array[0, 6]).Hold((areas, circles) =>
         {
             var sheet = new PlanSheet("any", [.. areas.Select(area => new SheetPath(SheetLayer.Cut, [.. new PlanRectangle(area.Item1, area.Item2, area.Item3, area.Item4).Corners], true))],
                 [.. circles.Select(circle => new SheetCircle(SheetLayer.Hole, new PlanPoint(circle.Item1, circle.Item2), circle.Item3))], []);

@@ -44,7 +44,7 @@ public sealed class SurveyTests
 
     [Fact]
     public void Places_come_back_from_distances_in_any_mix()
-        => Gen.Select(Gen.Double[5, 195], Gen.Double[5, 145]).Select((x, y) => new PlanPoint(Math.Round(x, 1), Math.Round(y, 1))).Array[4, 8].Sample(places =>
+        => Gen.Select(Gen.Double[5, 195], Gen.Double[5, 145]).Select((x, y) => new PlanPoint(Math.Round(x, 1), Math.Round(y, 1))).Array[4, 8].Hold(places =>
         {
             if (places.SelectMany((one, index) => places.Skip(index + 1).Select(one.To)).Min() < 8) return;
             var lines = new List<string> { Line("h1", "left", places[0].X), Line("h1", "rear", places[0].Y), Line("h2", "left", places[1].X), Line("h2", "rear", places[1].Y) };

@@ -44,7 +44,7 @@ public sealed class AdapterSearchTests
 
     [Fact]
     public void The_chains_found_are_those_that_trying_all_of_them_finds()
-        => Gen.Select(AnyAdapter.Array[0, 6], Gen.Int[0, 3], Gen.Int[0, 3]).Sample((adapters, from, to) =>
+        => Gen.Select(AnyAdapter.Array[0, 6], Gen.Int[0, 3], Gen.Int[0, 3]).Hold((adapters, from, to) =>
         {
             var (joint, fixedEnd, plug) = Ends(Shapes[from], Shapes[to]);
             var distinct = adapters.Distinct().ToArray();

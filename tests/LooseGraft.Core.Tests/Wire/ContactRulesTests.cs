@@ -28,7 +28,7 @@ public sealed class ContactRulesTests
 
     [Fact]
     public void It_never_matters_which_pin_is_named_first()
-        => AnyTerminal.Select(AnyTerminal).Sample((one, other) =>
+        => AnyTerminal.Select(AnyTerminal).Hold((one, other) =>
         {
             var (there, back) = (ContactRules.Judge(one, other), ContactRules.Judge(other, one));
             Assert.Equal(there.Outcome, back.Outcome);
@@ -38,12 +38,12 @@ public sealed class ContactRulesTests
 
     [Fact]
     public void A_supply_on_ground_is_a_stop_whatever_else_is_said_of_the_pins()
-        => Wired(Supply).Select(Wired(Gen.Const("ground"))).Sample((one, other) =>
+        => Wired(Supply).Select(Wired(Gen.Const("ground"))).Hold((one, other) =>
             Assert.Equal(ContactOutcome.SupplyToGround, ContactRules.Judge(one, other).Outcome));
 
     [Fact]
     public void Nothing_is_right_that_carries_a_supply_into_something_else()
-        => Carrying(Supply).Select(Carrying(Gen.OneOf("power-switch", "fan-tacho", "a signal of my own"))).Sample((one, other) => Assert.False(ContactRules.Judge(one, other).IsRight));
+        => Carrying(Supply).Select(Carrying(Gen.OneOf("power-switch", "fan-tacho", "a signal of my own"))).Hold((one, other) => Assert.False(ContactRules.Judge(one, other).IsRight));
 
     [Theory]
     [InlineData("power-switch", "power-switch", ContactOutcome.Switch)]

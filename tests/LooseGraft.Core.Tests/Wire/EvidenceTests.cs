@@ -15,7 +15,7 @@ public sealed class EvidenceTests
 
     [Fact]
     public void Proving_everything_leaves_the_stops_as_they_are_and_nothing_to_prove()
-        => AnyPins.Select(AnyPins).Sample((header, plug) =>
+        => AnyPins.Select(AnyPins).Hold((header, plug) =>
         {
             var (as_said, proven) = (Review.Of(Board(header, plug, null)), Review.Of(Board(header, plug, Evidence.Measured)));
             Assert.Equal(as_said.Stops, proven.Stops);
@@ -25,11 +25,11 @@ public sealed class EvidenceTests
 
     [Fact]
     public void What_goes_straight_in_on_a_diagram_never_stops_once_it_is_proven_as_drawn()
-        => AnyPins.Sample(pins => Assert.Equal(0, Review.Of(Board(pins, pins, Evidence.Measured)).Findings.Count(finding => finding.Severity == Severity.Stop && finding.Rule.Code is "WIRE-010" or "WIRE-011")));
+        => AnyPins.Hold(pins => Assert.Equal(0, Review.Of(Board(pins, pins, Evidence.Measured)).Findings.Count(finding => finding.Severity == Severity.Stop && finding.Rule.Code is "WIRE-010" or "WIRE-011")));
 
     [Fact]
     public void Which_of_the_two_ports_is_named_first_changes_no_verdict()
-        => AnyPins.Select(AnyPins).Sample((header, plug) =>
+        => AnyPins.Select(AnyPins).Hold((header, plug) =>
         {
             var there = Wired(Board(header, plug, null));
             var back = there with { Joints = [there.Joints[0] with { From = there.Joints[0].To, To = there.Joints[0].From }] };
@@ -38,7 +38,7 @@ public sealed class EvidenceTests
 
     [Fact]
     public void The_weakest_of_several_grades_is_the_one_nearest_to_assumed()
-        => Gen.Enum<Evidence>().Array[1, 6].Sample(grades =>
+        => Gen.Enum<Evidence>().Array[1, 6].Hold(grades =>
         {
             Assert.Equal(grades.Min(), grades.Weakest());
             Assert.All(grades, grade => Assert.True(grades.Weakest() <= grade));

@@ -32,7 +32,7 @@ public sealed class MeterSheetTests
 
     [Fact]
     public void Every_single_open_misplaced_or_touching_wire_shows_on_the_sheet()
-        => Leads.Sample((from, to, wires) =>
+        => Leads.Hold((from, to, wires) =>
         {
             var sheet = MeterSheet.For(from, to, wires);
             var whole = new LeadNets(wires);
@@ -44,7 +44,7 @@ public sealed class MeterSheetTests
 
     [Fact]
     public void No_smaller_sheet_finds_them_all()
-        => Leads.Where(lead => lead.Wires.Length is > 0 and <= 4 && lead.From.Columns * lead.From.Rows + (lead.To.Columns * lead.To.Rows) <= 12).Sample((from, to, wires) =>
+        => Leads.Where(lead => lead.Wires.Length is > 0 and <= 4 && lead.From.Columns * lead.From.Rows + (lead.To.Columns * lead.To.Rows) <= 12).Hold((from, to, wires) =>
         {
             var whole = new LeadNets(wires);
             var faults = Faults(from, to, wires).Where(fault => Differs(whole, fault.Nets, wires)).Select(fault => fault.Nets).ToArray();

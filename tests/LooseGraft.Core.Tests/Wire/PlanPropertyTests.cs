@@ -21,7 +21,7 @@ public sealed class PlanPropertyTests
 
     [Fact]
     public void What_is_recommended_never_destroys_anything()
-        => AnyPorts.Sample((header, plug) =>
+        => AnyPorts.Hold((header, plug) =>
         {
             var advice = Advice(header, plug);
             Assert.NotEqual(JointVerdictKind.WouldDamage, advice.Recommended?.Review.Verdict.Kind);
@@ -30,7 +30,7 @@ public sealed class PlanPropertyTests
 
     [Fact]
     public void Every_school_has_a_plan_or_a_reason_and_no_plan_costs_less_than_nothing()
-        => AnyPorts.Sample((header, plug) =>
+        => AnyPorts.Hold((header, plug) =>
         {
             var advice = Advice(header, plug);
             Assert.Equal(Enum.GetValues<School>().Order(), advice.Plans.Select(plan => plan.School).Concat(advice.Without.Select(entry => entry.School)).Order());
@@ -44,7 +44,7 @@ public sealed class PlanPropertyTests
 
     [Fact]
     public void Every_tie_that_a_plan_proposes_is_right_and_on_one_end()
-        => AnyPorts.Sample((header, plug) => Assert.All(Advice(header, plug).Plans.SelectMany(plan => plan.Review.Ties), tied =>
+        => AnyPorts.Hold((header, plug) => Assert.All(Advice(header, plug).Plans.SelectMany(plan => plan.Review.Ties), tied =>
         {
             Assert.True(tied.Judgement.IsRight);
             Assert.Equal(tied.Tie.One.IsFrom, tied.Tie.Other.IsFrom);
@@ -52,7 +52,7 @@ public sealed class PlanPropertyTests
 
     [Fact]
     public void Choosing_a_plan_and_looking_again_gives_the_same_plans()
-        => AnyPorts.Sample((header, plug) =>
+        => AnyPorts.Hold((header, plug) =>
         {
             var graft = Joined(header, plug);
             var advice = SchoolAdvisor.Of(graft, Review.Of(graft).Wire.Joints[0]);
@@ -65,7 +65,7 @@ public sealed class PlanPropertyTests
 
     [Fact]
     public void A_terminal_of_the_plug_is_in_one_place_wherever_it_was_dragged()
-        => Gen.Select(AnyPorts, Gen.Int[1, 2], Gen.Int[1, 2]).Sample((ports, from, to) =>
+        => Gen.Select(AnyPorts, Gen.Int[1, 2], Gen.Int[1, 2]).Hold((ports, from, to) =>
         {
             var graft = Joined(ports.Header, ports.Plug);
             var moved = Rewiring.Move(Review.Of(graft).Wire.Joints[0], from, to);

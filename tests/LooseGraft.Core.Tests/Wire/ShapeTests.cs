@@ -22,7 +22,7 @@ public sealed class ShapeTests
 
     [Fact]
     public void Every_position_has_a_cell_of_its_own_and_every_cell_its_position()
-        => Gen.Int[1, 8].Select(Gen.Int[1, 20], Gen.Enum<Numbering>()).Sample((rows, columns, numbering) =>
+        => Gen.Int[1, 8].Select(Gen.Int[1, 20], Gen.Enum<Numbering>()).Hold((rows, columns, numbering) =>
         {
             var grid = new PortGrid(Port("pin-header", rows, columns) with { OwnNumbering = numbering });
             for (var position = 1; position <= rows * columns; position++)
@@ -33,7 +33,7 @@ public sealed class ShapeTests
 
     [Fact]
     public void Four_quarter_turns_bring_every_cell_back()
-        => Gen.Int[1, 6].Sample(side =>
+        => Gen.Int[1, 6].Hold(side =>
         {
             var grid = new PortGrid(Port("pin-header", side, side));
             for (var position = 1; position <= side * side; position++)
@@ -46,7 +46,7 @@ public sealed class ShapeTests
 
     [Fact]
     public void Position_one_comes_to_lie_where_it_is_asked_for_however_the_plug_is_turned()
-        => Gen.Int[1, 4].Select(Gen.Int[1, 6], Gen.Int[0, 5], Gen.OneOf(0, 2)).Sample((rows, columns, target, turn) =>
+        => Gen.Int[1, 4].Select(Gen.Int[1, 6], Gen.Int[0, 5], Gen.OneOf(0, 2)).Hold((rows, columns, target, turn) =>
         {
             var plug = new PortGrid(Port("crimp-plug", rows, columns));
             Assert.Equal(new Cell(0, target), Placement.PinOneOn(new Cell(0, target), turn, plug).Move(plug[1], plug));

@@ -31,7 +31,7 @@ public sealed class SmallCircuitsTests
 
     [Fact]
     public void A_light_never_gets_more_current_than_was_asked_for()
-        => Gen.Select(Gen.Double[3, 24], Gen.Double[1.5, 3.4], Gen.Double[0.001, 0.02]).Sample((supply, forward, amps) =>
+        => Gen.Select(Gen.Double[3, 24], Gen.Double[1.5, 3.4], Gen.Double[0.001, 0.02]).Hold((supply, forward, amps) =>
         {
             var answer = SmallCircuits.Light(new Volts(supply), new Volts(forward), new Amps(amps));
             if (!answer.Works) return;

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
@@ -79,33 +78,15 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public static IEnumerable<PartTemplate> Candidates => PartTemplate.All.Where(template => template.Draws is { Count: > 0 } && template.Kind is PartKind.Card or PartKind.Drive or PartKind.Fan);
 
     /// <summary>The limits at the place that is looked at, with their supplies.</summary>
-    public IReadOnlyList<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits
-        => Node is null ? [] : [.. Review.Feed.Supplies.SelectMany(supply => supply.Limits.Where(limit => limit.Subject.Text == Node || (Node == SubjectPath.Supply(supply.Supply.Id).Text && limit.Kind is FeedLimitKind.Total or FeedLimitKind.Combined)).Select(limit => (supply, limit)))];
+    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => Node is null ? [] : Review.Feed.LimitsAt(new SubjectPath(Node));
 
     /// <summary>The room left on each rail, and at each free plug.</summary>
-    public IEnumerable<(string Place, RoomLeft Room)> Rooms
-        => Supply is not { } supply ? [] : supply.Supply.Rails.Select(rail => ($"{rail.Name} of {supply.Name}", RoomLeft.At(Review.Feed, supply.Supply, rail.Name)))
-            .Concat(from plug in Review.Feed.Plugs.Free
-                    where plug.Supply == supply.Supply.Id
-                    from rail in supply.Supply.Rails
-                    where plug.Type.Pinout.Contains(rail.Name)
-                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", RoomLeft.At(Review.Feed, supply.Supply, rail.Name, plug.Name)))
-            .Concat(from fed in supply.Flows.Where(flow => flow.Through is not null).DistinctBy(flow => (flow.Through, flow.Rail))
-                    select ($"{fed.Rail} out of {Graft.FindPort(fed.Through!.Value)?.Name}", RoomLeft.At(Review.Feed, supply.Supply, fed.Rail, fed.Plug, fed.Through)));
+    public IEnumerable<(string Place, RoomLeft Room)> Rooms => Supply is { } supply ? RoomLeft.Everywhere(Graft, Review.Feed, supply) : [];
 
     public FeedPicture? Picture { get; private set; }
 
     /// <summary>Every draw from the supply, with the name of the part it belongs to.</summary>
     public IReadOnlyList<(Load Load, Draw Draw, string Part)> Draws { get; private set; } = [];
-
-    /// <summary>Where a load may hang: on plugs of the supply, or on ports of other parts that give power on.</summary>
-    public IEnumerable<(string Value, string Words)> PlacesFor(Load load)
-        => (from lead in Supply!.Supply.Strings from plug in lead.Plugs select ($"plug|{lead.Id}/{plug.Id}", $"{plug.Id} of {lead.Name}"))
-            .Concat(from part in Graft.Parts
-                    where part.Kind == PartKind.Board && part.Id != load.Part
-                    from port in part.Ports
-                    where port.AllPins().Any(pin => load.Draws.Any(draw => draw.Rail == pin.Signal.Value.Name))
-                    select ($"port|{part.Id}/{port.Id}", $"{port.Name} of {part.Name}"));
 
     public static string Figure(Amps amps) => amps.Value.ToString(CultureInfo.InvariantCulture);
 
@@ -114,7 +95,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         => !ModelState.IsValid && Request.HasFormContentType && Request.Form["load"] == load.Id && Request.Form["rail"] == draw.Rail;
 
     public async Task<IActionResult> OnPostDrawAsync(string load, string rail, string? low, string? likely, string? high, Evidence evidence, string? place)
-        => ModelState.Currents(low, likely, high) is { } currents ? await SaveAsync(new SetDraw(load, rail, Case, currents, evidence, Place(place))) : await InvalidAsync();
+        => ModelState.Currents(low, likely, high) is { } currents ? await SaveAsync(new SetDraw(load, rail, Case, currents, evidence, place is null ? null : LoadPlace.Parse(place))) : await InvalidAsync();
 
     public Task<IActionResult> OnPostTrustAsync(FeedSchool school) => SaveAsync(new TrustSchool(school));
 
@@ -207,13 +188,4 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
                     from draw in load.Draws
                     select (load, draw, Graft.FindPart(load.Part)?.Name ?? load.Part)];
     }
-
-    // “plug|drives/first” or “port|kt31/fan”; nothing said leaves the load where it hangs.
-    private static LoadPlace? Place(string? place) => place?.Split('|') switch
-    {
-        null => null,
-        ["plug", var plug] => new LoadPlace(plug, null),
-        ["port", var port] => new LoadPlace(null, PortId.Parse(port)),
-        _ => default(LoadPlace),
-    };
 }
