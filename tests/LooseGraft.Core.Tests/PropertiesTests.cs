@@ -22,7 +22,8 @@ public sealed class PropertiesTests
             return seen;
         }
 
-        Assert.InRange(Run().Distinct().Count(), 45, 50);
-        if (Environment.GetEnvironmentVariable("PROPERTY_TIMES") is null) Assert.Equal(Run(), Run());
+        var samples = Run();
+        Assert.InRange(samples.Distinct().Count(), samples.Count * 9 / 10, samples.Count);
+        Assert.Equal(samples, Run());
     }
 }

@@ -1,0 +1,46 @@
+using LooseGraft.Core.Tests;
+using LooseGraft.Data;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>Undo, tried with every sort of edit there is.</summary>
+public sealed class UndoTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task Undo_gives_the_bytes_back_whatever_the_edit_was()
+    {
+        var (demo, edits) = EditSamples.Demos[^1];
+        // Nothing is taken from the bin, so that no edit is refused for what lies in it.
+        var id = await host.StoreAsync(store => store.AddAsync(demo, Cancellation));
+        var (revision, changed) = (1, new HashSet<Type>());
+        foreach (var sort in EditSamples.Sorts)
+        {
+            for (var seed = 1; seed <= 60 && !changed.Contains(sort); seed++)
+            {
+                var before = await FileAsync(id);
+                var done = await host.StoreAsync(store => store.ChangeAsync(id, revision, edits.Make(sort, seed), Cancellation));
+                if (done.Outcome != SaveOutcome.Saved || done.Current!.Revision == revision) continue;
+                Assert.NotEqual(before, await FileAsync(id));
+                var undone = await host.StoreAsync(store => store.UndoAsync(id, done.Current.Revision, Cancellation));
+                Assert.Equal((SaveOutcome.Saved, done.Current.CanUndo), (undone.Outcome, undone.Current!.CanRedo));
+                Assert.Equal(before, await FileAsync(id));
+                revision = undone.Current.Revision;
+                changed.Add(sort);
+            }
+        }
+
+        // The canary: nearly every sort of edit found something to change.
+        Assert.InRange(changed.Count, EditSamples.Sorts.Count() - 10, EditSamples.Sorts.Count());
+    }
+
+    // Written by the store, not from what it remembers of it.
+    private async Task<string> FileAsync(int id)
+    {
+        await using var scope = host.Services.CreateAsyncScope();
+        return await scope.ServiceProvider.GetRequiredService<BenchContext>().Grafts.Where(graft => graft.Id == id).Select(graft => graft.Document).SingleAsync(Cancellation);
+    }
+}
