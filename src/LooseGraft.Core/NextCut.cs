@@ -1,3 +1,4 @@
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core;
@@ -7,4 +8,4 @@ namespace LooseGraft.Core;
 /// <param name="Because">Why this before anything else.</param>
 /// <param name="Subject">What it is about.</param>
 /// <param name="Stage">Where it is done.</param>
-public sealed record NextCut(string Do, string Because, SubjectPath Subject, Stage Stage);
+public sealed record NextCut(string Do, string Because, Subject Subject, Stage Stage);

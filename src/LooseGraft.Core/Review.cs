@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Buy;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
@@ -74,13 +75,13 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
             }
 
             if (Graft.Parts.IsEmpty)
-                return new NextCut("Describe the board you want to move", "nothing can be judged before there is a part with a port", SubjectPath.Whole, Stage.Stock);
+                return new NextCut("Describe the board you want to move", "nothing can be judged before there is a part with a port", Subject.Whole, Stage.Stock);
             if (Graft.Joints.IsEmpty)
-                return new NextCut("Choose which port meets which", "no joint has been decided yet", SubjectPath.Whole, Stage.Wire);
+                return new NextCut("Choose which port meets which", "no joint has been decided yet", Subject.Whole, Stage.Wire);
             if (Graft.Supplies.IsEmpty)
-                return new NextCut("Type in the label of the supply", "nothing feeds this graft yet", SubjectPath.Whole, Stage.Feed);
+                return new NextCut("Type in the label of the supply", "nothing feeds this graft yet", Subject.Whole, Stage.Feed);
             return Unproven.IsEmpty
-                ? new NextCut("Start building", "nothing stands against it in what is known so far", SubjectPath.Whole, Stage.Build)
+                ? new NextCut("Start building", "nothing stands against it in what is known so far", Subject.Whole, Stage.Build)
                 : new NextCut("Prove the first open fact", ProveList[0].Worst?.ToString() ?? ProveList[0].Fact.Words, ProveList[0].Fact.Subject, Stage.Prove);
         }
     }

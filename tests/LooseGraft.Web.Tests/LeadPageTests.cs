@@ -1,6 +1,7 @@
 using System.Net;
 using CsCheck;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
@@ -60,7 +61,7 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         {
             Readings = [new Reading("one", default, port, MeterMode.Beep, "beep") { Red = 2 }, new Reading("two", default, port, MeterMode.Length, "12 mm")],
         };
-        Assert.Equal(address, SubjectLinks.To(new Data.GraftSnapshot(7, 1, graft, default, null, null), new SubjectPath(subject), stage));
+        Assert.Equal(address, SubjectLinks.To(new Data.GraftSnapshot(7, 1, graft, default, null, null), SubjectText.Read(subject)!, stage));
     }
 
     [Fact]

@@ -1,9 +1,9 @@
-using System.Globalization;
 using System.Net;
 using System.Net.Sockets;
 using System.Text;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Prove.Meters;
@@ -69,10 +69,8 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         var meter = new PracticeMeter(truth, 3, PracticeSlips.Steady);
         var ferry = await DemoAsync();
         var wrong = new List<string>();
-        foreach (var entry in Core.Review.Of(ferry).ProveList.Where(entry => entry.Fact.Subject.Steps is ["parts", "kt31", ..]))
+        foreach (var (id, position) in Core.Review.Of(ferry).ProveList.Select(entry => entry.Fact.Subject).OfType<PinSubject>().Where(pin => pin.Port.Part == "kt31"))
         {
-            var id = new PortId("kt31", entry.Fact.Subject.Steps[3]);
-            var position = int.Parse(entry.Fact.Subject.Steps[5], CultureInfo.InvariantCulture);
             var (said, real) = (ferry.FindPort(id)!, truth.FindPort(id)!.PinAt(position).Signal.Value);
             foreach (var test in ProbeTests.For(said, PartKind.Board, position))
             {

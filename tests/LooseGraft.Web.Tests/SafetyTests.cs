@@ -143,7 +143,7 @@ public sealed class SafetyTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_subject_leads_to_where_it_can_be_changed(string subject, string expected)
     {
         var ferry = (await host.ShelfAsync(Cancellation)).First(graft => graft.Graft.Name == "The ferry radiogram");
-        Assert.Equal($"/graft/{ferry.Id}{expected}", SubjectLinks.To(ferry, new(subject), Core.Findings.Stage.Buy));
+        Assert.Equal($"/graft/{ferry.Id}{expected}", SubjectLinks.To(ferry, Core.Findings.Subjects.SubjectText.Read(subject)!, Core.Findings.Stage.Buy));
     }
 
     [Fact]

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -17,7 +18,7 @@ public static class BuyStage
         var spent = graft.Parts.Aggregate(Money.Zero, (sum, part) => sum + (part.Cost ?? Money.Zero));
         var left = graft.Budget - spent;
         return new BuyReview(spent, left, left is { Amount: < 0 } over
-            ? [Finding.Of(BuyRules.OverBudget, SubjectPath.Whole,
+            ? [Finding.Of(BuyRules.OverBudget, Subject.Whole,
                 $"The parts cost {spent.In(graft.Currency)}, which is {new Money(-over.Amount).In(graft.Currency)} more than the budget.",
                 Evidence.Measured, "leave something off, or raise the budget")]
             : []);

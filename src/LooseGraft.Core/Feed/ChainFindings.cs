@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -22,7 +23,7 @@ internal static class ChainFindings
             .. supplies.SelectMany(Drops), .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
 
     private static Finding Ring(Graft graft, Supply supply)
-        => Finding.Of(FeedRules.FeedsItself, SubjectPath.Supply(supply.Id), $"{graft.FindPart(supply.Part)?.Name ?? supply.Id} hangs on {supply.Input!.Supply}, which hangs on it again: nothing in this ring is fed.",
+        => Finding.Of(FeedRules.FeedsItself, new SupplySubject(supply.Id), $"{graft.FindPart(supply.Part)?.Name ?? supply.Id} hangs on {supply.Input!.Supply}, which hangs on it again: nothing in this ring is fed.",
             Evidence.Measured, "say what really feeds it, or that it hangs on the wall");
 
     private static IEnumerable<Finding> RailsNotOnPlug(SupplyReview review)
@@ -39,7 +40,7 @@ internal static class ChainFindings
            where load.Plug is not null
            group load by (load.Supply, load.Plug) into same
            where same.Select(load => load.Part).Distinct().Count() > 1
-           select Finding.Of(FeedRules.PlugGivenTwice, SubjectPath.Supply(same.Key.Supply),
+           select Finding.Of(FeedRules.PlugGivenTwice, new SupplySubject(same.Key.Supply),
                $"{same.Key.Plug} feeds {string.Join(" and ", same.Select(load => graft.FindPart(load.Part)?.Name ?? load.Part).Distinct())}: a plug goes into one socket.", Evidence.Measured,
                "give one of them another plug", "a splitter with crimped terminals, counted against the same string");
 
@@ -48,15 +49,15 @@ internal static class ChainFindings
         if (served is { Plug: not null, Adapter: null }) yield break;
         var name = $"{served.Port.Port.Name} of {served.Port.Part.Name}";
         yield return served.Adapter is { } adapter
-            ? new Finding(FeedRules.NoPlugLeft, Severity.Check, SubjectPath.Port(new PortId(served.Port.Part.Id, served.Port.Port.Id)), $"{name} has no plug of its kind left; {served.Plug!.Name} would do with an adapter.", Evidence.Document, [$"{adapter.Name}: {adapter.Gloss}"])
-            : Finding.Of(FeedRules.NoPlugLeft, SubjectPath.Port(new PortId(served.Port.Part.Id, served.Port.Port.Id)), $"{name} wants a {served.Port.Port.Type.Name}, and no plug of any supply is left for it.", Evidence.Document,
+            ? new Finding(FeedRules.NoPlugLeft, Severity.Check, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)), $"{name} has no plug of its kind left; {served.Plug!.Name} would do with an adapter.", Evidence.Document, [$"{adapter.Name}: {adapter.Gloss}"])
+            : Finding.Of(FeedRules.NoPlugLeft, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)), $"{name} wants a {served.Port.Port.Type.Name}, and no plug of any supply is left for it.", Evidence.Document,
                 "say which plug it takes, if it has one already", "a supply with more plugs", "leave the part out");
     }
 
     private static IEnumerable<Finding> Drops(SupplyReview review)
         => from drop in VoltageDrop.Of(review)
            where drop.Share > DropToCheck
-           select new Finding(FeedRules.DropTooFar, drop.Share > DropToFix ? Severity.Fix : Severity.Check, SubjectPath.Lead(review.Supply.Id, drop.Lead.Id),
+           select new Finding(FeedRules.DropTooFar, drop.Share > DropToFix ? Severity.Fix : Severity.Check, new LeadSubject(review.Supply.Id, drop.Lead.Id),
                $"{drop.Rail.Name} along {drop.Lead.Name}: up to {drop.Drop.Value * 1000:0} mV are lost on the way at peak, {100 * drop.Share:0.#} % of it; 5 % are for supply and wire together.", Evidence.Assumed,
                ["spread the parts over more strings", "a shorter or thicker lead", "meter the voltage at the last plug under load"]);
 
@@ -76,14 +77,14 @@ internal static class ChainFindings
         var most = Most(supply);
         if (most.Value < total.Value.Value * LabelRounding)
         {
-            yield return Finding.Of(FeedRules.LabelCannotBe, SubjectPath.Total(supply.Id), $"{review.Name}: its rails give {most} together, and it claims {total.Value} in all; that cannot be true.", total.Evidence,
+            yield return Finding.Of(FeedRules.LabelCannotBe, new TotalSubject(supply.Id), $"{review.Name}: its rails give {most} together, and it claims {total.Value} in all; that cannot be true.", total.Evidence,
                 "type the label again, line by line", "count on the rails, not on the total");
         }
 
         var twelve = supply.Rails.Where(rail => rail.Voltage.Value is > 11 and < 13 && !rail.Output.IsStandby).Sum(rail => rail.Voltage.Value * rail.Limit.Value.Value);
         if (twelve > 0 && supply.Rails.Length > 2 && twelve < UsualShareOf12 * total.Value.Value)
         {
-            yield return Finding.Of(FeedRules.LabelCannotBe, SubjectPath.Total(supply.Id), $"{review.Name}: only {twelve:0} W of its {total.Value} are +12 V, on which processor and card live; it was made for older machines, or its label flatters.",
+            yield return Finding.Of(FeedRules.LabelCannotBe, new TotalSubject(supply.Id), $"{review.Name}: only {twelve:0} W of its {total.Value} are +12 V, on which processor and card live; it was made for older machines, or its label flatters.",
                 total.Evidence, "count on +12 V alone for processor and card");
         }
     }

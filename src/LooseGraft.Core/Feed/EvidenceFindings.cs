@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Feed.Wall;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -18,7 +19,7 @@ internal static class EvidenceFindings
         if (fit?.Suspect is not { } suspect) yield break;
         var (reading, read, modelled) = fit.Residuals.MaxBy(residual => Math.Abs(residual.Read.Value - residual.Modelled.Value));
         var part = graft.FindPart(suspect);
-        yield return Finding.Of(FeedRules.WallUnexplained, part is null ? SubjectPath.Whole : SubjectPath.Part(part.Id),
+        yield return Finding.Of(FeedRules.WallUnexplained, part is null ? Subject.Whole : new PartSubject(part.Id),
             $"The wall reading “{reading.Note ?? reading.Id}” means {read} of output, and the nearest that figures within their ranges come is {modelled}{(part is null ? "" : $"; look first at {part.Name}")}.",
             Evidence.Measured, "widen the range of the part that is suspected, or type what its label says", "was something else on the meter, or a part missing?", "say the class of the supply, if its label has one");
     }
@@ -28,7 +29,7 @@ internal static class EvidenceFindings
         var trusted = FeedSchools.Of(graft, review, flows).Trusted;
         // Sums beyond the limit itself are told as such; here stands what only the headroom, the maker or the meter refuses.
         if (trusted.Verdict != FeedVerdict.DoesNotCarry || review.Limits.Any(limit => limit.Kind == FeedLimitKind.Total && limit.In(LoadCase.Peak).Verdict == FeedVerdict.DoesNotCarry)) yield break;
-        yield return Finding.Of(FeedRules.TrustedSchoolRefuses, SubjectPath.Total(review.Supply.Id),
+        yield return Finding.Of(FeedRules.TrustedSchoolRefuses, new TotalSubject(review.Supply.Id),
             $"{review.Name}: {trusted.Needed!.Value} are needed ({trusted.Words}), and it gives {trusted.Has!.Value}.", trusted.Evidence,
             "look at the three schools and why they differ here", "measure at the wall under full load", "a supply that gives more, or a part less");
     }

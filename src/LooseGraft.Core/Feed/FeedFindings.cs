@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -62,7 +63,7 @@ internal static class FeedFindings
         return from load in graft.Loads
                from draw in load.Draws
                where !rails.TryGetValue(load.Supply, out var names) || !names.Contains(draw.Rail)
-               select Finding.Of(FeedRules.RailMissing, SubjectPath.Draw(load.Id, draw.Rail),
+               select Finding.Of(FeedRules.RailMissing, new DrawSubject(load.Id, draw.Rail),
                    $"{Name(graft, load.Part)} wants {draw.Rail}, and {SupplyName(graft, load.Supply)} does not give it.", draw.Evidence,
                    "feed it from a supply or converter that has this rail", "check the rail's name against the supply's label");
     }
@@ -73,7 +74,7 @@ internal static class FeedFindings
         {
             foreach (var draw in load.Draws.Where(draw => LowFigures(draw).Any(amps => amps < Amps.Zero)))
             {
-                yield return Finding.Of(FeedRules.NegativeFigure, SubjectPath.Draw(load.Id, draw.Rail),
+                yield return Finding.Of(FeedRules.NegativeFigure, new DrawSubject(load.Id, draw.Rail),
                     $"{Name(graft, load.Part)}, {draw.Rail}: {LowFigures(draw).Min()} is negative; a part takes power and never gives it. It is counted as nothing.",
                     draw.Evidence, "write the current as a positive figure, on a negative rail too");
             }
@@ -83,7 +84,7 @@ internal static class FeedFindings
         {
             foreach (var rail in supply.Rails.Where(rail => rail.Limit.Value < Amps.Zero))
             {
-                yield return Finding.Of(FeedRules.NegativeFigure, SubjectPath.Rail(supply.Id, rail.Name),
+                yield return Finding.Of(FeedRules.NegativeFigure, new RailSubject(supply.Id, rail.Name),
                     $"{Name(graft, supply.Part)}, {rail.Name}: a limit of {rail.Limit.Value} is negative.", rail.Limit.Evidence,
                     "write the limit as a positive figure, on a negative rail too");
             }
@@ -96,7 +97,7 @@ internal static class FeedFindings
         {
             foreach (var draw in load.Draws.Where(draw => draw.Peak.High > AbsurdDraw))
             {
-                yield return Finding.Of(FeedRules.AbsurdFigure, SubjectPath.Draw(load.Id, draw.Rail),
+                yield return Finding.Of(FeedRules.AbsurdFigure, new DrawSubject(load.Id, draw.Rail),
                     $"{Name(graft, load.Part)}, {draw.Rail}: {draw.Peak.High} is more than any part inside a shell takes from one rail ({AbsurdDraw}).",
                     draw.Evidence, "check the unit: amperes are meant, not watts or milliamperes");
             }
@@ -106,13 +107,13 @@ internal static class FeedFindings
         {
             foreach (var rail in supply.Rails.Where(rail => rail.Limit.Value > AbsurdRail))
             {
-                yield return Finding.Of(FeedRules.AbsurdFigure, SubjectPath.Rail(supply.Id, rail.Name),
+                yield return Finding.Of(FeedRules.AbsurdFigure, new RailSubject(supply.Id, rail.Name),
                     $"{Name(graft, supply.Part)}, {rail.Name}: no retail rail gives {rail.Limit.Value}.", rail.Limit.Evidence, "check the label and the unit");
             }
 
             if (supply.Total is { Limit: var total } && total.Value > AbsurdTotal)
             {
-                yield return Finding.Of(FeedRules.AbsurdFigure, SubjectPath.Total(supply.Id),
+                yield return Finding.Of(FeedRules.AbsurdFigure, new TotalSubject(supply.Id),
                     $"{Name(graft, supply.Part)}: no retail supply gives {total.Value} in all.", total.Evidence, "check the label and the unit");
             }
         }

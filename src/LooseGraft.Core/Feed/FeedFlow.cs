@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -16,7 +16,7 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Subject">The fact it follows from.</param>
 /// <param name="Feeds">The supply that it feeds; null for a part.</param>
 public sealed record FeedFlow(
-    string Consumer, string Rail, ImmutableArray<Spread<Amps>> Cases, Evidence Evidence, string? Plug, PortId? Through, SubjectPath Subject, Supply? Feeds)
+    string Consumer, string Rail, ImmutableArray<Spread<Amps>> Cases, Evidence Evidence, string? Plug, PortId? Through, Subject Subject, Supply? Feeds)
 {
     /// <summary>The current at one load case.</summary>
     public Spread<Amps> At(LoadCase loadCase) => Cases[(int)loadCase];

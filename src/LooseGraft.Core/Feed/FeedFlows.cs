@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -92,7 +92,7 @@ public sealed class FeedFlows
     {
         var isFan = _graft.FindPart(load.Part)?.Kind == PartKind.Fan;
         return load.Draws.Select(draw => new FeedFlow(load.Part, draw.Rail, [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, isFan ? FanStart.Factor : 1)))],
-            draw.Evidence, load.Plug ?? PlugOf(load, draw.Rail), load.Through, SubjectPath.Draw(load.Id, draw.Rail), null));
+            draw.Evidence, load.Plug ?? PlugOf(load, draw.Rail), load.Through, new DrawSubject(load.Id, draw.Rail), null));
     }
 
     // What a part feeds on comes in by the plug that the part itself takes on that rail, wherever it ends.
@@ -105,7 +105,7 @@ public sealed class FeedFlows
         if (supply.Rails.FirstOrDefault(rail => rail.Name == hanging.Input!.Rail) is not { } rail || rail.Voltage.Value == 0) return null;
         var flows = _bySupply[hanging.Id];
         return new FeedFlow(hanging.Part, rail.Name, [.. Enum.GetValues<LoadCase>().Select(loadCase => Taken(hanging, loadCase).Rising(watts => new Amps(watts.Value / Math.Abs(rail.Voltage.Value))))],
-            flows.Select(flow => flow.Evidence).Append(hanging.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(), hanging.Input!.Plug, null, SubjectPath.Supply(hanging.Id), hanging);
+            flows.Select(flow => flow.Evidence).Append(hanging.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(), hanging.Input!.Plug, null, new SupplySubject(hanging.Id), hanging);
     }
 
     // A negative figure is reported as a finding; counting it would let one mistake hide another overload.

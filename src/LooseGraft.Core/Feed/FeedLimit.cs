@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Quantities;
 
@@ -15,7 +16,7 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Weakest">The weakest fact that the figures rest on.</param>
 /// <param name="UnprovenPeak">The part of the high figure at peak that rests on diagrams or assumptions.</param>
 public sealed record FeedLimit(
-    FeedLimitKey Key, string Name, SubjectPath Subject, Volts? RailVoltage, Known<Watts> Limit, ImmutableArray<FeedUse> Uses,
+    FeedLimitKey Key, string Name, Subject Subject, Volts? RailVoltage, Known<Watts> Limit, ImmutableArray<FeedUse> Uses,
     Evidence Weakest, Watts UnprovenPeak)
 {
     /// <summary>What sort of limit.</summary>

@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -12,23 +12,23 @@ internal static class FeedLimits
     public static ImmutableArray<FeedLimit> Of(Graft graft, Supply supply, ImmutableArray<FeedFlow> flows)
     {
         var rails = supply.Rails.ToDictionary(rail => rail.Name);
-        FeedLimit Limit(FeedLimitKey key, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted)
+        FeedLimit Limit(FeedLimitKey key, string name, Subject subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted)
             => Make(key, name, subject, volts, limit, [.. counted.Where(flow => rails.ContainsKey(flow.Rail))], rails);
 
         IEnumerable<FeedLimit> all =
         [
-            .. supply.Rails.Select(rail => Limit(FeedLimitKey.OfRail(rail.Name), rail.Name, SubjectPath.Rail(supply.Id, rail.Name), rail.Voltage,
+            .. supply.Rails.Select(rail => Limit(FeedLimitKey.OfRail(rail.Name), rail.Name, new RailSubject(supply.Id, rail.Name), rail.Voltage,
                 new Known<Watts>(rail.Voltage * rail.Limit.Value, rail.Limit.Evidence, rail.Limit.Note), flows.Where(flow => flow.Rail == rail.Name))),
-            .. supply.Combined.Index().Select(shared => Limit(FeedLimitKey.OfShared(shared.Index), string.Join(" with ", shared.Item.Rails), SubjectPath.Combined(supply.Id, shared.Index), null, shared.Item.Limit,
+            .. supply.Combined.Index().Select(shared => Limit(FeedLimitKey.OfShared(shared.Index), string.Join(" with ", shared.Item.Rails), new SharedLimitSubject(supply.Id, shared.Index), null, shared.Item.Limit,
                 flows.Where(flow => shared.Item.Rails.Contains(flow.Rail)))),
-            .. supply.Total is { Limit: var total } ? [Limit(FeedLimitKey.OfTotal, "in all", SubjectPath.Total(supply.Id), null, total, flows)] : Array.Empty<FeedLimit>(),
+            .. supply.Total is { Limit: var total } ? [Limit(FeedLimitKey.OfTotal, "in all", new TotalSubject(supply.Id), null, total, flows)] : Array.Empty<FeedLimit>(),
             .. Strings(supply, flows, rails, Limit),
             .. Ports(graft, flows, rails, Limit),
         ];
         return [.. all];
     }
 
-    private delegate FeedLimit Maker(FeedLimitKey key, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted);
+    private delegate FeedLimit Maker(FeedLimitKey key, string name, Subject subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted);
 
     private static IEnumerable<FeedLimit> Strings(Supply supply, ImmutableArray<FeedFlow> flows, Dictionary<string, Rail> rails, Maker make)
     {
@@ -40,7 +40,7 @@ internal static class FeedLimits
             {
                 var onString = byString[(lead.Id, rail.Name)].ToArray();
                 if (onString.Length == 0) continue;
-                yield return make(FeedLimitKey.OfWire(lead.Id, rail.Name), $"{rail.Name} along {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
+                yield return make(FeedLimitKey.OfWire(lead.Id, rail.Name), $"{rail.Name} along {lead.Name}", new LeadSubject(supply.Id, lead.Id), rail.Voltage,
                     Limit(rail, wire.Amps * lead.WiresEach, $"{lead.WiresEach} × {lead.Awg} AWG"), onString);
                 foreach (var plug in lead.Plugs.Where(plug => plug.Type.ContactAmps is not null))
                 {
@@ -48,7 +48,7 @@ internal static class FeedLimits
                     var onPlug = onString.Where(flow => flow.Plug == name).ToArray();
                     var contacts = plug.Type.Pinout.Count(signal => signal == rail.Name);
                     if (onPlug.Length > 0 && contacts > 0)
-                        yield return make(FeedLimitKey.OfPlug(name, rail.Name), $"{rail.Name} at {plug.Id} of {lead.Name}", SubjectPath.Lead(supply.Id, lead.Id), rail.Voltage,
+                        yield return make(FeedLimitKey.OfPlug(name, rail.Name), $"{rail.Name} at {plug.Id} of {lead.Name}", new LeadSubject(supply.Id, lead.Id), rail.Voltage,
                             Limit(rail, plug.Type.ContactAmps!.Value * contacts, Contacts(contacts, plug.Type.ContactAmps)), onPlug);
                 }
             }
@@ -63,7 +63,7 @@ internal static class FeedLimits
             var contacts = port.AllPins().Count(pin => pin.Signal.Value.Name == fed.Key.Rail && pin.Contact == ContactState.Wired);
             var amps = port.Type.PortAmps ?? (port.Type.ContactAmps * Math.Max(contacts, 1));
             if (amps is { } bears)
-                yield return make(FeedLimitKey.OfPort(fed.Key.Port, fed.Key.Rail), $"{fed.Key.Rail} out of {port.Name}", SubjectPath.Port(fed.Key.Port), rail.Voltage,
+                yield return make(FeedLimitKey.OfPort(fed.Key.Port, fed.Key.Rail), $"{fed.Key.Rail} out of {port.Name}", new PortSubject(fed.Key.Port), rail.Voltage,
                     Limit(rail, bears, port.Type.PortAmps is null ? Contacts(Math.Max(contacts, 1), port.Type.ContactAmps) : "usual for such a header"), fed);
         }
     }
@@ -72,7 +72,7 @@ internal static class FeedLimits
 
     private static Known<Watts> Limit(Rail rail, double amps, string note) => new(rail.Voltage * new Amps(amps), Evidence.Assumed, note);
 
-    private static FeedLimit Make(FeedLimitKey key, string name, SubjectPath subject, Volts? volts, Known<Watts> limit, FeedFlow[] counted, Dictionary<string, Rail> rails)
+    private static FeedLimit Make(FeedLimitKey key, string name, Subject subject, Volts? volts, Known<Watts> limit, FeedFlow[] counted, Dictionary<string, Rail> rails)
     {
         Spread<Watts> Power(FeedFlow flow, LoadCase loadCase) => flow.At(loadCase).Rising(amps => rails[flow.Rail].Voltage * amps);
         var uses = Enum.GetValues<LoadCase>().Select(loadCase => FeedUse.Of(

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Feed.Wall;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -18,10 +19,10 @@ public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows
     public FeedSchools SchoolsFor(Graft graft, SupplyReview supply) => FeedSchools.Of(graft, supply, Flows);
 
     /// <summary>The limits of a place in the chain, with their supplies; of a supply as a whole, its total and what its rails share.</summary>
-    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> LimitsAt(SubjectPath place)
+    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> LimitsAt(Subject place)
         => from supply in Supplies
            from limit in supply.Limits
-           where limit.Subject == place || (place == SubjectPath.Supply(supply.Supply.Id) && limit.Kind is FeedLimitKind.Total or FeedLimitKind.Combined)
+           where limit.Subject == place || (place == new SupplySubject(supply.Supply.Id) && limit.Kind is FeedLimitKind.Total or FeedLimitKind.Combined)
            select (supply, limit);
 
     /// <summary>The tightest limit of all supplies; null when none is known.</summary>

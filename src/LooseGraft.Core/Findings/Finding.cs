@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 
 namespace LooseGraft.Core.Findings;
 
@@ -10,9 +11,9 @@ namespace LooseGraft.Core.Findings;
 /// <param name="Message">What is the matter, in the builder's words.</param>
 /// <param name="Evidence">The weakest fact it rests on.</param>
 /// <param name="Remedies">What would change it, best first.</param>
-public sealed record Finding(Rule Rule, Severity Severity, SubjectPath Subject, string Message, Evidence Evidence, ImmutableArray<string> Remedies)
+public sealed record Finding(Rule Rule, Severity Severity, Subject Subject, string Message, Evidence Evidence, ImmutableArray<string> Remedies)
 {
     /// <summary>A finding of the rule's usual severity.</summary>
-    public static Finding Of(Rule rule, SubjectPath subject, string message, Evidence evidence, params ImmutableArray<string> remedies)
+    public static Finding Of(Rule rule, Subject subject, string message, Evidence evidence, params ImmutableArray<string> remedies)
         => new(rule, rule.Severity, subject, message, evidence, remedies);
 }

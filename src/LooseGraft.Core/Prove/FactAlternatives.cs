@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
-using System.Globalization;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -18,7 +17,12 @@ internal static class FactAlternatives
     private const double HigherDraw = 2;
 
     // A pin reaches the joints of its port; everything about supplies and draws reaches all of the feed.
-    public static PortId? Scope(SubjectPath subject) => subject.Steps is ["parts", var part, "ports", var port, ..] ? new PortId(part, port) : null;
+    public static PortId? Scope(Subject subject) => subject switch
+    {
+        PinSubject pin => pin.Port,
+        PortSubject port => port.Port,
+        _ => null,
+    };
 
     public static Graft Scene(Graft graft, PortId? scope)
     {
@@ -45,23 +49,23 @@ internal static class FactAlternatives
 
     private static long Positions(Graft scene, PortId id) => scene.FindPort(id)?.PositionCount ?? 0;
 
-    public static ImmutableArray<Alternative> Of(Graft scene, SubjectPath subject) => subject.Steps switch
+    public static ImmutableArray<Alternative> Of(Graft scene, Subject subject) => subject switch
     {
-        ["parts", var part, "ports", var port, "pins", var pin] => OfPin(scene, new PortId(part, port), int.Parse(pin, CultureInfo.InvariantCulture)),
-        ["supplies", var supply, "rails", var rail] => [new("a fifth less", scene.WithSupply(supply, found => found with
+        PinSubject pin => OfPin(scene, pin.Port, pin.Position),
+        RailSubject(var supply, var rail) => [new("a fifth less", scene.WithSupply(supply, found => found with
         {
             Rails = [.. found.Rails.Select(each => each.Name == rail ? each with { Limit = Measured(new Amps(each.Limit.Value.Value * LowerLimit)) } : each)],
         }))],
-        ["supplies", var supply, "total"] => [new("a fifth less", scene.WithSupply(supply, found => found with
+        TotalSubject(var supply) => [new("a fifth less", scene.WithSupply(supply, found => found with
         {
             Total = found.Total! with { Limit = Measured(new Watts(found.Total.Limit.Value.Value * LowerLimit)) },
         }))],
-        ["supplies", var supply, "combined", var index] => [new("a fifth less", scene.WithSupply(supply, found => found with
+        SharedLimitSubject(var supply, var index) => [new("a fifth less", scene.WithSupply(supply, found => found with
         {
-            Combined = [.. found.Combined.Index().Select(each => each.Index.ToString(CultureInfo.InvariantCulture) != index ? each.Item
+            Combined = [.. found.Combined.Index().Select(each => each.Index != index ? each.Item
                 : each.Item with { Limit = Measured(new Watts(each.Item.Limit.Value.Value * LowerLimit)) })],
         }))],
-        ["loads", var load, "draws", var rail] => [new("twice as much", scene.WithDraw(load, rail, draw => draw with
+        DrawSubject(var load, var rail) => [new("twice as much", scene.WithDraw(load, rail, draw => draw with
         {
             Idle = Doubled(draw.Idle),
             Typical = Doubled(draw.Typical),

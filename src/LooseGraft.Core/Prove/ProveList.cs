@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -73,18 +74,18 @@ public static class ProveList
             : null;
     }
 
-    private static (string, string, Severity) Key(Finding finding) => (finding.Rule.Code, finding.Subject.Text, finding.Severity);
+    private static (string, Subject, Severity) Key(Finding finding) => (finding.Rule.Code, finding.Subject, finding.Severity);
 
     private static bool IsHeavy(Finding finding) => finding.Severity > Severity.Note;
 
     // What a builder would have to buy again: the parts at both ends of the joints that the finding's port or joint takes part in.
-    private static Money AtRisk(Graft graft, SubjectPath subject)
+    private static Money AtRisk(Graft graft, Subject subject)
     {
-        var ports = subject.Steps switch
+        var ports = subject switch
         {
-            ["parts", var part, "ports", var port, ..] => Touching(graft, new PortId(part, port)),
-            ["joints", var joint, ..] => graft.Joints.Where(found => found.Id == joint).SelectMany(found => new[] { found.From.Part, found.To.Part }),
-            ["supplies", var supply, ..] => graft.Loads.Where(load => load.Supply == supply).Select(load => load.Part),
+            _ when FactAlternatives.Scope(subject) is { } port => Touching(graft, port),
+            JointSubject(var joint) => graft.Joints.Where(found => found.Id == joint).SelectMany(found => new[] { found.From.Part, found.To.Part }),
+            SupplyPartSubject { Supply: var supply } => graft.Loads.Where(load => load.Supply == supply).Select(load => load.Part),
             _ => [],
         };
         return ports.Distinct().Aggregate(Money.Zero, (sum, part) => sum + (graft.FindPart(part)?.Cost ?? Money.Zero));

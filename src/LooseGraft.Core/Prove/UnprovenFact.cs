@@ -1,5 +1,5 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 
 namespace LooseGraft.Core.Prove;
 
@@ -7,4 +7,4 @@ namespace LooseGraft.Core.Prove;
 /// <param name="Subject">What it is about.</param>
 /// <param name="Words">The fact, in the builder's words.</param>
 /// <param name="Evidence">Where it comes from.</param>
-public sealed record UnprovenFact(SubjectPath Subject, string Words, Evidence Evidence);
+public sealed record UnprovenFact(Subject Subject, string Words, Evidence Evidence);

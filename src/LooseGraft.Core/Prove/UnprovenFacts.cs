@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Prove;
@@ -16,7 +16,7 @@ public static class UnprovenFacts
            from port in part.Ports
            from pin in port.Pins
            where pin.IsUnproven
-           select new UnprovenFact(SubjectPath.Pin(new PortId(part.Id, port.Id), pin.Position),
+           select new UnprovenFact(new PinSubject(new PortId(part.Id, port.Id), pin.Position),
                $"{port.Name} of {part.Name}, position {pin.Position}: {pin.Signal.Value}", pin.Signal.Evidence);
 
     private static IEnumerable<UnprovenFact> Limits(Graft graft)
@@ -25,11 +25,11 @@ public static class UnprovenFacts
         {
             var name = graft.FindPart(supply.Part)?.Name ?? supply.Part;
             foreach (var rail in supply.Rails.Where(rail => !rail.Limit.IsProven))
-                yield return new UnprovenFact(SubjectPath.Rail(supply.Id, rail.Name), $"{name}, {rail.Name}: gives {rail.Limit.Value}", rail.Limit.Evidence);
+                yield return new UnprovenFact(new RailSubject(supply.Id, rail.Name), $"{name}, {rail.Name}: gives {rail.Limit.Value}", rail.Limit.Evidence);
             foreach (var (index, shared) in supply.Combined.Index().Where(shared => !shared.Item.Limit.IsProven))
-                yield return new UnprovenFact(SubjectPath.Combined(supply.Id, index), $"{name}, {string.Join(" with ", shared.Rails)}: gives {shared.Limit.Value}", shared.Limit.Evidence);
+                yield return new UnprovenFact(new SharedLimitSubject(supply.Id, index), $"{name}, {string.Join(" with ", shared.Rails)}: gives {shared.Limit.Value}", shared.Limit.Evidence);
             if (supply.Total is { Limit: { IsProven: false } total })
-                yield return new UnprovenFact(SubjectPath.Total(supply.Id), $"{name}: gives {total.Value} in all", total.Evidence);
+                yield return new UnprovenFact(new TotalSubject(supply.Id), $"{name}: gives {total.Value} in all", total.Evidence);
         }
     }
 
@@ -38,5 +38,5 @@ public static class UnprovenFacts
            from draw in load.Draws
            where !draw.Evidence.IsProven()
            let name = graft.FindPart(load.Part)?.Name ?? load.Part
-           select new UnprovenFact(SubjectPath.Draw(load.Id, draw.Rail), $"{name} takes {draw.Peak} from {draw.Rail} at peak", draw.Evidence);
+           select new UnprovenFact(new DrawSubject(load.Id, draw.Rail), $"{name} takes {draw.Peak} from {draw.Rail} at peak", draw.Evidence);
 }

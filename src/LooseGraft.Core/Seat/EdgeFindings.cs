@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Seat.MountFindings;
@@ -15,7 +16,7 @@ internal static class EdgeFindings
 
     public static IEnumerable<Finding> Of(SeatedBoard board)
     {
-        var subject = SubjectPath.Seat(board.Board.Id);
+        var subject = new SeatSubject(board.Board.Id);
         var evidence = board.Board.Body?.Evidence ?? Evidence.Assumed;
         var outside = board.Shape.Difference(Shapes.Polygon(board.Plane.Outline));
         if (outside.Area > AreaMm2)
@@ -28,7 +29,7 @@ internal static class EdgeFindings
             if (board.Seat.Plate == IoPlate.LeftOpen && port.Place.Faces == PortFacing.Rear) continue;
             if (!board.Plane.Openings.Any(opening => Covers(opening, board, port.Place, wall)))
             {
-                yield return Finding.Of(SeatRules.PortWithoutOpening, SubjectPath.Port(new PortId(board.Board.Id, port.Id)),
+                yield return Finding.Of(SeatRules.PortWithoutOpening, new PortSubject(new PortId(board.Board.Id, port.Id)),
                     $"No opening lies before the {port.Name} of {board.Board.Name}: the {wall.ToString().ToLowerInvariant()} wall is {Mm(far)} away.", evidence, "cut an opening there, or write the one that is there down", "lead it out by an extension");
             }
         }
@@ -48,7 +49,7 @@ internal static class EdgeFindings
            where boards.Any(board => board.Plane.Id == plane.Id)
            from opening in plane.Openings
            where opening.Kind == OpeningKind.Ports && !boards.Any(board => board.Plane.Id == plane.Id && LooksOut(board, opening))
-           select Finding.Of(SeatRules.OpeningWithoutPort, SubjectPath.Plane(plane.Id), $"No port looks out of {opening.Name} in {plane.Name}.", Evidence.Assumed, "close it with a blank of sheet or tape", "give the ports that look out there their place");
+           select Finding.Of(SeatRules.OpeningWithoutPort, new PlaneSubject(plane.Id), $"No port looks out of {opening.Name} in {plane.Name}.", Evidence.Assumed, "close it with a blank of sheet or tape", "give the ports that look out there their place");
 
     private static bool LooksOut(SeatedBoard board, Opening opening) => board.Board.Ports.Any(port => port.Place is { Faces: not PortFacing.Up } place
         && Walls.Facing(board.Seat, place.Faces) == opening.Wall && Walls.Span(board.Seat, place, opening.Wall) is var (from, to) && from < opening.Area.X + opening.Area.Width && to > opening.Area.X);

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Seat.MountFindings;
@@ -17,12 +18,12 @@ internal static class HoldFindings
 
     public static IEnumerable<Finding> Of(SeatedBoard board)
     {
-        var subject = SubjectPath.Seat(board.Board.Id);
+        var subject = new SeatSubject(board.Board.Id);
         var evidence = board.Board.Body?.Evidence ?? Evidence.Assumed;
         foreach (var hole in board.Holes.Where(hole => hole.Mount is null && hole.Method is null))
         {
             var near = hole.NearestOff is { } off and < 15 ? $"; the nearest mount is {Mm(off)} off" : "";
-            yield return Finding.Of(SeatRules.HoleUndecided, SubjectPath.Hole(board.Board.Id, hole.Number), $"Hole {hole.Name} of {board.Board.Name} meets no mount{near}, and nothing is decided that holds it.", evidence,
+            yield return Finding.Of(SeatRules.HoleUndecided, new HoleSubject(board.Board.Id, hole.Number), $"Hole {hole.Name} of {board.Board.Name} meets no mount{near}, and nothing is decided that holds it.", evidence,
                 "choose what holds it", "seat the board so that it meets one");
         }
 
@@ -30,7 +31,7 @@ internal static class HoldFindings
         {
             if (hole.Mount is null && hole.Method is { } method && Wrong(board, hole, method) is { } because)
             {
-                yield return Finding.Of(SeatRules.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
+                yield return Finding.Of(SeatRules.MountMethodWrong, new HoleSubject(board.Board.Id, hole.Number), $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
             }
         }
 
@@ -65,7 +66,7 @@ internal static class HoldFindings
             MountMethod.AdhesivePillar or MountMethod.Tie or MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id => $"{box.Name} hangs on the board, and it does not hold that",
             _ => null,
         };
-        return because is null ? null : Finding.Of(SeatRules.MountMethodWrong, SubjectPath.Hole(board.Board.Id, hole.Number), $"{MountMethodFact.Of(hole.Method!.Value).Name} at {hole.Name}: {because}.", Evidence.Assumed, "choose another way to hold it");
+        return because is null ? null : Finding.Of(SeatRules.MountMethodWrong, new HoleSubject(board.Board.Id, hole.Number), $"{MountMethodFact.Of(hole.Method!.Value).Name} at {hole.Name}: {because}.", Evidence.Assumed, "choose another way to hold it");
     }
 
     private static (string Where, double Far)? Unsupported(SeatedBoard board)

@@ -1,4 +1,5 @@
 using System.Globalization;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -13,7 +14,7 @@ internal static class MountFindings
     {
         foreach (var under in UnderMount.Of(board))
         {
-            var subject = SubjectPath.Mount(board.Plane.Id, under.Mount.Id);
+            var subject = new MountSubject(board.Plane.Id, under.Mount.Id);
             var gap = under.Gap < 0 ? $"reaches {Mm(-under.Gap)} into" : $"leaves {Mm(under.Gap)} to";
             if (under.Verdict == UnderVerdict.Shorts)
             {
@@ -30,7 +31,7 @@ internal static class MountFindings
 
         foreach (var hole in board.Holes.Where(hole => hole.Mount is { } mount && Math.Abs(mount.Height.Value - board.Rise.Value) > LevelMm))
         {
-            yield return Finding.Of(SeatRules.MountsUneven, SubjectPath.Mount(board.Plane.Id, hole.Mount!.Id),
+            yield return Finding.Of(SeatRules.MountsUneven, new MountSubject(board.Plane.Id, hole.Mount!.Id),
                 $"{hole.Mount.Id} is {Mm(board.Rise.Value - hole.Mount.Height.Value)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.", hole.Mount.Evidence, $"put a washer of that height on {hole.Mount.Id}");
         }
     }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Seat.Reach;
 using static LooseGraft.Core.Seat.MountFindings;
@@ -12,7 +13,7 @@ internal static class ReachFindings
     public static IEnumerable<Finding> Of(ImmutableArray<LeadReach> reaches)
         => reaches.Select(reach =>
         {
-            var subject = SubjectPath.Run(reach.Run.Id);
+            var subject = new RunSubject(reach.Run.Id);
             return reach.Verdict switch
             {
                 ReachVerdict.FallsShort => Finding.Of(SeatRules.LeadShort, subject, $"{reach.Run.Name} is short by {Mm(-reach.Spare!.Value)}: the way takes {Mm(reach.Needed!.Value.Value)} with drops and slack.", Evidence.Assumed, reach.Cures),

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Clashes;
@@ -25,7 +26,7 @@ internal static class RoomFindings
         {
             if (graft.Seating.FindPlane(body.Plane) is { } plane && Ceiling(plane, body) is var (name, free) && free < body.To)
             {
-                yield return Finding.Of(SeatRules.UnderLid, body.Box is null ? SubjectPath.Seat(body.Owner) : SubjectPath.Box(body.Id),
+                yield return Finding.Of(SeatRules.UnderLid, body.Box is null ? new SeatSubject(body.Owner) : new BoxSubject(body.Id),
                     $"{body.Name} stands {Mm(body.To)} above {plane.Name}, and under {name} only {Mm(free)} is free: {Mm(body.To - free)} too tall.", Evidence.Assumed,
                     body.IsPlug ? "use a right-angle plug" : "choose a lower one, or move it", $"measure the room under {name} again");
             }
@@ -46,7 +47,7 @@ internal static class RoomFindings
         return all.OrderBy(low => low.Item2).Select(low => ((string, double)?)low).FirstOrDefault();
     }
 
-    private static SubjectPath Subject(Clash clash) => clash.Other.Box is not null ? SubjectPath.Box(clash.Other.Id) : clash.One.Box is not null ? SubjectPath.Box(clash.One.Id) : SubjectPath.Seat(clash.One.Owner);
+    private static Subject Subject(Clash clash) => clash.Other.Box is not null ? new BoxSubject(clash.Other.Id) : clash.One.Box is not null ? new BoxSubject(clash.One.Id) : new SeatSubject(clash.One.Owner);
 
     private static ImmutableArray<string> Remedies(Clash clash)
     {

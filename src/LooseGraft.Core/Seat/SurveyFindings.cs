@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Surveying;
@@ -14,7 +15,7 @@ internal static class SurveyFindings
     {
         foreach (var survey in graft.Seating.Surveys)
         {
-            var (result, subject) = (surveys[survey.Of], SubjectPath.Survey(survey.Of));
+            var (result, subject) = (surveys[survey.Of], new SurveySubject(survey.Of));
             if (result.Suspect is { } suspect)
             {
                 var good = string.Create(CultureInfo.InvariantCulture, $"{suspect.Measured - suspect.GrossError:0.0} mm");

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -22,7 +23,7 @@ public static class StockStage
     {
         foreach (var answer in graft.OldCase.Where(answer => answer.Did))
         {
-            var (fact, subject) = (CaseDutyFact.Of(answer.Duty), SubjectPath.Need(answer.Duty));
+            var (fact, subject) = (CaseDutyFact.Of(answer.Duty), new NeedSubject(answer.Duty));
             if (answer.IsOpen)
             {
                 yield return new Finding(StockRules.NeedUnmet, fact.IsVital ? Severity.Fix : Severity.Check, subject,
@@ -45,7 +46,7 @@ public static class StockStage
         if (!graft.Parts.Any(part => part is { Kind: PartKind.Board, Origin: PartOrigin.Donor })) yield break;
         var open = questions.Count(question => question.IsWorthAsking && question.Answer is null);
         if (open == 0) yield break;
-        yield return Finding.Of(StockRules.OldCaseUnasked, SubjectPath.OldCase,
+        yield return Finding.Of(StockRules.OldCaseUnasked, new OldCaseSubject(),
             $"{open} of {questions.Count(question => question.IsWorthAsking)} questions on what the old case did for the board are open.", Evidence.Measured,
             "answer them while the old case is still in one piece");
     }
@@ -53,7 +54,7 @@ public static class StockStage
     private static IEnumerable<Finding> Revisions(Graft graft)
         => from part in graft.Parts
            where part.Revision is { IsProven: false }
-           select Finding.Of(StockRules.RevisionUnsure, SubjectPath.Part(part.Id),
+           select Finding.Of(StockRules.RevisionUnsure, new PartSubject(part.Id),
                $"{part.Name}: described as revision {part.Revision!.Value}, but nobody has looked which revision lies on the desk, and revisions differ.", part.Revision.Evidence,
                "read the revision printed on the board and say which it is");
 }

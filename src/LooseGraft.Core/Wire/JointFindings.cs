@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Circuits;
@@ -46,7 +47,7 @@ internal static class JointFindings
         {
             if (judgement.Rule is not { } rule) continue;
             var end = tie.One.IsFrom ? review.From : review.To;
-            yield return Finding.Of(rule, SubjectPath.Pin(end.Id, tie.One.Position),
+            yield return Finding.Of(rule, new PinSubject(end.Id, tie.One.Position),
                 $"{end.Port.Name}, positions {tie.One.Position} and {tie.Other.Position} tied: {judgement.Words}.", judgement.Evidence, "take this tie out");
         }
     }
@@ -95,11 +96,11 @@ internal static class JointFindings
         }
     }
 
-    private static SubjectPath Subject(JointReview review) => SubjectPath.Joint(review.Joint.Id);
+    private static JointSubject Subject(JointReview review) => new JointSubject(review.Joint.Id);
 
     // The finding points at the fact to look at: the worse known of the two pins.
-    private static SubjectPath Suspect(JointReview review, JointContact contact)
-        => IsFromSuspect(review, contact) ? SubjectPath.Pin(review.From.Id, contact.From) : SubjectPath.Pin(review.To.Id, contact.To);
+    private static PinSubject Suspect(JointReview review, JointContact contact)
+        => IsFromSuspect(review, contact) ? new PinSubject(review.From.Id, contact.From) : new PinSubject(review.To.Id, contact.To);
 
     private static string SuspectName(JointReview review, JointContact contact)
         => IsFromSuspect(review, contact) ? $"position {contact.From} of {review.From.Port.Name}" : $"position {contact.To} of {review.To.Port.Name}";

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Leads;
@@ -27,7 +28,7 @@ internal static class LeadGate
 
     private static IEnumerable<Finding> Of(Lead lead)
     {
-        var (review, subject) = (lead.Review, SubjectPath.Joint(lead.Review.Joint.Id));
+        var (review, subject) = (lead.Review, new JointSubject(lead.Review.Joint.Id));
         var name = $"{review.To.Port.Name} on {review.From.Port.Name}";
         if (lead.Wrong.FirstOrDefault() is { } wrong)
         {

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Groups;
@@ -55,7 +56,7 @@ public static class WireStage
                from terminal in end.Terminals
                where terminal.Pin.NeededFor is not null && terminal.Conducts && !served.Contains((end.Id, terminal.Pin.Position))
                let missing = joined.Contains(end.Id) ? "no joint connects it" : "this port has no joint yet"
-               select Finding.Of(WireRules.NeededUnconnected, SubjectPath.Pin(end.Id, terminal.Pin.Position),
+               select Finding.Of(WireRules.NeededUnconnected, new PinSubject(end.Id, terminal.Pin.Position),
                    $"{end.Port.Name} of {end.Part.Name}, position {terminal.Pin.Position} ({terminal.Signal}): {missing}, and it is needed: {terminal.Pin.NeededFor}.",
                    terminal.Pin.Signal.Evidence, "connect it in a joint, or change what it is needed for if that is not so");
     }
@@ -67,7 +68,7 @@ public static class WireStage
                    .DistinctBy(entry => entry.Pin))
            group claim by claim.Pin into claims
            where claims.Select(claim => claim.Review.Joint.Id).Distinct().Count() > 1
-           select Finding.Of(WireRules.ContactTakenTwice, SubjectPath.Pin(claims.Key.Id, claims.Key.Item2),
+           select Finding.Of(WireRules.ContactTakenTwice, new PinSubject(claims.Key.Id, claims.Key.Item2),
                $"{claims.First().From.Port.Name} of {claims.First().From.Part.Name}, position {claims.Key.Item2}: "
                + $"{string.Join(" and ", claims.Select(claim => claim.Review.Joint.Id).Distinct())} both claim it.",
                Evidence.Measured, "give each joint contacts of its own, or join both by one lead");

@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
-using System.Globalization;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 
@@ -18,16 +17,14 @@ public sealed record ProvenContact(Part Part, Port Port, int Position)
 
     public ImmutableArray<ProbeTest> Tests => ProbeTests.For(Port, Part.Kind, Position);
 
-    /// <summary>The contact of a subject such as <c>/parts/kt31/ports/panel/pins/7</c>; of a port alone, its first; null when the graft has none such.</summary>
-    public static ProvenContact? Find(Graft graft, string? subject)
+    /// <summary>The contact a subject speaks of; of a port alone, its first; null when it speaks of something else, or the graft has none such.</summary>
+    public static ProvenContact? Find(Graft graft, Subject? subject) => subject switch
     {
-        if (subject is null) return null;
-        var (id, position) = new SubjectPath(subject).Steps switch
-        {
-            ["parts", var part, "ports", var port, "pins", var pin] when int.TryParse(pin, NumberStyles.None, CultureInfo.InvariantCulture, out var at) => (new PortId(part, port), at),
-            ["parts", var part, "ports", var port] => (new PortId(part, port), 1),
-            _ => (default, 0),
-        };
-        return position > 0 && graft.FindPort(id) is { } found && position <= found.PositionCount ? new ProvenContact(graft.FindPart(id.Part)!, found, position) : null;
-    }
+        PinSubject pin => Find(graft, pin.Port, pin.Position),
+        PortSubject port => Find(graft, port.Port, 1),
+        _ => null,
+    };
+
+    private static ProvenContact? Find(Graft graft, PortId id, int position)
+        => position > 0 && graft.FindPort(id) is { } found && position <= found.PositionCount ? new ProvenContact(graft.FindPart(id.Part)!, found, position) : null;
 }

@@ -1,6 +1,7 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
 
@@ -14,7 +15,7 @@ public sealed class ProveListTests
         var ferry = Demo("ferry-radiogram");
         var first = Review.Of(ferry).ProveList[0];
         Assert.Equal(Severity.Stop, first.Weight);
-        var (port, position) = first.Fact.Subject.Steps is ["parts", var part, "ports", var id, "pins", var pin] ? (new PortId(part, id), int.Parse(pin, System.Globalization.CultureInfo.InvariantCulture)) : default;
+        var (port, position) = Assert.IsType<PinSubject>(first.Fact.Subject);
         var otherwise = Signal(first.Worst!.Otherwise);
         // The whole review, run on the graft in which the contact is what it might be, has a stop that it does not have now.
         var then = Review.Of(ferry.WithPin(port, position, each => each with { Signal = new(otherwise, Evidence.Measured) }));
@@ -26,7 +27,7 @@ public sealed class ProveListTests
     {
         var list = Review.Of(Joined(Header("+5 V,power-light+", evidence: Evidence.Measured) with { Pins = [Pin(1, "+5 V"), Pin(2, "power-light+", Evidence.Diagram), Pin(3, "ground", Evidence.Diagram)], OwnColumns = 3 },
             Plug("none,power-light+,+5 V"), JointMethod.Splice, (2, 2))).ProveList;
-        Assert.Equal([2, 3], list.Select(entry => int.Parse(entry.Fact.Subject.Steps[^1], System.Globalization.CultureInfo.InvariantCulture)));
+        Assert.Equal([2, 3], list.Select(entry => Assert.IsType<PinSubject>(entry.Fact.Subject).Position));
         Assert.Equal(Severity.Stop, list[0].Weight);
         Assert.Null(list[1].Worst);
     }
@@ -43,11 +44,10 @@ public sealed class ProveListTests
         // Every rule on the whole graft, by giving each scene's parts and joints back before the rules run.
         foreach (var entry in few.Take(12))
         {
-            if (entry.Fact.Subject.Steps is not ["parts", var part, "ports", var port, "pins", var pin]) continue;
+            if (entry.Fact.Subject is not PinSubject(var port, var position)) continue;
             foreach (var signal in entry.Consequences.Where(consequence => consequence.Comes))
             {
-                var position = int.Parse(pin, System.Globalization.CultureInfo.InvariantCulture);
-                var whole = Review.Of(graft.WithPin(new PortId(part, port), position, each => each with { Signal = new(Signal(signal.Otherwise), Evidence.Measured) }));
+                var whole = Review.Of(graft.WithPin(port, position, each => each with { Signal = new(Signal(signal.Otherwise), Evidence.Measured) }));
                 Assert.Contains(whole.Findings, finding => finding.Rule == signal.Finding.Rule && finding.Subject == signal.Finding.Subject && finding.Severity == signal.Finding.Severity);
                 Assert.DoesNotContain(Review.Of(graft).Findings, finding => finding.Rule == signal.Finding.Rule && finding.Subject == signal.Finding.Subject && finding.Severity == signal.Finding.Severity);
             }
@@ -59,9 +59,8 @@ public sealed class ProveListTests
     {
         var ferry = Demo("ferry-radiogram");
         var first = Review.Of(ferry).ProveList[0].Fact;
-        var steps = first.Subject.Steps;
-        var proven = ferry.WithPin(new PortId(steps[1], steps[3]), int.Parse(steps[5], System.Globalization.CultureInfo.InvariantCulture),
-            pin => pin with { Signal = pin.Signal with { Evidence = Evidence.Measured } });
+        var (port, position) = Assert.IsType<PinSubject>(first.Subject);
+        var proven = ferry.WithPin(port, position, pin => pin with { Signal = pin.Signal with { Evidence = Evidence.Measured } });
         Assert.DoesNotContain(Review.Of(proven).ProveList, entry => entry.Fact.Subject == first.Subject);
     }
 

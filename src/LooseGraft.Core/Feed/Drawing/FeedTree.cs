@@ -1,5 +1,5 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -26,7 +26,7 @@ public sealed class FeedTree
         var tree = new FeedTree(graft, feed, loadCase);
         var supplies = feed.Supplies.Where(review => review.Supply.Input is null).Select(tree.Supply).ToImmutableArray();
         var taken = feed.Supplies.Where(review => review.Supply.Input is null).Aggregate(Nothing, (sum, review) => sum + feed.Flows.Taken(review.Supply, loadCase));
-        return new TreeNode(TreeNodeKind.Wall, "wall", taken, SubjectPath.Whole, null, supplies);
+        return new TreeNode(TreeNodeKind.Wall, "wall", taken, Subject.Whole, null, supplies);
     }
 
     private static Spread<Watts> Nothing => Spread<Watts>.Exactly(Watts.Zero);
@@ -35,7 +35,7 @@ public sealed class FeedTree
     {
         var rails = review.Supply.Rails.Select(rail => Rail(review, rail)).Where(node => !node.Children.IsEmpty).ToImmutableArray();
         var shared = review.Limits.Where(limit => limit.Kind is FeedLimitKind.Total or FeedLimitKind.Combined).MinBy(limit => limit.LeastShareLeft);
-        return new TreeNode(TreeNodeKind.Supply, review.Name, _feed.Flows.Given(review.Supply, _case), SubjectPath.Supply(review.Supply.Id), shared, rails);
+        return new TreeNode(TreeNodeKind.Supply, review.Name, _feed.Flows.Given(review.Supply, _case), new SupplySubject(review.Supply.Id), shared, rails);
     }
 
     private TreeNode Rail(SupplyReview review, Rail rail)
@@ -48,16 +48,16 @@ public sealed class FeedTree
         var leads = direct.Where(flow => flow.Plug is not null).GroupBy(flow => flow.Plug!.Split('/')[0])
             .Select(group => Lead(review, group.Key, [.. group], [.. flows.Where(flow => flow.Plug?.StartsWith(group.Key + "/", StringComparison.Ordinal) == true)], onward));
         var loose = direct.Where(flow => flow.Plug is null).Select(flow => Consumer(review, flow, onward));
-        return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(review, flows), SubjectPath.Rail(review.Supply.Id, rail.Name),
+        return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(review, flows), new RailSubject(review.Supply.Id, rail.Name),
             review.Find(FeedLimitKey.OfRail(rail.Name)), [.. leads, .. loose, .. orphans]);
     }
 
     private TreeNode Lead(SupplyReview review, string id, FeedFlow[] flows, FeedFlow[] carried, ILookup<string, FeedFlow> onward)
     {
         var lead = review.Supply.Strings.First(each => each.Id == id);
-        var plugs = flows.GroupBy(flow => flow.Plug!).Select(group => new TreeNode(TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), SubjectPath.Lead(review.Supply.Id, id),
+        var plugs = flows.GroupBy(flow => flow.Plug!).Select(group => new TreeNode(TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), new LeadSubject(review.Supply.Id, id),
             review.Find(FeedLimitKey.OfPlug(group.Key, flows[0].Rail)), [.. group.Select(flow => Consumer(review, flow, onward))]));
-        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), SubjectPath.Lead(review.Supply.Id, id), review.Find(FeedLimitKey.OfWire(id, flows[0].Rail)), [.. plugs]);
+        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), new LeadSubject(review.Supply.Id, id), review.Find(FeedLimitKey.OfWire(id, flows[0].Rail)), [.. plugs]);
     }
 
     private TreeNode Consumer(SupplyReview review, FeedFlow flow, ILookup<string, FeedFlow> onward)
@@ -67,7 +67,7 @@ public sealed class FeedTree
     }
 
     private IEnumerable<TreeNode> Ports(SupplyReview review, IEnumerable<FeedFlow> flows)
-        => flows.GroupBy(flow => flow.Through!.Value).Select(group => new TreeNode(TreeNodeKind.Port, _graft.FindPort(group.Key)?.Name ?? group.Key.Port, Sum(review, group), SubjectPath.Port(group.Key),
+        => flows.GroupBy(flow => flow.Through!.Value).Select(group => new TreeNode(TreeNodeKind.Port, _graft.FindPort(group.Key)?.Name ?? group.Key.Port, Sum(review, group), new PortSubject(group.Key),
             review.Find(FeedLimitKey.OfPort(group.Key, group.First().Rail)),
             [.. group.Select(flow => new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, [flow]), flow.Subject, null, []))]));
 

@@ -1,5 +1,5 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Feed.Drawing;
@@ -11,7 +11,7 @@ namespace LooseGraft.Core.Feed.Drawing;
 /// <param name="Subject">What it stands for.</param>
 /// <param name="Limit">The limit that lies at it, the tightest where there are several; null where none is known.</param>
 /// <param name="Children">What hangs on it.</param>
-public sealed record TreeNode(TreeNodeKind Kind, string Name, Spread<Watts> Power, SubjectPath Subject, FeedLimit? Limit, ImmutableArray<TreeNode> Children)
+public sealed record TreeNode(TreeNodeKind Kind, string Name, Spread<Watts> Power, Subject Subject, FeedLimit? Limit, ImmutableArray<TreeNode> Children)
 {
     /// <summary>Rows that the node and all that hangs on it take: one for each end.</summary>
     public int Rows => Children.IsEmpty ? 1 : Children.Sum(child => child.Rows);

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -15,7 +16,7 @@ internal static class AudioRules
         {
             var open = end.Terminals.FirstOrDefault(terminal => terminal.Signal.Name == "audio-presence" && terminal.Conducts);
             if (open.Pin is null || IsServed(review, new LeadEnd(isFrom, open.Pin.Position))) continue;
-            yield return Finding.Of(WireRules.AudioPresenceOpen, SubjectPath.Pin(end.Id, open.Pin.Position),
+            yield return Finding.Of(WireRules.AudioPresenceOpen, new PinSubject(end.Id, open.Pin.Position),
                 $"{end.Port.Name}: sound is joined, but position {open.Pin.Position}, which tells that a front panel is there, is left open; the software may take the front for empty.",
                 open.Pin.Signal.Evidence, "tie it to ground in the lead", "set the sockets by hand in the sound software");
         }
@@ -30,7 +31,7 @@ internal static class AudioRules
             var right = review.Decided.Where(contact => contact.Judgement.IsRight).ToArray();
             if (!right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Audio) || !right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Ground)) continue;
             if (SuppliesOf(graft, source.Part.Id).Intersect(SuppliesOf(graft, sink.Part.Id)).FirstOrDefault() is not { } shared) continue;
-            yield return Finding.Of(WireRules.SoundSharesSupply, SubjectPath.Joint(review.Joint.Id),
+            yield return Finding.Of(WireRules.SoundSharesSupply, new JointSubject(review.Joint.Id),
                 $"{sink.Part.Name} and {source.Part.Name} share {graft.FindPart(graft.Supplies.First(supply => supply.Id == shared).Part)?.Name ?? shared} and are joined again by the ground of the sound: the board's current takes both ways, and is heard as hum and chirping.",
                 right.Select(contact => contact.Judgement.Evidence).Weakest(),
                 "put a sound transformer into the line: signal passes, ground does not", "feed the amplifier from a converter whose output is isolated, or from a brick of its own",

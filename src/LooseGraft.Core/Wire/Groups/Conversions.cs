@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -18,7 +19,7 @@ public static class Conversions
     internal static IEnumerable<Finding> Of(JointReview review)
     {
         if (review.Joint.Method == JointMethod.LeaveOff || Between(review.From, review.To) is not { } conversion) yield break;
-        yield return Finding.Of(WireRules.NeedsConverter, SubjectPath.Joint(review.Joint.Id),
+        yield return Finding.Of(WireRules.NeedsConverter, new JointSubject(review.Joint.Id),
             $"{review.To.Port.Name} on {review.From.Port.Name}: no wire makes this work. {char.ToUpperInvariant(conversion.Why[0])}{conversion.Why[1..]}.",
             review.From.Terminals.Concat(review.To.Terminals).Where(terminal => terminal.Signal.IsMeaningful).Select(terminal => terminal.Pin.Signal.Evidence).Weakest(),
             $"{conversion.Converter}: {conversion.Needs}", "leave it off");

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core.Wire.Groups;
@@ -10,7 +11,7 @@ internal static class FanRules
     {
         var (header, fan) = review.From.Part.Kind == Facts.PartKind.Fan ? (review.To, review.From) : (review.From, review.To);
         if (fan.Part.Kind != PartKind.Fan || review.Decided.IsEmpty) yield break;
-        var subject = SubjectPath.Joint(review.Joint.Id);
+        var subject = new JointSubject(review.Joint.Id);
         if (Find(header, "fan-control") is { } control && !IsJoined(review, "fan-control"))
         {
             yield return Finding.Of(WireRules.FanControlLost, subject,

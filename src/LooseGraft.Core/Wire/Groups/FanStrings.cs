@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -35,7 +36,7 @@ internal static class FanStrings
         var words = isOver
             ? $"takes up to {running:0.##} A running, and a fan header usually bears {limit:0.##} A"
             : $"takes up to {running * FanStart.Factor:0.##} A for the second in which it starts, and a fan header usually bears {limit:0.##} A; some bear 2 A";
-        return new Finding(WireRules.FanHeaderOverloaded, isOver ? Severity.Fix : Severity.Check, SubjectPath.Port(header.Id),
+        return new Finding(WireRules.FanHeaderOverloaded, isOver ? Severity.Fix : Severity.Check, new PortSubject(header.Id),
             $"{header.Port.Name} of {header.Part.Name}: {(fans.Length == 1 ? fans[0].Name : $"{fans.Length} fans together")} {words}.", draws.Select(draw => draw.Evidence).Weakest(),
             ["feed the fans from a drive plug through a hub, and take only control and tacho from the header", "spread them over more headers", "find the header's own limit in the board's document"]);
     }

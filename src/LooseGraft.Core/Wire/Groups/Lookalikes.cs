@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -16,7 +17,7 @@ internal static class Lookalikes
                 .Select(socket => (Socket: socket, Worst: Worst(socket, plug.Plug))).Where(entry => entry.Worst is not null).ToArray();
             if (wrong.Length == 0) continue;
             var named = string.Join("; ", wrong.Select(entry => $"{entry.Socket.Port.Name} of {entry.Socket.Part.Name}, which {entry.Worst!.Words}"));
-            yield return Finding.Of(WireRules.LookalikeSocket, SubjectPath.Joint(plug.Joint.Id), $"{plug.Plug.Port.Name} belongs on {plug.Home.Port.Name}, but a hand easily pushes it into {named}.",
+            yield return Finding.Of(WireRules.LookalikeSocket, new JointSubject(plug.Joint.Id), $"{plug.Plug.Port.Name} belongs on {plug.Home.Port.Name}, but a hand easily pushes it into {named}.",
                 wrong.Select(entry => entry.Worst!.Evidence).Weakest(), "tie a label to the plug and one beside its socket before both are in the shell");
         }
     }

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core.Wire.Groups;
@@ -39,7 +40,7 @@ internal static class UsbRules
 
     private static char PortOf(Terminal terminal) => terminal.Signal.Name[3];
 
-    private static SubjectPath Subject(JointReview review) => SubjectPath.Joint(review.Joint.Id);
+    private static JointSubject Subject(JointReview review) => new JointSubject(review.Joint.Id);
 
     private static Evidence Weakest(JointReview review, IEnumerable<JointContact> contacts) => contacts.Select(contact => contact.Judgement.Evidence).Weakest();
 }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -78,7 +79,7 @@ internal static class NetFindings
             _ => " while all switches are closed",
         };
         var stray = closed.Length == 0 ? links.FirstOrDefault(link => link.Link.Kind == LinkKind.Wire) : null;
-        return Finding.Of(WireRules.JoinedByWay, SubjectPath.Pin(giving.End.Id, giving.Position),
+        return Finding.Of(WireRules.JoinedByWay, new PinSubject(giving.End.Id, giving.Position),
             $"{giving.Words} and {taking.Words} never meet, but are joined by way of other contacts{when}: {judgement.Words}.", judgement.Evidence,
             stray is not null ? $"take out the link between {stray.Words}, or leave one of its ends unwired" : "give the switch contacts of its own", "prove it first: beep it out with power off");
     }

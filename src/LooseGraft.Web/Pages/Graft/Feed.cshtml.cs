@@ -4,6 +4,7 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Schools;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -78,7 +79,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public static IEnumerable<PartTemplate> Candidates => PartTemplate.All.Where(template => template.Draws is { Count: > 0 } && template.Kind is PartKind.Card or PartKind.Drive or PartKind.Fan);
 
     /// <summary>The limits at the place that is looked at, with their supplies.</summary>
-    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => Node is null ? [] : Review.Feed.LimitsAt(new SubjectPath(Node));
+    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => SubjectText.Read(Node) is { } place ? Review.Feed.LimitsAt(place) : [];
 
     /// <summary>The room left on each rail, and at each free plug.</summary>
     public IEnumerable<(string Place, RoomLeft Room)> Rooms => Supply is { } supply ? RoomLeft.Everywhere(Graft, Review.Feed, supply) : [];

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Prove.Edits;
@@ -100,9 +101,10 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
     protected override void OnShown()
     {
         var list = Review.ProveList;
-        Contact = ProvenContact.Find(Graft, Fact);
-        Entry = Fact is null ? list.FirstOrDefault() : list.FirstOrDefault(entry => entry.Fact.Subject.Text == Fact);
-        Contact ??= ProvenContact.Find(Graft, Entry?.Fact.Subject.Text);
+        var asked = SubjectText.Read(Fact);
+        Contact = ProvenContact.Find(Graft, asked);
+        Entry = Fact is null ? list.FirstOrDefault() : list.FirstOrDefault(entry => entry.Fact.Subject == asked);
+        Contact ??= ProvenContact.Find(Graft, Entry?.Fact.Subject);
         if (Contact is not { } contact) return;
         var tests = contact.Tests;
         Chosen = tests[Math.Clamp(Test, 0, tests.Length - 1)];
