@@ -1,7 +1,10 @@
+using System.Collections.Immutable;
 using System.Text.Encodings.Web;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
 using LooseGraft.Core;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
@@ -14,7 +17,8 @@ namespace LooseGraft.Cli;
 /// <summary>A review as a program reads it.</summary>
 internal static class ReviewJson
 {
-    private static readonly JsonSerializerOptions Options = new()
+    /// <summary>How everything is written for programs.</summary>
+    public static readonly JsonSerializerOptions Options = new()
     {
         WriteIndented = true,
         PropertyNamingPolicy = JsonNamingPolicy.CamelCase,
@@ -44,15 +48,8 @@ internal static class ReviewJson
         Notes = notes,
     }, Options);
 
-    private static object Finding(Finding finding) => new
-    {
-        finding.Rule.Code,
-        finding.Severity,
-        Subject = finding.Subject.Text,
-        finding.Message,
-        finding.Evidence,
-        finding.Remedies,
-    };
+    private static FindingJson Finding(Finding finding)
+        => new(finding.Rule.Code, finding.Severity, finding.Subject.Text, finding.Message, finding.Evidence, finding.Remedies, finding.Case is { } found ? CaseJson.Of(found, Options) : null);
 
     private static object Limit(FeedLimit limit) => new
     {
@@ -85,4 +82,8 @@ internal static class ReviewJson
         review.WiresToMove,
         WorstSeverity = review.Worst,
     };
+
+    private sealed record FindingJson(
+        string Code, Severity Severity, string Subject, string Message, Evidence Evidence, ImmutableArray<string> Remedies,
+        [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] JsonObject? Case);
 }

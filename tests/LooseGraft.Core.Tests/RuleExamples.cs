@@ -78,6 +78,9 @@ public sealed class RuleExamples
         ["BUY-001"] = (Costing(21), Costing(20)),
     };
 
+    /// <summary>The graft that fires each rule.</summary>
+    internal static IEnumerable<(string Code, Graft Graft)> Firing => Examples.Select(example => (example.Key, example.Value.Fires));
+
     public static TheoryData<string> Codes => [.. Stages.Rules.Select(rule => rule.Code)];
 
     [Theory]

@@ -18,7 +18,7 @@ public static class BuyStage
         var spent = graft.Parts.Aggregate(Money.Zero, (sum, part) => sum + (part.Cost ?? Money.Zero));
         var left = graft.Budget - spent;
         return new BuyReview(spent, left, left is { Amount: < 0 } over
-            ? [Finding.Of(BuyRules.OverBudget, Subject.Whole,
+            ? [Finding.Of(BuyRules.OverBudget, Subject.Whole, new OverBudget(spent, new Money(-over.Amount)),
                 $"The parts cost {spent.In(graft.Currency)}, which is {new Money(-over.Amount).In(graft.Currency)} more than the budget.",
                 Evidence.Measured, "leave something off, or raise the budget")]
             : []);

@@ -13,7 +13,14 @@ namespace LooseGraft.Core.Findings;
 /// <param name="Remedies">What would change it, best first.</param>
 public sealed record Finding(Rule Rule, Severity Severity, Subject Subject, string Message, Evidence Evidence, ImmutableArray<string> Remedies)
 {
+    /// <summary>The figures of the sentence; null where a rule does not give them.</summary>
+    public FindingCase? Case { get; init; }
+
     /// <summary>A finding of the rule's usual severity.</summary>
     public static Finding Of(Rule rule, Subject subject, string message, Evidence evidence, params ImmutableArray<string> remedies)
         => new(rule, rule.Severity, subject, message, evidence, remedies);
+
+    /// <summary>A finding of the rule's usual severity, with its figures.</summary>
+    public static Finding Of(Rule rule, Subject subject, FindingCase found, string message, Evidence evidence, params ImmutableArray<string> remedies)
+        => new(rule, rule.Severity, subject, message, evidence, remedies) { Case = found };
 }

@@ -46,6 +46,7 @@ public static class ProveStage
            let said = reading.Red is { } red ? graft.FindPort(reading.Port)!.PinAt(red) : null
            let fact = said is null ? "its pitch" : $"{said.Signal.Value} ({said.Signal.Evidence.Words()})"
            select Finding.Of(ProveRules.ReadingContradicts, new ReadingSubject(reading.Id),
+               new ReadingContradicts(reading.Id, said?.Signal.Value, reading.Text, judged.Judgement.Suggests),
                $"{Where(graft, reading)}: said to be {fact}, but {reading.Text} was read. {judged.Judgement.Words}", Evidence.Measured,
                judged.Judgement.Suggests is { } instead ? $"take the reading's word: {instead}" : "correct what is said of it",
                "read it again: a probe may have slipped, or the meter stood on another mode");
@@ -54,8 +55,10 @@ public static class ProveStage
         => from pair in readings.Select(judged => judged.Reading).GroupBy(SetUp).Where(alike => alike.Count() > 1)
            let last = pair.Last()
            let before = pair.SkipLast(1).Last()
-           where last.Value is { } now && before.Value is { } then && !Agree(now, then)
-           select Finding.Of(ProveRules.ReadingsDisagree, new ReadingSubject(last.Id),
+           let now = last.Value
+           let then = before.Value
+           where now is not null && then is not null && !Agree(now.Value, then.Value)
+           select Finding.Of(ProveRules.ReadingsDisagree, new ReadingSubject(last.Id), new ReadingsDisagree(before.Id, then.Value, last.Id, now.Value),
                $"{Where(graft, last)}: {before.Text} was read first and {last.Text} after, in the same way.", Evidence.Measured,
                "read it once more and take out the one that was a slip");
 
@@ -72,7 +75,7 @@ public static class ProveStage
         foreach (var joint in graft.Joints.Where(joint => joint.Method is JointMethod.Splice or JointMethod.Bridge))
         {
             var act = joint.Method == JointMethod.Bridge ? "a link is soldered on the board" : "a lead is cut";
-            yield return Finding.Of(ProveRules.IrreversibleBeforeLife, new JointSubject(joint.Id),
+            yield return Finding.Of(ProveRules.IrreversibleBeforeLife, new JointSubject(joint.Id), new IrreversibleBeforeLife(joint.Id, joint.Method),
                 $"Joint {joint.Id}: {act}, and that cannot be taken back, but the donor is not proven alive yet.", Evidence.Measured,
                 "run the bare board on the bench first and write down what you see");
         }
@@ -81,7 +84,7 @@ public static class ProveStage
     private static IEnumerable<Finding> NoSign(LifeVerdict life)
     {
         if (life != LifeVerdict.NoSign) yield break;
-        yield return Finding.Of(ProveRules.NoSignOfLife, new LifeSubject(), "When the bare board was last started it gave no picture and no answer.", Evidence.Measured,
+        yield return Finding.Of(ProveRules.NoSignOfLife, new LifeSubject(), new NoSignOfLife(), "When the bare board was last started it gave no picture and no answer.", Evidence.Measured,
             "strip it to the least it should start with and try again: the bench sheet says what that is", "clear the settings memory and check its 3 V cell");
     }
 

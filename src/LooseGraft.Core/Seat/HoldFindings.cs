@@ -2,7 +2,8 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
-using static LooseGraft.Core.Seat.MountFindings;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Seat.LengthText;
 
 namespace LooseGraft.Core.Seat;
 
@@ -16,14 +17,18 @@ internal static class HoldFindings
     private const double TapMm = 1.5;
     private const double HotMm = 30;
 
+    // A mount farther off than this is another hole's.
+    private const double NearMm = 15;
+
     public static IEnumerable<Finding> Of(SeatedBoard board)
     {
         var subject = new SeatSubject(board.Board.Id);
         var evidence = board.Board.Body?.Evidence ?? Evidence.Assumed;
         foreach (var hole in board.Holes.Where(hole => hole.Mount is null && hole.Method is null))
         {
-            var near = hole.NearestOff is { } off and < 15 ? $"; the nearest mount is {Mm(off)} off" : "";
-            yield return Finding.Of(SeatRules.HoleUndecided, new HoleSubject(board.Board.Id, hole.Number), $"Hole {hole.Name} of {board.Board.Name} meets no mount{near}, and nothing is decided that holds it.", evidence,
+            var near = hole.NearestOff is { } off and < NearMm ? new Millimetres(off) : (Millimetres?)null;
+            yield return Finding.Of(SeatRules.HoleUndecided, new HoleSubject(board.Board.Id, hole.Number), new HoleUndecided(hole.Number, near),
+                $"Hole {hole.Name} of {board.Board.Name} meets no mount{(near is { } mount ? $"; the nearest mount is {Mm(mount.Value)} off" : "")}, and nothing is decided that holds it.", evidence,
                 "choose what holds it", "seat the board so that it meets one");
         }
 
@@ -31,14 +36,16 @@ internal static class HoldFindings
         {
             if (hole.Mount is null && hole.Method is { } method && Wrong(board, hole, method) is { } because)
             {
-                yield return Finding.Of(SeatRules.MountMethodWrong, new HoleSubject(board.Board.Id, hole.Number), $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
+                yield return MethodFinding(board, hole, method, because, evidence);
             }
         }
 
         if (board.Holes.Length > 0 && Unsupported(board) is { } place)
-            yield return Finding.Of(SeatRules.SpanUnsupported, subject, $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.", evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
+            yield return Finding.Of(SeatRules.SpanUnsupported, subject, new SpanUnsupported(new Millimetres(place.Far), new Millimetres(SpanMm)),
+                $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.", evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
         if (Ground(board) is { } words)
-            yield return Finding.Of(SeatRules.NothingGrounds, subject, words, evidence, "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire");
+            yield return Finding.Of(SeatRules.NothingGrounds, subject, new NothingGrounds(board.Board.Id, board.Plane.Id), words, evidence,
+                "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire");
     }
 
     private static string? Wrong(SeatedBoard board, HoleMeeting hole, MountMethod method)
@@ -66,8 +73,12 @@ internal static class HoldFindings
             MountMethod.AdhesivePillar or MountMethod.Tie or MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id => $"{box.Name} hangs on the board, and it does not hold that",
             _ => null,
         };
-        return because is null ? null : Finding.Of(SeatRules.MountMethodWrong, new HoleSubject(board.Board.Id, hole.Number), $"{MountMethodFact.Of(hole.Method!.Value).Name} at {hole.Name}: {because}.", Evidence.Assumed, "choose another way to hold it");
+        return because is null ? null : MethodFinding(board, hole, hole.Method!.Value, because, Evidence.Assumed);
     }
+
+    private static Finding MethodFinding(SeatedBoard board, HoleMeeting hole, MountMethod method, string because, Evidence evidence)
+        => Finding.Of(SeatRules.MountMethodWrong, new HoleSubject(board.Board.Id, hole.Number), new MethodWrong(hole.Number, method),
+            $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
 
     private static (string Where, double Far)? Unsupported(SeatedBoard board)
     {

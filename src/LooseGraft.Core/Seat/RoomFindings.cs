@@ -3,8 +3,9 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Clashes;
-using static LooseGraft.Core.Seat.MountFindings;
+using static LooseGraft.Core.Seat.LengthText;
 
 namespace LooseGraft.Core.Seat;
 
@@ -15,18 +16,18 @@ internal static class RoomFindings
     {
         foreach (var clash in clashes)
         {
-            var rule = clash.Gap < -1e-9 ? SeatRules.Clash : SeatRules.TooClose;
-            var words = clash.Gap < -1e-9
-                ? $"{clash.One.Name} and {clash.Other.Name} want the same room: {Mm(-clash.Gap)} too much."
-                : $"{clash.One.Name} comes within {Mm(clash.Gap)} of {clash.Other.Name}; clearance and tolerance ask for {Mm(clash.Needed)}.";
-            yield return Finding.Of(rule, Subject(clash), words, Evidence.Assumed, Remedies(clash));
+            yield return clash.Gap < -1e-9
+                ? Finding.Of(SeatRules.Clash, Subject(clash), new SameRoom(clash.One.Id, clash.Other.Id, new Millimetres(-clash.Gap)),
+                    $"{clash.One.Name} and {clash.Other.Name} want the same room: {Mm(-clash.Gap)} too much.", Evidence.Assumed, Remedies(clash))
+                : Finding.Of(SeatRules.TooClose, Subject(clash), new TooClose(clash.One.Id, clash.Other.Id, new Millimetres(clash.Gap), new Millimetres(clash.Needed)),
+                    $"{clash.One.Name} comes within {Mm(clash.Gap)} of {clash.Other.Name}; clearance and tolerance ask for {Mm(clash.Needed)}.", Evidence.Assumed, Remedies(clash));
         }
 
         foreach (var body in bodies)
         {
             if (graft.Seating.FindPlane(body.Plane) is { } plane && Ceiling(plane, body) is var (name, free) && free < body.To)
             {
-                yield return Finding.Of(SeatRules.UnderLid, body.Box is null ? new SeatSubject(body.Owner) : new BoxSubject(body.Id),
+                yield return Finding.Of(SeatRules.UnderLid, body.Box is null ? new SeatSubject(body.Owner) : new BoxSubject(body.Id), new UnderLid(body.Id, new Millimetres(body.To), new Millimetres(free)),
                     $"{body.Name} stands {Mm(body.To)} above {plane.Name}, and under {name} only {Mm(free)} is free: {Mm(body.To - free)} too tall.", Evidence.Assumed,
                     body.IsPlug ? "use a right-angle plug" : "choose a lower one, or move it", $"measure the room under {name} again");
             }

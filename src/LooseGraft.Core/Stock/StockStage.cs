@@ -28,11 +28,12 @@ public static class StockStage
             {
                 yield return new Finding(StockRules.NeedUnmet, fact.IsVital ? Severity.Fix : Severity.Check, subject,
                     $"The old case did it, and nothing does it now: {fact.Need}. Left as it is, {fact.IfLeftOff}.", Evidence.Measured,
-                    [.. fact.Remedies, "name the part that does it, or leave it off knowingly"]);
+                    [.. fact.Remedies, "name the part that does it, or leave it off knowingly"]) { Case = new NeedUnmet(answer.Duty) };
             }
             else if (answer.MetBy is null && answer.LeftOff!.Trim().Length < ShortestConsequence)
             {
-                yield return Finding.Of(StockRules.LeftOffUnexplained, subject, $"Left off, but the consequence is not written: {fact.Need}.", Evidence.Measured,
+                yield return Finding.Of(StockRules.LeftOffUnexplained, subject, new LeftOffUnexplained(answer.Duty),
+                    $"Left off, but the consequence is not written: {fact.Need}.", Evidence.Measured,
                     $"write what follows, for example: {fact.IfLeftOff}");
             }
         }
@@ -44,17 +45,18 @@ public static class StockStage
     private static IEnumerable<Finding> Unasked(Graft graft, ImmutableArray<CaseQuestion> questions)
     {
         if (!graft.Parts.Any(part => part is { Kind: PartKind.Board, Origin: PartOrigin.Donor })) yield break;
-        var open = questions.Count(question => question.IsWorthAsking && question.Answer is null);
+        var asked = questions.Where(question => question.IsWorthAsking).ToList();
+        var open = asked.Count(question => question.Answer is null);
         if (open == 0) yield break;
-        yield return Finding.Of(StockRules.OldCaseUnasked, new OldCaseSubject(),
-            $"{open} of {questions.Count(question => question.IsWorthAsking)} questions on what the old case did for the board are open.", Evidence.Measured,
+        yield return Finding.Of(StockRules.OldCaseUnasked, new OldCaseSubject(), new OldCaseUnasked(open, asked.Count),
+            $"{open} of {asked.Count} questions on what the old case did for the board are open.", Evidence.Measured,
             "answer them while the old case is still in one piece");
     }
 
     private static IEnumerable<Finding> Revisions(Graft graft)
         => from part in graft.Parts
            where part.Revision is { IsProven: false }
-           select Finding.Of(StockRules.RevisionUnsure, new PartSubject(part.Id),
-               $"{part.Name}: described as revision {part.Revision!.Value}, but nobody has looked which revision lies on the desk, and revisions differ.", part.Revision.Evidence,
+           select Finding.Of(StockRules.RevisionUnsure, new PartSubject(part.Id), new RevisionUnsure(part.Id, part.Revision!.Value),
+               $"{part.Name}: described as revision {part.Revision.Value}, but nobody has looked which revision lies on the desk, and revisions differ.", part.Revision.Evidence,
                "read the revision printed on the board and say which it is");
 }

@@ -22,7 +22,10 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
     private const double HighMm = 40;
 
     /// <summary>What is to spare when everything is as measured and the length at its least, in millimetres; negative when it is short.</summary>
-    public double? Spare => Run.Length is { } length && Needed is { } needed ? length.Value - Run.LengthError.Value - needed.Value : null;
+    public double? Spare => Had is { } had && Needed is { } needed ? had.Value - needed.Value : null;
+
+    /// <summary>Its length at the least; null when nobody measured it.</summary>
+    public Millimetres? Had => Run.Length is { } length ? length - Run.LengthError : null;
 
     /// <summary>Whether part of the way is out of sight.</summary>
     public bool IsHidden => Steps.Any(step => step.IsBehind);

@@ -1,0 +1,37 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Cli;
+
+/// <summary>The figures of a finding as a program reads them: the kind, then each figure with its unit in its name, to a millionth.</summary>
+internal static class CaseJson
+{
+    public static JsonObject Of(FindingCase found, JsonSerializerOptions options)
+    {
+        var written = new JsonObject { ["kind"] = JsonNamingPolicy.KebabCaseLower.ConvertName(found.GetType().Name) };
+        foreach (var figure in found.GetType().GetProperties().Where(property => property.Name != "EqualityContract"))
+        {
+            var (unit, value) = Plain(figure.PropertyType, figure.GetValue(found));
+            written[JsonNamingPolicy.CamelCase.ConvertName(figure.Name + unit)] = JsonSerializer.SerializeToNode(value, options);
+        }
+
+        return written;
+    }
+
+    private static (string Unit, object? Value) Plain(Type type, object? value)
+    {
+        var kind = Nullable.GetUnderlyingType(type) ?? type;
+        return kind.GetProperty("Value") is { } amount && kind.GetInterfaces().Any(one => one.IsGenericType && one.GetGenericTypeDefinition() == typeof(IQuantity<>))
+            ? (kind.Name, value is null ? null : Math.Round((double)amount.GetValue(value)!, 6))
+            : ("", value switch
+            {
+                Money money => money.Amount,
+                Signal signal => signal.Name,
+                PortId port => port.ToString(),
+                _ => value,
+            });
+    }
+}

@@ -1,0 +1,62 @@
+using System.Text.Json;
+using LooseGraft.Cli;
+using LooseGraft.Core.Findings;
+
+namespace LooseGraft.Core.Tests.Findings;
+
+/// <summary>What a program reads of a finding: its figures, for the graft that fires each rule.</summary>
+public class FindingCaseTests
+{
+    private static readonly JsonSerializerOptions Options = new(ReviewJson.Options) { WriteIndented = false };
+
+    // The figures of Wire and Feed come with the circuit and its currents.
+    private static readonly Stage[] WithFigures = [Stage.Stock, Stage.Prove, Stage.Seat, Stage.Buy];
+
+    private static readonly Dictionary<string, string> Expected = new()
+    {
+        ["BUY-001"] = """{"kind":"over-budget","spent":21,"over":1}""",
+        ["PROVE-001"] = """{"kind":"reading-contradicts","reading":"reading","said":"+5 V","read":"beep","suggests":"ground"}""",
+        ["PROVE-002"] = """{"kind":"readings-disagree","first":"reading","firstRead":{"kind":"no-beep","value":0,"isJoined":false},"last":"again","lastRead":{"kind":"beep","value":0,"isJoined":true}}""",
+        ["PROVE-003"] = """{"kind":"irreversible-before-life","joint":"joint","method":"splice"}""",
+        ["PROVE-004"] = """{"kind":"no-sign-of-life"}""",
+        ["SEAT-001"] = """{"kind":"mount-shorts","mount":"tab","board":"board","gapMillimetres":-1}""",
+        ["SEAT-002"] = """{"kind":"mount-lifts","mount":"tab","board":"board","gapMillimetres":-3}""",
+        ["SEAT-003"] = """{"kind":"mount-uneven","mount":"s1","lowerMillimetres":1}""",
+        ["SEAT-004"] = """{"kind":"hole-undecided","hole":4,"nearestOffMillimetres":null}""",
+        ["SEAT-005"] = """{"kind":"method-wrong","hole":4,"method":"drill-and-tap"}""",
+        ["SEAT-006"] = """{"kind":"span-unsupported","farMillimetres":75.166482,"mostMillimetres":60}""",
+        ["SEAT-007"] = """{"kind":"nothing-grounds","board":"board","plane":"tray"}""",
+        ["SEAT-008"] = """{"kind":"beyond-plane","board":"board","plane":"tray","beyondMillimetres":5}""",
+        ["SEAT-009"] = """{"kind":"shape-unknown","board":"board"}""",
+        ["SEAT-010"] = """{"kind":"port-without-opening","port":"board/usb","wall":"rear","farMillimetres":0}""",
+        ["SEAT-011"] = """{"kind":"ports-miss-opening","opening":"opening","beyondMillimetres":15}""",
+        ["SEAT-012"] = """{"kind":"plate-undecided","opening":"opening","gapMillimetres":0}""",
+        ["SEAT-013"] = """{"kind":"same-room","one":"cage","other":"card","tooMuchMillimetres":30}""",
+        ["SEAT-014"] = """{"kind":"too-close","one":"one","other":"other","gapMillimetres":2,"neededMillimetres":3}""",
+        ["SEAT-015"] = """{"kind":"under-lid","body":"cooler","topMillimetres":43.1,"freeMillimetres":40}""",
+        ["SEAT-016"] = """{"kind":"lead-short","lead":"lead","neededMillimetres":200,"hadMillimetres":195}""",
+        ["SEAT-017"] = """{"kind":"lead-tight","lead":"lead","neededMillimetres":200,"hadMillimetres":205}""",
+        ["SEAT-018"] = """{"kind":"lead-unmeasured","lead":"lead","neededMillimetres":200}""",
+        ["SEAT-019"] = """{"kind":"distance-inconsistent","from":"h1","to":"left","readMillimetres":5,"othersMillimetres":2}""",
+        ["SEAT-020"] = """{"kind":"points-loose","points":["h3"]}""",
+        ["SEAT-021"] = """{"kind":"opening-empty","opening":"opening","plane":"tray"}""",
+        ["STOCK-001"] = """{"kind":"need-unmet","duty":"cooler-mount"}""",
+        ["STOCK-002"] = """{"kind":"left-off-unexplained","duty":"speaker"}""",
+        ["STOCK-003"] = """{"kind":"old-case-unasked","open":7,"asked":7}""",
+        ["STOCK-004"] = """{"kind":"revision-unsure","part":"board","revision":"A"}""",
+    };
+
+    public static TheoryData<string> Codes => [.. Stages.Rules.Where(rule => WithFigures.Contains(rule.Stage)).Select(rule => rule.Code)];
+
+    [Theory]
+    [MemberData(nameof(Codes))]
+    public void A_finding_gives_its_figures(string code)
+    {
+        var finding = Review.Of(RuleExamples.Firing.Single(example => example.Code == code).Graft).Findings.First(finding => finding.Rule.Code == code);
+        Assert.Equal(Expected[code], CaseJson.Of(Assert.IsType<FindingCase>(finding.Case, exactMatch: false), Options).ToJsonString(Options));
+    }
+
+    [Fact]
+    public void No_finding_of_a_stage_with_figures_lacks_them()
+        => Assert.All(RuleExamples.Firing.SelectMany(example => Review.Of(example.Graft).Findings).Where(finding => WithFigures.Contains(finding.Rule.Stage)), finding => Assert.NotNull(finding.Case));
+}
