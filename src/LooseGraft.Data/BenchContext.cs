@@ -2,6 +2,7 @@ using LooseGraft.Data.Donors;
 using LooseGraft.Data.History;
 using LooseGraft.Data.Meters;
 using LooseGraft.Data.Owned;
+using LooseGraft.Data.Records;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
@@ -13,6 +14,8 @@ public sealed class BenchContext(DbContextOptions<BenchContext> options) : DbCon
     public DbSet<GraftEntry> Grafts => Set<GraftEntry>();
 
     public DbSet<ChangeEntry> Changes => Set<ChangeEntry>();
+
+    public DbSet<RecordEntry> Records => Set<RecordEntry>();
 
     public DbSet<BinEntry> Bin => Set<BinEntry>();
 
@@ -42,6 +45,11 @@ public sealed class BenchContext(DbContextOptions<BenchContext> options) : DbCon
             change.Ignore(entry => entry.Splice);
             change.HasOne<GraftEntry>().WithMany().HasForeignKey(entry => entry.GraftId).OnDelete(DeleteBehavior.Cascade);
             change.HasOne<ChangeEntry>().WithMany().HasForeignKey(entry => entry.ParentId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<RecordEntry>(record =>
+        {
+            record.ToTable("Record");
+            record.HasOne<GraftEntry>().WithMany().HasForeignKey(entry => entry.GraftId).OnDelete(DeleteBehavior.Cascade);
         });
         modelBuilder.Entity<BinEntry>(bin =>
         {

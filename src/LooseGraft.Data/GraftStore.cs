@@ -4,6 +4,7 @@ using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data.History;
 using LooseGraft.Data.Owned;
+using LooseGraft.Data.Records;
 using Microsoft.EntityFrameworkCore;
 
 namespace LooseGraft.Data;
@@ -32,10 +33,13 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     /// <returns>Its number.</returns>
     public async Task<int> AddAsync(Graft graft, CancellationToken cancellation, bool takesFromBin = false)
     {
+        var records = graft.Records;
+        graft = graft with { Records = [] };
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
         var entry = new GraftEntry { Name = graft.Name, Document = Text(takesFromBin ? graft : BinLedger.WithoutClaims(graft)), ChangedAt = clock.GetUtcNow(), Revision = 1 };
         bench.Grafts.Add(entry);
         await bench.SaveChangesAsync(cancellation);
+        RecordBook.Add(bench, entry.Id, records);
         if (takesFromBin && !(await BinLedger.SettleAsync(bench, entry.Id, graft, cancellation)).IsEmpty) entry.Document = Text(BinLedger.WithoutClaims(graft));
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -57,7 +61,12 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         // What could not be read back is not kept: the file format's rules are the rules of every edit.
         var read = GraftFile.Read(Encoding.UTF8.GetBytes(document));
         if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
-        return await KeepAsync(standing, document, graft, entry => RecordAsync(entry, edit.Words(standing.Graft), document, graft.Name, cancellation), cancellation);
+        var words = edit.Words(standing.Graft);
+        return await KeepAsync(standing, document, graft, entry =>
+        {
+            if (edit.Happened is { } kind) RecordBook.Add(bench, id, [RecordBook.Of(kind, words, clock.GetUtcNow())]);
+            return AddChangeAsync(entry, words, document, graft.Name, cancellation);
+        }, cancellation);
     }
 
     /// <summary>Takes back the last change; does nothing when there is none.</summary>
@@ -101,7 +110,7 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         entry.ThrownAwayAt = null;
         var graft = Read(entry.Document);
         if (!(await BinLedger.SettleAsync(bench, id, graft, cancellation)).IsEmpty)
-            await RecordAsync(entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name, cancellation);
+            await AddChangeAsync(entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name, cancellation);
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return true;
@@ -149,10 +158,10 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     private async Task<SaveResult> RefusedAsync(Standing standing, ImmutableArray<FileError> errors, CancellationToken cancellation)
         => new(SaveOutcome.Refused, await SnapshotAsync(standing, cancellation)) { Errors = errors };
 
-    private async Task RecordAsync(GraftEntry entry, string what, string document, string name, CancellationToken cancellation)
+    private async Task AddChangeAsync(GraftEntry entry, string what, string document, string name, CancellationToken cancellation)
     {
         var splice = TextSplice.Between(entry.Document, document);
-        var record = new ChangeEntry
+        var change = new ChangeEntry
         {
             GraftId = entry.Id,
             ParentId = entry.HeadId,
@@ -162,9 +171,9 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
             Removed = splice.Removed,
             Inserted = splice.Inserted,
         };
-        bench.Changes.Add(record);
+        bench.Changes.Add(change);
         await bench.SaveChangesAsync(cancellation);
-        Move(entry, document, name, record.Id);
+        Move(entry, document, name, change.Id);
         await bench.SaveChangesAsync(cancellation);
     }
 

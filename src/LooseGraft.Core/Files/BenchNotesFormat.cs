@@ -21,6 +21,7 @@ internal static class BenchNotesFormat
     public static readonly ObjectCodec<CaseAnswer> CaseAnswer = DescribeCaseAnswer();
     public static readonly ObjectCodec<Reading> Reading = DescribeReading();
     public static readonly ObjectCodec<Observation> Observation = DescribeObservation();
+    public static readonly ObjectCodec<BenchRecord> Record = DescribeRecord();
     public static readonly ObjectCodec<Photo> Photo = DescribePhoto();
     public static readonly ObjectCodec<LeadTest> LeadTest = DescribeLeadTest();
     public static readonly ObjectCodec<LeadTie> LeadTie = DescribeLeadTie();
@@ -75,6 +76,16 @@ internal static class BenchNotesFormat
         var note = observation.Optional("note", Note, value => value.Note, "What exactly.");
         return observation.Makes(values => new Observation(values.Of(at), values.Of(watched), values.Of(seen)) { Note = values.Of(note), Unknown = values.Unknown },
             value => value.Unknown);
+    }
+
+    private static ObjectCodec<BenchRecord> DescribeRecord()
+    {
+        var record = new ObjectCodec<BenchRecord>("record", "Something that happened at the bench.", isInline: true);
+        var id = record.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var at = record.Required("at", Moment, value => value.At, "When it was written down.");
+        var kind = record.Required("kind", new ChoiceCodec<RecordKind>(), value => value.Kind, "What sort of thing.");
+        var says = record.Required("says", Note, value => value.Says, "What happened, in the words of the moment.");
+        return record.Makes(values => new BenchRecord(values.Of(id), values.Of(at), values.Of(kind), values.Of(says)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
     private static ObjectCodec<LeadTie> DescribeLeadTie()

@@ -51,6 +51,7 @@ internal static class CrossChecks
             Exists(context, $".oldCase[{index}].metBy", answer.MetBy!, parts, "the id of a part");
         Unique(context, "readings", graft.Readings, reading => reading.Id);
         foreach (var (index, reading) in graft.Readings.Index()) Reading(context, $".readings[{index}]", reading, ports);
+        Unique(context, "records", graft.Records, record => record.Id);
         var readings = graft.Readings.Select(reading => reading.Id).ToHashSet();
         SeatChecks.Graft(graft, context, parts, ports);
         foreach (var (index, photo) in graft.Photos.Index()) Photo(context, $".photos[{index}]", photo, parts, ports, readings);

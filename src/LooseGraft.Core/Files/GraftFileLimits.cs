@@ -51,6 +51,9 @@ public static class GraftFileLimits
     /// <summary>Observations of a graft.</summary>
     public const int Observations = 400;
 
+    /// <summary>Records of what happened at the bench.</summary>
+    public const int Records = 5000;
+
     /// <summary>Photographs of a graft.</summary>
     public const int Photos = 200;
 

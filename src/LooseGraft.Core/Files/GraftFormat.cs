@@ -41,6 +41,7 @@ internal static class GraftFormat
         var trusted = graft.Optional("trustedSchool", new ChoiceCodec<FeedSchool>(), value => value.TrustedSchool, "Which school of judging a supply the builder trusts.");
         var wall = graft.Many("wallReadings", FeedFormat.WallReading, GraftFileLimits.WallReadings, value => value.WallReadings, "What was read at the wall.");
         var seating = graft.Usual("seating", SeatFormat.Seating, value => value.Seating, Seating.Empty, "Where everything goes in the shell.");
+        var records = graft.Many("records", BenchNotesFormat.Record, GraftFileLimits.Records, value => value.Records, "What happened at the bench, oldest first.");
         return graft.Makes(values => new Graft(values.Of(name), values.Of(donor), values.Of(shell))
         {
             Aim = values.Of(aim),
@@ -61,6 +62,7 @@ internal static class GraftFormat
             TrustedSchool = values.Of(trusted),
             WallReadings = values.Of(wall),
             Seating = values.Of(seating),
+            Records = values.Of(records),
             Unknown = values.Unknown,
         }, value => value.Unknown, CrossChecks.Graft);
     }

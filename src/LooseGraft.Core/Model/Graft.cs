@@ -63,6 +63,9 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>Where everything goes in the shell.</summary>
     public Seating Seating { get; init; } = Seating.Empty;
 
+    /// <summary>What happened at the bench, oldest first. A file carries it; the store keeps it beside the graft, out of reach of undo, and leaves this empty.</summary>
+    public ValueList<BenchRecord> Records { get; init; } = [];
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 

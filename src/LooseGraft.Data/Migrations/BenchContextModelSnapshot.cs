@@ -270,6 +270,29 @@ namespace LooseGraft.Data.Migrations
                     b.ToTable("BinPromise", (string)null);
                 });
 
+            modelBuilder.Entity("LooseGraft.Data.Records.RecordEntry", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("GraftId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("GraftId");
+
+                    b.ToTable("Record", (string)null);
+                });
+
             modelBuilder.Entity("LooseGraft.Data.History.ChangeEntry", b =>
                 {
                     b.HasOne("LooseGraft.Data.GraftEntry", null)
@@ -301,6 +324,15 @@ namespace LooseGraft.Data.Migrations
                         .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
+                    b.HasOne("LooseGraft.Data.GraftEntry", null)
+                        .WithMany()
+                        .HasForeignKey("GraftId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("LooseGraft.Data.Records.RecordEntry", b =>
+                {
                     b.HasOne("LooseGraft.Data.GraftEntry", null)
                         .WithMany()
                         .HasForeignKey("GraftId")

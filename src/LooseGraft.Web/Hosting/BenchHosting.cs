@@ -2,6 +2,7 @@ using LooseGraft.Core.Files;
 using LooseGraft.Data;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
+using LooseGraft.Data.Records;
 using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Authorization;
@@ -39,6 +40,7 @@ public static class BenchHosting
         builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(folder.Database));
         builder.Services.AddSingleton<ReadGrafts>();
         builder.Services.AddScoped<GraftStore>();
+        builder.Services.AddScoped<RecordBook>();
         builder.Services.AddSingleton<ReviewCache>();
         builder.Services.AddSingleton<ShelfTags>();
         builder.Services.AddScoped<BinStore>();

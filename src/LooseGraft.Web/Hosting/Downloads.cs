@@ -4,6 +4,7 @@ using LooseGraft.Data;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
 using LooseGraft.Data.Photos;
+using LooseGraft.Data.Records;
 using Microsoft.Net.Http.Headers;
 
 namespace LooseGraft.Web.Hosting;
@@ -13,10 +14,10 @@ public static class Downloads
 {
     private const string Json = "application/json; charset=utf-8";
 
-    /// <summary>A graft as its open file.</summary>
-    public static async Task<IResult> GraftAsync(int id, GraftStore store, CancellationToken cancellation)
+    /// <summary>A graft as its open file, with what happened at the bench.</summary>
+    public static async Task<IResult> GraftAsync(int id, GraftStore store, RecordBook records, CancellationToken cancellation)
         => await store.FindAsync(id, cancellation) is { } found
-            ? Results.File(GraftFile.Write(found.Graft), Json, GraftEdits.FreshId(found.Graft.Name, []) + ".json")
+            ? Results.File(GraftFile.Write(found.Graft with { Records = [.. await records.OfAsync(id, cancellation)] }), Json, GraftEdits.FreshId(found.Graft.Name, []) + ".json")
             : Results.NotFound();
 
     /// <summary>A known donor as its open file.</summary>

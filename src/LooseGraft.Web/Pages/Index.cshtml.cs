@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Data.Records;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -9,7 +10,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The shelf: every graft, and how new ones come about.</summary>
-public sealed class IndexModel(GraftStore store, ShelfTags tags) : PageModel
+public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags tags) : PageModel
 {
     private const string DefaultName = "A new graft";
 
@@ -37,7 +38,7 @@ public sealed class IndexModel(GraftStore store, ShelfTags tags) : PageModel
 
     public async Task<IActionResult> OnPostCopyAsync(int id)
         => await store.FindAsync(id, Cancellation) is { } original
-            ? await AddAsync(original.Graft with { Name = Shortened($"{original.Graft.Name}, a copy") })
+            ? await AddAsync(original.Graft with { Name = Shortened($"{original.Graft.Name}, a copy"), Records = [.. await records.OfAsync(id, Cancellation)] })
             : NotFound();
 
     public async Task<IActionResult> OnPostImportAsync(IFormFile? file)

@@ -7,6 +7,8 @@ namespace LooseGraft.Core.Feed.Edits;
 /// <param name="Reading">The reading; its id is made anew.</param>
 public sealed record AddWallReading(WallReading Reading) : GraftEdit
 {
+    public override RecordKind? Happened => RecordKind.WallReading;
+
     public override Graft Apply(Graft graft) => graft with
     {
         WallReadings = graft.WallReadings.Add(Reading with

@@ -5,6 +5,8 @@ namespace LooseGraft.Core.Prove.Edits;
 /// <summary>Writes down what was seen when the bare board was started.</summary>
 public sealed record AddObservation(Observation Observation) : GraftEdit
 {
+    public override RecordKind? Happened => RecordKind.Observation;
+
     public override Graft Apply(Graft graft) => graft with { Observations = graft.Observations.Add(Observation) };
 
     public override string Words(Graft graft) => $"Bare board: {Observation.Watched.Words()}, {(Observation.WasSeen ? "seen" : "not seen")}";

@@ -7,6 +7,8 @@ namespace LooseGraft.Core.Prove.Edits;
 /// <param name="Reading">The reading; its id is made anew.</param>
 public sealed record AddReading(Reading Reading) : GraftEdit
 {
+    public override RecordKind? Happened => RecordKind.Reading;
+
     public override Graft Apply(Graft graft)
     {
         if (graft.FindPort(Reading.Port) is null) return graft;

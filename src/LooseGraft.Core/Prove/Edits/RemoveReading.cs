@@ -5,6 +5,8 @@ namespace LooseGraft.Core.Prove.Edits;
 /// <summary>Takes a reading out. What it proved stays as it is said.</summary>
 public sealed record RemoveReading(string Reading) : GraftEdit
 {
+    public override RecordKind? Happened => RecordKind.Correction;
+
     public override Graft Apply(Graft graft) => graft with
     {
         Readings = graft.Readings.RemoveAll(reading => reading.Id == Reading),

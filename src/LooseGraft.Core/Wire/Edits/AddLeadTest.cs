@@ -5,6 +5,8 @@ namespace LooseGraft.Core.Wire.Edits;
 /// <summary>Writes down what the meter said of a made lead, in place of what it said of these ends before.</summary>
 public sealed record AddLeadTest(string Joint, LeadTest Test) : GraftEdit
 {
+    public override RecordKind? Happened => RecordKind.LeadTest;
+
     public override Graft Apply(Graft graft) => graft.WithJoint(Joint, joint => joint with { Tests = [.. joint.Tests.Where(old => !IsSame(old)), Test] });
 
     public override string Words(Graft graft) => $"Lead {Joint}, {Test.One} to {Test.Other}: {(Test.Beeped ? "beep" : "no beep")}";
