@@ -33,7 +33,7 @@ internal static class ReviewJson
     {
         review.Graft.Name,
         Findings = review.Findings.Select(Finding),
-        Figures = new
+        Figures = WithStages(review, new
         {
             Stops = review.Stops,
             FactsUnproven = review.Unproven.Length,
@@ -43,13 +43,21 @@ internal static class ReviewJson
             Supplies = review.Feed.Supplies.Select(supply => new { supply.Supply.Id, supply.Name, Limits = supply.Limits.Select(Limit) }),
             Joints = review.Wire.Joints.Select(Joint),
             JointsByMethod = Enum.GetValues<JointMethod>().ToDictionary(method => method.ToString(), method => review.Wire.Joints.Count(joint => joint.Joint.Method == method)),
-        },
+        }),
         NextCut = new { review.NextCut.Do, review.NextCut.Because, Subject = review.NextCut.Subject.Text, review.NextCut.Stage },
         Notes = notes,
     }, Options);
 
+    // Each stage's own figures stand under its name, after those of the graft as a whole.
+    private static JsonObject WithStages(Review review, object whole)
+    {
+        var figures = JsonSerializer.SerializeToNode(whole, Options)!.AsObject();
+        foreach (var (stage, own) in review.Stages.Figures) figures[JsonNamingPolicy.CamelCase.ConvertName(stage.ToString())] = FiguresJson.Of(own, Options);
+        return figures;
+    }
+
     private static FindingJson Finding(Finding finding)
-        => new(finding.Rule.Code, finding.Severity, finding.Subject.Text, finding.Message, finding.Evidence, finding.Remedies, finding.Case is { } found ? CaseJson.Of(found, Options) : null);
+        => new(finding.Rule.Code, finding.Severity, finding.Subject.Text, finding.Message, finding.Evidence, finding.Remedies, finding.Case is { } found ? FiguresJson.Of(found, Options) : null);
 
     private static object Limit(FeedLimit limit) => new
     {

@@ -29,7 +29,7 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
     internal static Review Of(Graft graft, IEnumerable<StageDefinition> stages, Review? before)
     {
         (Graft, StageReviews)? old = before is null ? null : (before.Graft, before.Stages);
-        var reviews = stages.Aggregate(StageReviews.None, (earlier, stage) => earlier.With(stage.Review(new StageInput(graft, earlier, old))));
+        var reviews = stages.Aggregate(StageReviews.None, (earlier, stage) => earlier.With(stage.Stage, stage.Review(new StageInput(graft, earlier, old))));
         return new Review(graft, reviews, [.. reviews.Findings.OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage)]);
     }
 

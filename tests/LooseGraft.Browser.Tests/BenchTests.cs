@@ -1,3 +1,4 @@
+using LooseGraft.Web.Stages;
 using OpenQA.Selenium;
 
 namespace LooseGraft.Browser.Tests;
@@ -176,32 +177,12 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
         Assert.Empty(eyes.Complaints());
     }
 
+    public static TheoryData<string> Pages
+        => [.. new[] { "/", "/words", "/bin", "/donors?one=1&other=2", "/meters", $"/graft/{StagePages.RichestDemo}", $"/graft/{StagePages.RichestDemo}/history" }
+            .Concat(StagePages.All.SelectMany(pages => pages.Own).Select(page => page.DemoAddress))];
+
     [Theory]
-    [InlineData("/")]
-    [InlineData("/words")]
-    [InlineData("/graft/4")]
-    [InlineData("/graft/4/wire?pin=from-7")]
-    [InlineData("/graft/4/feed")]
-    [InlineData("/graft/4/stock")]
-    [InlineData("/graft/4/prove")]
-    [InlineData("/graft/4/wire/fan/lead")]
-    [InlineData("/graft/4/wire/circuits?circuit=relay")]
-    [InlineData("/graft/4/wire/matrix?part=concerto")]
-    [InlineData("/graft/1/feed?node=%2Fparts%2Foffice%2Fports%2Fslot&try=card-75")]
-    [InlineData("/graft/1/feed/wall")]
-    [InlineData("/graft/4/seat")]
-    [InlineData("/graft/4/seat/survey")]
-    [InlineData("/graft/4/seat/lists")]
-    [InlineData("/graft/4/seat/cuts?marks=h1%2045.1%2020.5")]
-    [InlineData("/graft/4/prove/life")]
-    [InlineData("/graft/4/prove/switch")]
-    [InlineData("/graft/4/prove/caliper")]
-    [InlineData("/graft/4/stock/kt31/panel")]
-    [InlineData("/graft/4/photos/kt31")]
-    [InlineData("/graft/4/history")]
-    [InlineData("/bin")]
-    [InlineData("/donors?one=1&other=2")]
-    [InlineData("/meters")]
+    [MemberData(nameof(Pages))]
     public void Nothing_serious_stands_in_anyones_way(string path)
     {
         using var eyes = new Eyes(bench.Address);
@@ -221,27 +202,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Theory]
-    [InlineData("/")]
-    [InlineData("/graft/4")]
-    [InlineData("/graft/4/wire?pin=from-7")]
-    [InlineData("/graft/4/feed")]
-    [InlineData("/graft/4/stock")]
-    [InlineData("/graft/4/stock/kt31/panel")]
-    [InlineData("/graft/4/wire/fan/lead")]
-    [InlineData("/graft/4/wire/circuits?circuit=relay")]
-    [InlineData("/graft/4/wire/matrix?part=concerto")]
-    [InlineData("/graft/1/feed?node=%2Fparts%2Foffice%2Fports%2Fslot&try=card-75")]
-    [InlineData("/graft/1/feed/wall")]
-    [InlineData("/graft/4/prove")]
-    [InlineData("/graft/4/seat")]
-    [InlineData("/graft/4/seat/survey")]
-    [InlineData("/graft/4/seat/lists")]
-    [InlineData("/graft/4/seat/cuts?marks=h1%2045.1%2020.5")]
-    [InlineData("/graft/4/prove/life")]
-    [InlineData("/graft/4/prove/switch")]
-    [InlineData("/graft/4/prove/caliper")]
-    [InlineData("/bin")]
-    [InlineData("/donors?one=1&other=2")]
+    [MemberData(nameof(Pages))]
     public void A_telephone_shows_each_page_without_scrolling_sideways(string path)
     {
         using var eyes = new Eyes(bench.Address, width: 390, height: 844);

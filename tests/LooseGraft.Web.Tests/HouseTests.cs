@@ -3,6 +3,7 @@ using System.Net.Http.Headers;
 using System.Text;
 using LooseGraft.Core.Files;
 using LooseGraft.Web.Hosting;
+using LooseGraft.Web.Stages;
 using LooseGraft.Web.Words;
 
 namespace LooseGraft.Web.Tests;
@@ -26,28 +27,16 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(["nosniff"], answer.Headers.GetValues("X-Content-Type-Options"));
     }
 
+    public static TheoryData<string, string, int?> Pages
+        => [.. new StagePage[] { new("bench", ""), new("history", "history") }.Concat(StagePages.All.SelectMany(pages => pages.Own)).Select(page => new TheoryDataRow<string, string, int?>(page.Name, page.Address, page.Only))];
+
     [Theory]
-    [InlineData("bench", "")]
-    [InlineData("wire", "wire?joint=panel&pin=from-7&from=wire&to=mating&show=proposed")]
-    [InlineData("feed", "feed?case=idle")]
-    [InlineData("stock", "stock")]
-    [InlineData("prove", "prove")]
-    [InlineData("life", "prove/life")]
-    [InlineData("switch", "prove/switch")]
-    [InlineData("caliper", "prove/caliper")]
-    [InlineData("circuits", "wire/circuits?circuit=relay")]
-    [InlineData("seat", "seat")]
-    [InlineData("cool", "cool")]
-    [InlineData("buy", "buy")]
-    [InlineData("build", "build")]
-    [InlineData("wake", "wake")]
-    [InlineData("log", "log")]
-    [InlineData("grow", "grow")]
-    [InlineData("history", "history")]
-    public async Task Every_page_of_every_demo_stands_whole_and_as_a_part(string name, string address)
+    [MemberData(nameof(Pages))]
+    public async Task Every_page_of_every_demo_stands_whole_and_as_a_part(string name, string address, int? only)
     {
         foreach (var graft in await host.StoreAsync(store => store.ShelfAsync(Cancellation)))
         {
+            if (only is { } one && graft.Id != one) continue;
             var browser = host.Browser();
             var whole = await browser.GetStringAsync($"/graft/{graft.Id}/{address}", Cancellation);
             Assert.Contains("<!DOCTYPE html>", whole, StringComparison.Ordinal);

@@ -7,4 +7,7 @@ public interface IStageReview
 {
     /// <summary>What its rules say.</summary>
     ImmutableArray<Finding> Findings { get; }
+
+    /// <summary>What it comes to, for a program to read; null when its findings say all.</summary>
+    Figures? Figures => null;
 }

@@ -8,12 +8,16 @@ public sealed class StageReviews
     /// <summary>Before any stage has looked.</summary>
     public static readonly StageReviews None = new([]);
 
-    private readonly ImmutableArray<IStageReview> _reviews;
+    private readonly ImmutableArray<(Stage Stage, IStageReview Review)> _reviews;
 
-    private StageReviews(ImmutableArray<IStageReview> reviews) => _reviews = reviews;
+    private StageReviews(ImmutableArray<(Stage, IStageReview)> reviews) => _reviews = reviews;
 
     /// <summary>Every finding, stage by stage.</summary>
-    public IEnumerable<Finding> Findings => _reviews.SelectMany(review => review.Findings);
+    public IEnumerable<Finding> Findings => _reviews.SelectMany(stage => stage.Review.Findings);
+
+    /// <summary>What stages come to, of those that give figures.</summary>
+    public IEnumerable<(Stage Stage, Figures Figures)> Figures
+        => from stage in _reviews where stage.Review.Figures is not null select (stage.Stage, stage.Review.Figures);
 
     /// <summary>What a stage has concluded.</summary>
     /// <typeparam name="T">The kind of its review.</typeparam>
@@ -25,8 +29,8 @@ public sealed class StageReviews
     /// <summary>What a stage has concluded; null when it has not looked.</summary>
     public T? Find<T>()
         where T : class, IStageReview
-        => _reviews.OfType<T>().FirstOrDefault();
+        => _reviews.Select(stage => stage.Review).OfType<T>().FirstOrDefault();
 
     /// <summary>These and one more.</summary>
-    public StageReviews With(IStageReview review) => new(_reviews.Add(review));
+    public StageReviews With(Stage stage, IStageReview review) => new(_reviews.Add((stage, review)));
 }

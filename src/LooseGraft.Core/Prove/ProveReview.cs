@@ -14,4 +14,7 @@ public sealed record ProveReview(
 {
     /// <summary>The readings of one port, newest first.</summary>
     public IEnumerable<JudgedReading> Of(PortId port) => Readings.Where(judged => judged.Reading.Port == port).Reverse();
+
+    /// <inheritdoc/>
+    public Figures Figures => new ProveFigures(Readings.Length, Readings.Count(judged => judged.IsNewest && judged.Judgement.Verdict == ReadingVerdict.Contradicts), Life);
 }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Reach;
 using LooseGraft.Core.Seat.Surveying;
@@ -15,4 +16,10 @@ namespace LooseGraft.Core.Seat;
 /// <param name="Findings">What its rules say.</param>
 public sealed record SeatReview(
     ImmutableArray<SeatedBoard> Boards, ImmutableArray<SolidBody> Bodies, ImmutableArray<Clash> Clashes, ImmutableArray<LeadReach> Reaches,
-    ImmutableDictionary<string, SurveyResult> Surveys, ImmutableArray<Finding> Findings) : IStageReview;
+    ImmutableDictionary<string, SurveyResult> Surveys, ImmutableArray<Finding> Findings) : IStageReview
+{
+    /// <inheritdoc/>
+    public Figures Figures => new SeatFigures(
+        Boards.Length, Boards.Sum(board => board.Holes.Count(hole => hole.Mount is not null)), Boards.Sum(board => board.Holes.Count(hole => !hole.IsHeld)), Clashes.Length,
+        Reaches.Length, Reaches.Count(reach => reach.Verdict is ReachVerdict.FallsShort or ReachVerdict.NoWay), Reaches.Where(reach => reach.Spare is not null).Select(reach => new Millimetres(reach.Spare!.Value)).Cast<Millimetres?>().Min());
+}

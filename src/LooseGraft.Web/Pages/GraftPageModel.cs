@@ -5,6 +5,7 @@ using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
+using LooseGraft.Web.Stages;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.WebUtilities;
@@ -34,8 +35,8 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Pa
     [TempData]
     public string? Said { get; set; }
 
-    /// <summary>The stage this page shows; null for pages about the graft as a whole.</summary>
-    public virtual Stage? Stage => null;
+    /// <summary>The stage in whose folder this page lies; null for pages about the graft as a whole.</summary>
+    public Stage? Stage => StagePages.StageOf(PageContext.ActionDescriptor.RelativePath);
 
     public Graft Graft => Snapshot.Graft;
 

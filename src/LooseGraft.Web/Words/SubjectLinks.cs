@@ -2,6 +2,7 @@ using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Web.Stages;
 
 namespace LooseGraft.Web.Words;
 
@@ -32,7 +33,7 @@ public static class SubjectLinks
             RunSubject => $"{root}/seat/lists#runs",
             SupplyPartSubject { Supply: var supply } => $"{root}/feed?supply={supply}#{Anchor(subject)}",
             DrawSubject { Load: var load } => $"{root}/feed?supply={snapshot.Graft.Loads.FirstOrDefault(found => found.Id == load)?.Supply}#{Anchor(subject)}",
-            _ => $"{root}/{stage.Slug()}",
+            _ => $"{root}/{StagePages.Of(stage).Slug}",
         };
     }
 

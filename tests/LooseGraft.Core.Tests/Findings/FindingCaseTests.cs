@@ -53,7 +53,7 @@ public class FindingCaseTests
     public void A_finding_gives_its_figures(string code)
     {
         var finding = Review.Of(RuleExamples.Firing.Single(example => example.Code == code).Graft).Findings.First(finding => finding.Rule.Code == code);
-        Assert.Equal(Expected[code], CaseJson.Of(Assert.IsType<FindingCase>(finding.Case, exactMatch: false), Options).ToJsonString(Options));
+        Assert.Equal(Expected[code], FiguresJson.Of(Assert.IsType<FindingCase>(finding.Case, exactMatch: false), Options).ToJsonString(Options));
     }
 
     [Fact]

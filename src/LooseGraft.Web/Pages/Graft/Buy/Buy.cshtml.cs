@@ -1,0 +1,7 @@
+using LooseGraft.Data;
+using LooseGraft.Web.Hosting;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>What the graft costs.</summary>
+public sealed class BuyModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews);

@@ -1,0 +1,150 @@
+using System.Collections.Immutable;
+using System.Text;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat.Edits;
+using LooseGraft.Core.Seat.Exchange;
+using LooseGraft.Data;
+using LooseGraft.Web.Forms;
+using LooseGraft.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>Shell, board, boxes and leads as lists that are typed, a line each, or brought in as a drawing.</summary>
+public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+{
+    [BindProperty(SupportsGet = true, Name = "plane")]
+    public string? PlaneId { get; set; }
+
+    [BindProperty(SupportsGet = true, Name = "board")]
+    public string? BoardId { get; set; }
+
+    public MountPlane? Plane { get; private set; }
+
+    public Part? Board { get; private set; }
+
+    public IEnumerable<Part> Boards => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty);
+
+    public async Task<IActionResult> OnPostPlaneAsync(string? name, PlaneMaterial material, string? thickness, string? behind, string? lid, string? outline, string? mounts, string? ceilings, string? openings)
+    {
+        if (!await LoadAsync() || Plane is not { } plane) return NotFound();
+        var made = plane with
+        {
+            Name = string.IsNullOrWhiteSpace(name) ? plane.Name : name.Trim(),
+            Material = material,
+            Thickness = Size("thickness", thickness, 0.1) ?? plane.Thickness,
+            Behind = Size("behind", behind, 0),
+            Lid = Size("lid", lid, 0),
+            Outline = SeatLists.Outline.ReadAll(ModelState, outline),
+            Mounts = Once("mounts", SeatLists.Mounts.ReadAll(ModelState, mounts), mount => mount.Id),
+            Ceilings = SeatLists.Ceilings.ReadAll(ModelState, ceilings),
+            Openings = Once("openings", SeatLists.Openings.ReadAll(ModelState, openings), opening => opening.Id),
+        };
+        if (string.IsNullOrWhiteSpace(thickness)) ModelState.Remove("thickness");
+        if (made.Outline.Length < 3) ModelState.AddModelError("outline", "An outline has three corners or more.");
+        return await SaveAsync(new DescribePlane(made));
+    }
+
+    public async Task<IActionResult> OnPostRemovePlaneAsync(string plane)
+    {
+        PlaneId = null;
+        return await SaveAsync(new RemovePlane(plane));
+    }
+
+    public async Task<IActionResult> OnPostBoardAsync(string? outline, string? holes, string? thickness, string? tails, Evidence evidence, string? zones, string? places)
+    {
+        if (!await LoadAsync() || Board is not { } board) return NotFound();
+        var corners = SeatLists.Outline.ReadAll(ModelState, outline);
+        if (corners.Length is 1 or 2) ModelState.AddModelError("outline", "An outline has three corners or more, or none while nobody measured.");
+        var known = board.Body ?? new PartBody([], evidence);
+        var body = corners.IsEmpty ? null : known with
+        {
+            Outline = corners,
+            Evidence = evidence,
+            Thickness = Size("thickness", thickness, 0.1) ?? known.Thickness,
+            Tails = Size("tails", tails, 0) ?? known.Tails,
+            Zones = SeatLists.Zones.ReadAll(ModelState, zones),
+        };
+        var drilled = SeatLists.Holes.ReadAll(ModelState, holes);
+        var seats = Once("places", SeatLists.Ports.ReadAll(ModelState, places), pair => pair.Port);
+        foreach (var (port, _) in seats.Where(pair => board.Ports.All(port => port.Id != pair.Port))) ModelState.AddModelError("places", $"“{port}” is no port of {board.Name}: it has {string.Join(", ", board.Ports.Select(found => found.Id))}.");
+        return await SaveAsync(new DescribeBoard(board.Id, body, drilled, seats));
+    }
+
+    public async Task<IActionResult> OnPostBoxesAsync(string? boxes)
+    {
+        var made = Once("boxes", SeatLists.Boxes.ReadAll(ModelState, boxes), box => box.Id);
+        if (!await LoadAsync()) return NotFound();
+        var grounds = Graft.Seating.Planes.Select(plane => plane.Id).Concat(Graft.Seating.Seats.Select(seat => seat.Part)).ToArray();
+        foreach (var box in made.Where(box => !grounds.Contains(box.On))) ModelState.AddModelError("boxes", $"“{box.On}” is neither a plane nor a seated board: there are {string.Join(", ", grounds)}.");
+        foreach (var box in made.Where(box => box.Part is not null && Graft.FindPart(box.Part) is null)) ModelState.AddModelError("boxes", $"There is no part “{box.Part}”.");
+        return await SaveAsync(new SetBoxes(made));
+    }
+
+    public async Task<IActionResult> OnPostRunsAsync(string? runs)
+    {
+        var made = Once("runs", SeatLists.Runs.ReadAll(ModelState, runs), run => run.Id);
+        if (!await LoadAsync()) return NotFound();
+        foreach (var run in made.Where(run => Graft.Seating.FindPlane(run.Plane) is null)) ModelState.AddModelError("runs", $"“{run.Plane}” is no plane.");
+        foreach (var port in made.SelectMany(run => new[] { run.From.Port, run.To.Port }).OfType<PortId>().Where(port => Graft.FindPort(port) is null)) ModelState.AddModelError("runs", $"There is no port {port}.");
+        return await SaveAsync(new SetRuns(made));
+    }
+
+    /// <summary>Sorts of boards whose holes are standard.</summary>
+    public static IEnumerable<PartTemplate> Patterns => PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 });
+
+    /// <summary>Gives a board the holes and outline of a standard, or a plane its standoffs.</summary>
+    public async Task<IActionResult> OnPostPatternAsync(string? pattern, string? into, string? left, string? rear)
+    {
+        if (!await LoadAsync()) return NotFound();
+        if (PartTemplate.Find(pattern ?? "") is not { HolesMm.Count: > 0 } usual)
+        {
+            ModelState.AddModelError("pattern", "Choose one of the standard boards offered.");
+            return await InvalidAsync();
+        }
+
+        if (Graft.FindPart(into ?? "") is { } board) return await SaveAsync(new TakePattern(board.Id, usual));
+        if (Graft.Seating.FindPlane(into ?? "") is not { } plane) return NotFound();
+        return await SaveAsync(new AddStandoffs(plane.Id, usual, Size("left", left, 0) ?? Millimetres.Zero, Size("rear", rear, 0) ?? Millimetres.Zero));
+    }
+
+    /// <summary>Takes outlines and holes out of a drawing: for a board its outline and holes, for a plane its outline and what is cut into it.</summary>
+    public async Task<IActionResult> OnPostDrawingAsync(IFormFile? file, string? into)
+    {
+        if (!await LoadAsync()) return NotFound();
+        if (file is null || file.Length == 0) ModelState.AddModelError("file", "Choose a drawing, DXF or SVG.");
+        else if (file.Length > ReadSheet.MostBytes) ModelState.AddModelError("file", $"The drawing is larger than {ReadSheet.MostBytes / 1024 / 1024} MiB.");
+        if (!ModelState.IsValid) return await InvalidAsync();
+        using var reader = new StreamReader(file!.OpenReadStream(), Encoding.UTF8);
+        var text = await reader.ReadToEndAsync(HttpContext.RequestAborted);
+        var read = text.TrimStart().StartsWith('<') ? SvgReader.Read(text) : DxfReader.Read(text);
+        if (read.Problem is { } problem) ModelState.AddModelError("file", $"{Path.GetFileName(file.FileName)} was not brought in. {problem}");
+        GraftEdit? edit = Graft.FindPart(into ?? "") is { } part ? new DrawBoard(part.Id, read.Bounded(1, GraftFileLimits.Corners, GraftFileLimits.Holes))
+            : Graft.Seating.FindPlane(into ?? "") is { } plane ? new DrawPlane(plane.Id, read.Bounded(GraftFileLimits.Openings + 1, GraftFileLimits.Corners, GraftFileLimits.Mounts)) : null;
+        if (edit is null) ModelState.AddModelError("file", "Choose what the drawing shows: a board or a plane.");
+        return edit is null ? await InvalidAsync() : await SaveAsync(edit);
+    }
+
+    protected override void OnShown()
+    {
+        Plane = Graft.Seating.FindPlane(PlaneId ?? "") ?? Graft.Seating.Planes.FirstOrDefault();
+        Board = Boards.FirstOrDefault(part => part.Id == BoardId) ?? Boards.FirstOrDefault();
+    }
+
+    private ValueList<T> Once<T>(string field, ValueList<T> items, Func<T, string> name)
+    {
+        foreach (var twice in items.GroupBy(name).Where(group => group.Count() > 1)) ModelState.AddModelError(field, $"“{twice.Key}” stands there {twice.Count()} times; each name once.");
+        return items;
+    }
+
+    private Millimetres? Size(string field, string? text, double least)
+    {
+        if (string.IsNullOrWhiteSpace(text)) return null;
+        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length } read && read.Value >= least && read.Value <= 10_000) return new Millimetres(read.Value);
+        ModelState.AddModelError(field, $"“{text}” is not a length. Type millimetres from {least:0.#} to 10000, or inches such as 1/16 in, or nothing.");
+        return null;
+    }
+}

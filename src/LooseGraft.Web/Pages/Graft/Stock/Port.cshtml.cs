@@ -1,0 +1,128 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Prove;
+using LooseGraft.Core.Prove.Edits;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Stock;
+using LooseGraft.Core.Stock.Edits;
+using LooseGraft.Core.Wire.Drawing;
+using LooseGraft.Data;
+using LooseGraft.Data.Tables;
+using LooseGraft.Web.Drawing;
+using LooseGraft.Web.Forms;
+using LooseGraft.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>One connector of a part: its shape, and what each contact carries, typed into a grid that lies as the contacts lie.</summary>
+public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvider clock) : GraftPageModel(store, reviews)
+{
+    [BindProperty(SupportsGet = true)]
+    public string Part { get; set; } = "";
+
+    [BindProperty(SupportsGet = true)]
+    public string Port { get; set; } = "";
+
+    /// <summary>From which side it is looked at: <c>mating</c> or <c>wire</c>.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string View { get; set; } = "mating";
+
+    /// <summary>Where what is typed comes from.</summary>
+    [BindProperty(SupportsGet = true)]
+    public Evidence From { get; set; } = Evidence.Diagram;
+
+    public PortId PortId => new(Part, Port);
+
+    public Part Owner { get; private set; } = null!;
+
+    public Port Shown { get; private set; } = null!;
+
+    public ConnectorView Side => View == "wire" ? ConnectorView.WireSide : ConnectorView.MatingFace;
+
+    /// <summary>The contacts as they lie on the page: rows of positions, as seen from the chosen side, the first row above.</summary>
+    public IReadOnlyList<IReadOnlyList<int>> Grid => GridLayout.Of(Shown, Side);
+
+    public IEnumerable<JudgedReading> Spans => Review.Prove.Of(PortId).Where(judged => judged.Reading.Red is null);
+
+    public async Task<IActionResult> OnPostGridAsync()
+    {
+        if (!await FindAsync()) return NotFound();
+        var changed = new List<Pin>();
+        foreach (var pin in Shown.AllPins())
+        {
+            var field = $"signal-{pin.Position}";
+            if (!Request.Form.TryGetValue(field, out var typed) || typed.ToString().Trim() == DescribeContacts.Cell(pin)) continue;
+            if (PinTable.Typed(pin, typed.ToString(), From) is { } made) changed.Add(made);
+            else ModelState.AddModelError(field, $"Position {pin.Position}: “{typed}” is not a signal. {PinTable.SignalHelp}");
+        }
+
+        return await SaveAsync(new DescribeContacts(PortId, changed.ToValueList(), IsFromTable: false));
+    }
+
+    public async Task<IActionResult> OnPostPasteAsync(string? table)
+    {
+        if (!await FindAsync()) return NotFound();
+        var read = CsvTable.Read(table ?? "");
+        if (read.Problem is { } problem) ModelState.AddModelError("table", problem);
+        var pins = PinTable.Read(read.Rows.Select(row => (row.Line, row.Cells)), Shown, From);
+        foreach (var error in pins.Errors.Take(12)) ModelState.AddModelError("table", error);
+        return await SaveAsync(new DescribeContacts(PortId, [.. pins.Pins], IsFromTable: true));
+    }
+
+    public async Task<IActionResult> OnPostShapeAsync(string? name, Gender gender, string? rowCount, string? columnCount, string? pitch, Keying keying, Numbering numbering, string? lead)
+    {
+        if (!await FindAsync()) return NotFound();
+        var (rows, columns) = (ModelState.OptionalCount("rowCount", rowCount, "rows") ?? Shown.Rows, ModelState.OptionalCount("columnCount", columnCount, "columns") ?? Shown.Columns);
+        var millimetres = string.IsNullOrWhiteSpace(pitch) ? Shown.Pitch.Value : ModelState.NotNegative("pitch", pitch, "the pitch", "mm") ?? Shown.Pitch.Value;
+        var length = string.IsNullOrWhiteSpace(lead) ? null : ModelState.NotNegative("lead", lead, "the length of the lead", "mm");
+        var edit = new ShapePort(PortId, name.Trimmed(), gender, rows, columns, new Millimetres(millimetres), keying, numbering, length is { } long_ ? new Millimetres(long_) : null);
+        if (edit.Lost(Shown) is > 0 and var lost) ModelState.AddModelError("rowCount", $"{lost} described contacts would be lost: {rows} × {columns} has no place for them. Empty them first.");
+        return await SaveAsync(edit);
+    }
+
+    public async Task<IActionResult> OnPostSpanAsync(string? reading)
+    {
+        if (!await FindAsync()) return NotFound();
+        if (ReadingText.TryRead(reading)?.Kind is not (ReadingKind.Length or ReadingKind.Bare))
+            ModelState.AddModelError("reading", $"“{reading}” is not a length. Type one such as 26.4 mm, 1 1/16 in or 26 + .4.");
+        return await SaveAsync(new AddReading(new Reading("", clock.GetUtcNow(), PortId, MeterMode.Length, (reading ?? "").Trim())));
+    }
+
+    public Task<IActionResult> OnPostRemoveReadingAsync(string reading) => SaveAsync(new RemoveReading(reading));
+
+    /// <summary>What is joined inside the part at this connector, each with its place in the part's list.</summary>
+    public IEnumerable<(int Index, PartLink Link)> Links => Owner.Links.Index().Where(pair => pair.Item.One.Port == Port || pair.Item.Other.Port == Port);
+
+    public async Task<IActionResult> OnPostLinkAsync(string? position, string? other, LinkKind kind)
+    {
+        if (!await FindAsync()) return NotFound();
+        var one = ModelState.OptionalCount("link", position, "position");
+        if (InnerEnd.Parse(other?.Contains('/') == true ? other : $"{Port}/{other}") is { } far && one is { } near)
+            return await SaveAsync(new AddLink(Part, new PartLink(new InnerEnd(Port, near), far, kind)));
+        ModelState.AddModelError("link", "Type the two positions, such as 3 and 4; for another connector of this part write its name before, as in panel/4.");
+        return await InvalidAsync();
+    }
+
+    public Task<IActionResult> OnPostUnlinkAsync(int index) => SaveAsync(new RemoveLink(Part, index));
+
+    public async Task<IActionResult> OnPostRemovePortAsync()
+    {
+        var result = await SaveAsync(new RemovePort(PortId));
+        // Once it is gone there is nothing to come back to on this page.
+        return result is RedirectResult ? Redirect($"/graft/{Id}/stock") : result;
+    }
+
+    /// <summary>The fields in which something will not do, in words.</summary>
+    public IEnumerable<string> GridProblems() => Shown.AllPins().Select(pin => Problem($"signal-{pin.Position}")).OfType<string>();
+
+    protected override void OnShown()
+    {
+        if (Graft.FindPart(Part) is not { } owner || Graft.FindPort(PortId) is not { } port) return;
+        (Owner, Shown) = (owner, port);
+    }
+
+    protected override bool IsThere => Shown is not null;
+
+    private async Task<bool> FindAsync() => await LoadAsync() && IsThere;
+}

@@ -1,0 +1,47 @@
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire;
+using LooseGraft.Core.Wire.Drawing;
+using LooseGraft.Core.Wire.Edits;
+using LooseGraft.Core.Wire.Leads;
+using LooseGraft.Data;
+using LooseGraft.Web.Drawing;
+using LooseGraft.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>The lead of a joint: how it is made, the sheet that proves it, and what to expect at first power.</summary>
+public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvider clock) : GraftPageModel(store, reviews)
+{
+    [BindProperty(SupportsGet = true)]
+    public string Joint { get; set; } = "";
+
+    public JointReview? Shown { get; private set; }
+
+    /// <summary>The lead; null while the joint is not one that is made by hands.</summary>
+    public Lead? Lead { get; private set; }
+
+    /// <summary>The lead from both sides: the mating faces, then the wire sides.</summary>
+    public IEnumerable<(string Words, JointPicture Picture)> Pictures
+        => Shown is not { } review ? [] : new[] { ConnectorView.MatingFace, ConnectorView.WireSide }.Select(view =>
+            (view == ConnectorView.MatingFace ? "Looking at the mating faces" : "Looking at the wire sides",
+                new JointPicture(review, JointScene.Of(review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), view, view))));
+
+    public async Task<IActionResult> OnPostTestAsync(string one, string other, bool beeped)
+        => LeadEnd.Parse(one) is { } first && LeadEnd.Parse(other) is { } second && await LoadAsync() && Shown is not null
+            ? await SaveAsync(new AddLeadTest(Joint, new LeadTest(first, second, beeped, clock.GetUtcNow())))
+            : NotFound();
+
+    public Task<IActionResult> OnPostForgetAsync() => SaveAsync(new ForgetLeadTests(Joint));
+
+    /// <summary>An end in words.</summary>
+    public string Words(LeadEnd end) => $"{(end.IsFrom ? Shown!.From : Shown!.To).Port.Name}, position {end.Position}";
+
+    protected override bool IsThere => Shown is not null;
+
+    protected override void OnShown()
+    {
+        Shown = Review.Wire.Find(Joint);
+        Lead = Shown is { } review && Core.Wire.Leads.Lead.IsMade(review.Joint) ? Core.Wire.Leads.Lead.Of(Graft, review) : null;
+    }
+}

@@ -1,0 +1,127 @@
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire;
+using LooseGraft.Core.Wire.Drawing;
+using LooseGraft.Core.Wire.Edits;
+using LooseGraft.Core.Wire.Schools;
+using LooseGraft.Data;
+using LooseGraft.Web.Drawing;
+using LooseGraft.Web.Forms;
+using LooseGraft.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>The Wire stage: one joint at a time, seen, judged and changed.</summary>
+public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+{
+    /// <summary>Id of the joint to look at; the most dangerous when none is asked for.</summary>
+    [BindProperty(SupportsGet = true, Name = "joint")]
+    public string? JointId { get; set; }
+
+    /// <summary>The pin to look at, such as <c>from-7</c>.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? Pin { get; set; }
+
+    /// <summary>From which side the fixed half is looked at: <c>mating</c> or <c>wire</c>.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string From { get; set; } = "mating";
+
+    /// <summary>From which side the other half is looked at.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string To { get; set; } = "wire";
+
+    /// <summary>Which wires to draw: <c>decided</c>, <c>pushed</c> or <c>proposed</c>.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string Show { get; set; } = "decided";
+
+    public JointReview? Joint { get; private set; }
+
+    public PinChoice? Chosen { get; private set; }
+
+    public IReadOnlyList<JointContact> Shown { get; private set; } = [];
+
+    /// <summary>The three schools for the joint, worked out when the page asks.</summary>
+    public SchoolAdvice Advice => field ??= SchoolAdvisor.Of(Graft, Joint!);
+
+    public JointPicture? Picture { get; private set; }
+
+    public ConnectorView FromView => View(From);
+
+    public ConnectorView ToView => View(To);
+
+    public static string Other(string view) => view == "wire" ? "mating" : "wire";
+
+    public async Task<IActionResult> OnPostPinAsync(PinForm form)
+    {
+        if (!await LoadAsync() || Chosen is not { } chosen) return NotFound();
+        return form.Read(ModelState, chosen.Position) is { } pin ? await SaveAsync(new DescribePin(chosen.End.Id, pin)) : await InvalidAsync();
+    }
+
+    public Task<IActionResult> OnPostDecideAsync(JointMethod method, string? reason) => ChangeJointAsync(review => new DecideJoint(review.Joint.Id, method, reason.Trimmed()));
+
+    public Task<IActionResult> OnPostTakeTableAsync()
+        => ChangeJointAsync(review => new TakeTable(review.Joint.Id, Rewiring.MadeMethod(review), [.. review.Proposal.Select(row => new Conductor(row.From, row.To))]));
+
+    public Task<IActionResult> OnPostAddWireAsync(int wireFrom, int wireTo) => ChangeJointAsync(review => LeadContact.Move(review, wireFrom, wireTo));
+
+    public async Task<IActionResult> OnPostTargetsAsync()
+    {
+        if (!await LoadAsync() || Joint is not { } review) return NotFound();
+        return WireTargets.Changed(review, Request.Form, ModelState) is var (from, to)
+            ? await SaveAsync(LeadContact.Lead(review, from, to))
+            : ModelState.IsValid ? Redirect(Link(("handler", null))) : await InvalidAsync();
+    }
+
+    public Task<IActionResult> OnPostTieAsync(string? end, int one, int other)
+    {
+        if (end is not ("from" or "to")) ModelState.AddModelError("end", "Choose the end whose contacts are tied.");
+        var isFrom = end == "from";
+        return ChangeJointAsync(review => new TieContacts(review.Joint.Id, new LeadTie(new LeadEnd(isFrom, one), new LeadEnd(isFrom, other))));
+    }
+
+    public Task<IActionResult> OnPostUntieAsync(int index) => ChangeJointAsync(review => new RemoveTie(review.Joint.Id, index));
+
+    public async Task<IActionResult> OnPostSchoolAsync(School school)
+    {
+        if (!await LoadAsync() || Joint is not { } review) return NotFound();
+        if (Advice.Of(school) is not { } plan) return await InvalidAsync();
+        return await SaveAsync(TakeSchool.Of(review.Joint.Id, plan, plan == Advice.Recommended ? Advice.Because : null));
+    }
+
+    public Task<IActionResult> OnPostRemoveWireAsync(int wireFrom, int wireTo) => ChangeJointAsync(review => new RemoveWire(review.Joint.Id, wireFrom, wireTo));
+
+    public async Task<IActionResult> OnPostAddJointAsync(string? ports, string? otherPort)
+    {
+        if (!await LoadAsync()) return NotFound();
+        if (PortId.Parse(ports ?? "") is not { } from || PortId.Parse(otherPort ?? "") is not { } to || from == to)
+        {
+            ModelState.AddModelError("ports", "Choose two different ports to bring together.");
+            return await InvalidAsync();
+        }
+
+        var edit = new AddJoint(from, to);
+        JointId = edit.IdIn(Graft);
+        return await SaveAsync(edit);
+    }
+
+    public Task<IActionResult> OnPostRemoveJointAsync() => ChangeJointAsync(review => new RemoveJoint(review.Joint.Id));
+
+    protected override void OnShown()
+    {
+        Joint = Review.Wire.Find(JointId ?? "") ?? Review.Wire.Joints.FirstOrDefault();
+        if (Joint is null) return;
+        Chosen = PinChoice.Parse(Pin, Joint);
+        Shown = Show switch
+        {
+            "pushed" => Joint.Pushed,
+            "proposed" => [.. Joint.Proposed],
+            _ => Joint.Decided,
+        };
+        Picture = new JointPicture(Joint, JointScene.Of(Joint, Shown.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), FromView, ToView));
+    }
+
+    private async Task<IActionResult> ChangeJointAsync(Func<JointReview, GraftEdit> edit)
+        => await LoadAsync() && Joint is { } review ? await SaveAsync(edit(review)) : NotFound();
+
+    private static ConnectorView View(string side) => side == "wire" ? ConnectorView.WireSide : ConnectorView.MatingFace;
+}
