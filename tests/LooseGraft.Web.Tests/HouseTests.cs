@@ -16,7 +16,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("/")]
     [InlineData("/words")]
     [InlineData("/health")]
-    [InlineData("/css/bench.css")]
+    [InlineData("/lib/bench.css")]
     [InlineData("/nowhere")]
     public async Task Every_answer_carries_a_strict_policy(string address)
     {

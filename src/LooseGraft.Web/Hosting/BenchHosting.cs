@@ -23,6 +23,10 @@ public static class BenchHosting
 
     public static void AddBench(this WebApplicationBuilder builder)
     {
+        // It is served as it was built: what browsers are sent lies where the build's list says, in every environment.
+        builder.WebHost.UseStaticWebAssets();
+        builder.Configuration["ReloadStaticAssetsAtRuntime"] = "false";
+        builder.Services.AddResponseCompression();
         var folder = new BenchFolder(DataFolder(builder.Configuration));
         builder.Host.UseSerilog((_, logging) => logging
             .MinimumLevel.Information()
@@ -68,6 +72,7 @@ public static class BenchHosting
     public static void UseBench(this WebApplication app)
     {
         app.UseMiddleware<SecurityHeaders>();
+        app.UseResponseCompression();
         app.UseSerilogRequestLogging();
         app.UseExceptionHandler(new ExceptionHandlerOptions
         {
@@ -76,11 +81,12 @@ public static class BenchHosting
             StatusCodeSelector = exception => exception is BadHttpRequestException refused ? refused.StatusCode : StatusCodes.Status500InternalServerError,
         });
         app.UseStatusCodePagesWithReExecute("/trouble/{0}");
-        app.UseStaticFiles();
         app.UseRouting();
         app.UseRateLimiter();
         app.UseAuthentication();
         app.UseAuthorization();
+        // Styles, scripts and fonts are the same for everybody, also before the door.
+        app.MapStaticAssets().AllowAnonymous().KeepForAYear();
         app.MapHealthChecks("/health").AllowAnonymous();
         app.MapGet("/graft/{id:int}/file", Downloads.GraftAsync);
         app.MapGet("/graft/{id:int}/wire/{joint}/lead.{form}", LeadDownloads.SendAsync);
@@ -91,7 +97,7 @@ public static class BenchHosting
         app.MapGet("/donors/{id:int}/file", Downloads.DonorAsync);
         app.MapGet("/bin/file", Downloads.BinAsync);
         app.MapGet("/photos/{hash}", Downloads.Photo);
-        app.MapRazorPages();
+        app.MapRazorPages().WithStaticAssets();
     }
 
     private static string DataFolder(ConfigurationManager configuration)

@@ -46,18 +46,20 @@ function complete(event, cell) {
   cell.setSelectionRange(begun, known.length);
 }
 
-export function followGrids() {
-  document.addEventListener("keydown", (event) => {
+export const grid = () => ({
+  step(event) {
     const cell = cellOf(event);
     if (!cell || event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
     if (step(event, cell)) event.preventDefault();
-  });
-  document.addEventListener("input", (event) => {
+  },
+  complete(event) {
     const cell = cellOf(event);
     if (cell) complete(event, cell);
-  });
-  document.addEventListener("focusin", (event) => cellOf(event)?.select());
-}
+  },
+  choose(event) {
+    cellOf(event)?.select();
+  },
+});
 
 // While somebody types in a grid, answers leave its cells alone: what is typed next is on its way already.
 export const isBeingTyped = (node) => node instanceof Element && node.matches("[data-grid-cells]") && node.contains(document.activeElement);

@@ -2,8 +2,15 @@
 const STORE = "loose-graft-single-keys";
 const ACTS = { k: "keep", u: "undo", r: "redo", n: "next", f: "flip-from", g: "flip-to" };
 
-export const areSingleKeysOn = () => localStorage.getItem(STORE) !== "off";
-export const setSingleKeys = (on) => localStorage.setItem(STORE, on ? "on" : "off");
+const areSingleKeysOn = () => localStorage.getItem(STORE) !== "off";
+
+export const singleKeys = () => ({
+  on: areSingleKeysOn(),
+  toggle() {
+    this.on = !this.on;
+    localStorage.setItem(STORE, this.on ? "on" : "off");
+  },
+});
 
 const isTyping = (element) => element instanceof HTMLElement && element.matches("input, textarea, select, [contenteditable]");
 

@@ -1,0 +1,26 @@
+// What a page does beyond its forms and links. Pages name what acts in them (x-data); what acts everywhere listens here.
+import Alpine from "@alpinejs/csp";
+import { keepDrafts } from "./drafts.js";
+import { followDrawings } from "./drawing.js";
+import { grid, isBeingTyped } from "./grid.js";
+import { listenForKeys, singleKeys } from "./keys.js";
+import { photo } from "./photos.js";
+import { isUnsent, watchSaves } from "./saves.js";
+import { followSeats } from "./seat.js";
+import { trouble } from "./trouble.js";
+import { followWires } from "./wires.js";
+
+document.documentElement.classList.add("htmx-ready");
+// What is being typed is never overwritten by an answer that arrives meanwhile.
+Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node) => name !== "value" || node !== document.activeElement;
+Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !isBeingTyped(node) && !isUnsent(node);
+
+keepDrafts();
+followDrawings();
+followSeats();
+followWires();
+watchSaves();
+listenForKeys();
+
+for (const [name, component] of Object.entries({ grid, photo, singleKeys, trouble })) Alpine.data(name, component);
+Alpine.start();
