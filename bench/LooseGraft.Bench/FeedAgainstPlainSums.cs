@@ -6,7 +6,8 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Bench;
 
-/// <summary>The whole feed tree of 200 parts, every load case and the chance at every limit, beside a plain loop that only sums the same currents along the same links once for each case and draw.</summary>
+/// <summary>The whole feed tree of 200 parts, every load case and the chance at every limit, beside a plain loop that only sums the same currents along the
+/// same links once for each case and draw.</summary>
 [MemoryDiagnoser]
 public class FeedAgainstPlainSums
 {
@@ -67,16 +68,22 @@ public class FeedAgainstPlainSums
     private static Graft Made()
     {
         var random = new Random(12);
-        var strings = Enumerable.Range(0, 10).Select(index => new SupplyString($"s{index}", $"string {index}") { Plugs = [.. Enumerable.Range(0, 10).Select(plug => new SupplyPlug($"p{plug}", ConnectorTypes.Find("peripheral-power-4")!))] });
+        var strings = Enumerable.Range(0, 10)
+            .Select(index => new SupplyString($"s{index}", $"string {index}")
+            {
+                Plugs = [.. Enumerable.Range(0, 10).Select(plug => new SupplyPlug($"p{plug}", ConnectorTypes.Find("peripheral-power-4")!))],
+            });
         Supply Rails(string id, double amps, double watts) => new(id, id)
         {
             Rails = [.. RailNames.Select(rail => new Rail(Signal.Parse(rail)!, new Known<Amps>(new Amps(amps), Evidence.Label)))],
             Total = new TotalLimit(new Known<Watts>(new Watts(watts), Evidence.Label)),
         };
-        var converters = Enumerable.Range(0, 3).Select(index => Rails($"converter{index}", 6, 80) with { Input = new SupplyInput("supply", "+12 V"), Class = EfficiencyClass.Converter });
+        var converters = Enumerable.Range(0, 3)
+            .Select(index => Rails($"converter{index}", 6, 80) with { Input = new SupplyInput("supply", "+12 V"), Class = EfficiencyClass.Converter });
         return Graft.Empty("fed") with
         {
-            Parts = [.. SupplyNames.Select(id => new Part(id, id, PartKind.Supply)), .. Enumerable.Range(0, Parts).Select(index => new Part($"part{index}", $"part {index}", PartKind.Drive))],
+            Parts = [.. SupplyNames.Select(id => new Part(id, id, PartKind.Supply)),
+                .. Enumerable.Range(0, Parts).Select(index => new Part($"part{index}", $"part {index}", PartKind.Drive))],
             Supplies = [Rails("supply", 60, 900) with { Strings = [.. strings], Class = EfficiencyClass.Gold }, .. converters],
             Loads = [.. Enumerable.Range(0, Parts).Select(index => new Load($"load{index}", $"part{index}", index < 100 ? "supply" : $"converter{index % 3}")
             {
@@ -86,5 +93,6 @@ public class FeedAgainstPlainSums
         };
     }
 
-    private static Spread<Amps> Amps(Random random, double about) => new(new Amps(about * random.NextDouble()), new Amps(about), new Amps(about * (1 + random.NextDouble())));
+    private static Spread<Amps> Amps(Random random, double about)
+        => new(new Amps(about * random.NextDouble()), new Amps(about), new Amps(about * (1 + random.NextDouble())));
 }

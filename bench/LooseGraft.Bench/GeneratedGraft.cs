@@ -12,7 +12,8 @@ internal static class GeneratedGraft
 
     private static readonly Signal[] Signals =
     [
-        .. new[] { "+12 V", "+5 V", "+3.3 V", "ground", "ground", "ground", "power-switch", "reset-switch", "power-light+", "power-light-", "fan-tacho", "usb1-data+", "none" }
+        .. new[] { "+12 V", "+5 V", "+3.3 V", "ground", "ground", "ground", "power-switch", "reset-switch", "power-light+", "power-light-", "fan-tacho",
+            "usb1-data+", "none" }
             .Select(name => Signal.Parse(name)!),
     ];
 

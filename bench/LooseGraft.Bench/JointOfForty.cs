@@ -7,14 +7,17 @@ using LooseGraft.Core.Wire.Schools;
 
 namespace LooseGraft.Bench;
 
-/// <summary>All placements of a 40-position plug on a 40-position header and the smallest change that makes it right; and a graft of 60 joints after one edit.</summary>
+/// <summary>All placements of a 40-position plug on a 40-position header and the smallest change that makes it right; and a graft of 60 joints after one
+/// edit.</summary>
 [MemoryDiagnoser]
 public class JointOfForty
 {
     private static readonly string[] Names =
     [
-        "ground", "power-switch", "power-light+", "power-light-", "reset-switch", "drive-light+", "drive-light-", "+5 V", "usb1-data+", "usb1-data-", "ground", "usb2-data+", "usb2-data-", "+5 V", "ground",
-        "headphone-left", "headphone-right", "audio-presence", "microphone-left", "microphone-right", "lid-sense", "fan-tacho", "fan-control", "+12 V", "ground", "+3.3 V", "serial-transmit", "serial-receive", "ground", "+5 V standby",
+        "ground", "power-switch", "power-light+", "power-light-", "reset-switch", "drive-light+", "drive-light-", "+5 V", "usb1-data+", "usb1-data-", "ground",
+        "usb2-data+", "usb2-data-", "+5 V", "ground",
+        "headphone-left", "headphone-right", "audio-presence", "microphone-left", "microphone-right", "lid-sense", "fan-tacho", "fan-control", "+12 V",
+        "ground", "+3.3 V", "serial-transmit", "serial-receive", "ground", "+5 V standby",
         "network-light+", "network-light-", "scale-lamp+", "scale-lamp-", "line-left", "line-right", "ground", "panel-sense", "spare-switch", "none",
     ];
 
@@ -32,7 +35,9 @@ public class JointOfForty
         _review = WireStage.Review(_one).Joints[0];
         _before = WireStage.Review(_sixtyLarge);
         // Read back from its file, as an edit in the application is.
-        _edited = GraftFile.Read(GraftFile.Write(_sixtyLarge.WithPin(new PortId("board-7", "port"), 3, pin => pin with { Signal = pin.Signal with { Value = Signal.Ground } }))).Graft!;
+        _edited = GraftFile.Read(
+            GraftFile.Write(_sixtyLarge.WithPin(
+            new PortId("board-7", "port"), 3, pin => pin with { Signal = pin.Signal with { Value = Signal.Ground } }))).Graft!;
     }
 
     /// <summary>All placements and the smallest change.</summary>
@@ -66,7 +71,9 @@ public class JointOfForty
         return Graft.Empty("forty") with
         {
             Parts = [.. parts],
-            Joints = [.. Enumerable.Range(0, joints).Select(index => new Joint($"joint-{index}", new PortId($"board-{index}", "port"), new PortId($"shell-{index}", "port"), JointMethod.Straight))],
+            Joints = [.. Enumerable.Range(0, joints)
+                .Select(index => new Joint(
+                $"joint-{index}", new PortId($"board-{index}", "port"), new PortId($"shell-{index}", "port"), JointMethod.Straight))],
         };
     }
 

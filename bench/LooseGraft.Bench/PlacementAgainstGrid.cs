@@ -4,7 +4,8 @@ using LooseGraft.Core.Seat.Placing;
 
 namespace LooseGraft.Bench;
 
-/// <summary>Sixteen holes on sixty-four mounts, all four turns: the exact search beside trying, for every pair of a hole and a mount, every shift of a 0.1 mm grid at which the two meet.</summary>
+/// <summary>Sixteen holes on sixty-four mounts, all four turns: the exact search beside trying, for every pair of a hole and a mount, every shift of a 0.1 mm
+/// grid at which the two meet.</summary>
 public class PlacementAgainstGrid
 {
     private const double SlackMm = 0.5;
@@ -20,7 +21,8 @@ public class PlacementAgainstGrid
     public void SetUp()
     {
         var shake = new Random(5);
-        var matching = _holes.Take(12).Select(hole => hole.Turned(90) + new PlanPoint(320 + ((shake.NextDouble() - 0.5) * 0.4), 40 + ((shake.NextDouble() - 0.5) * 0.4)));
+        var matching = _holes.Take(12)
+            .Select(hole => hole.Turned(90) + new PlanPoint(320 + ((shake.NextDouble() - 0.5) * 0.4), 40 + ((shake.NextDouble() - 0.5) * 0.4)));
         _mounts = [.. matching, .. Places(52, 400, 400, 4)];
         if (Exact() != Grid()) throw new InvalidOperationException($"The search finds {Exact()}, the grid {Grid()}.");
     }
@@ -43,7 +45,8 @@ public class PlacementAgainstGrid
                 {
                     for (var x = -SlackMm; x <= SlackMm; x += StepMm)
                     {
-                        for (var y = -SlackMm; y <= SlackMm; y += StepMm) best = Math.Max(best, Met(turned, new PlanPoint(mount.X - hole.X + x, mount.Y - hole.Y + y)));
+                        for (var y = -SlackMm; y <= SlackMm; y += StepMm)
+                            best = Math.Max(best, Met(turned, new PlanPoint(mount.X - hole.X + x, mount.Y - hole.Y + y)));
                     }
                 }
             }

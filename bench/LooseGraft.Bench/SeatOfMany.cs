@@ -45,7 +45,11 @@ public class SeatOfMany
         SeatBox Box(int index)
         {
             var at = Place();
-            return new SeatBox($"b{index}", $"box {index}", "tray", new PlanRectangle(at.X, at.Y, 8 + (shake.NextDouble() * 25), 8 + (shake.NextDouble() * 25))) { Height = new Millimetres(20 + (shake.NextDouble() * 40)), From = new Millimetres(index % 3 * 5) };
+            return new SeatBox($"b{index}", $"box {index}", "tray", new PlanRectangle(at.X, at.Y, 8 + (shake.NextDouble() * 25), 8 + (shake.NextDouble() * 25)))
+            {
+                Height = new Millimetres(20 + (shake.NextDouble() * 40)),
+                From = new Millimetres(index % 3 * 5),
+            };
         }
 
         return Graft.Empty("crowded") with
@@ -54,7 +58,11 @@ public class SeatOfMany
             {
                 Planes = [new MountPlane("tray", "tray", [.. new PlanRectangle(0, 0, 800, 600).Corners]) { Lid = new Millimetres(90) }],
                 Boxes = [.. Enumerable.Range(0, boxes).Select(Box)],
-                Runs = [.. Enumerable.Range(0, leads).Select(index => new LeadRun($"r{index}", $"lead {index}", "tray", new RunEnd(null, Place(), 10), new RunEnd(null, Place(), 10)) { Length = new Millimetres(500), Bend = new Millimetres(4) })],
+                Runs = [.. Enumerable.Range(0, leads)
+                    .Select(index => new LeadRun($"r{index}", $"lead {index}", "tray", new RunEnd(null, Place(), 10), new RunEnd(null, Place(), 10))
+                    {
+                        Length = new Millimetres(500), Bend = new Millimetres(4),
+                    })],
             },
         };
     }
@@ -64,8 +72,14 @@ public class SeatOfMany
         var shake = new Random(7);
         var places = Enumerable.Range(0, 14).Select(_ => new PlanPoint(shake.NextDouble() * 200, shake.NextDouble() * 150)).ToArray();
         string Say(double value) => (value + ((shake.NextDouble() - 0.5) * 0.2)).ToString("0.0", CultureInfo.InvariantCulture);
-        var edges = places.Index().SelectMany(pair => new[] { new SurveySpan($"h{pair.Index}", "left", Say(pair.Item.X)), new SurveySpan($"h{pair.Index}", "rear", Say(pair.Item.Y)) });
-        var spans = places.Index().SelectMany(one => places.Index().Skip(one.Index + 1).Take(3).Select(other => new SurveySpan($"h{one.Index}", $"h{other.Index}", Say(one.Item.To(other.Item)))));
+        var edges = places.Index()
+            .SelectMany(pair => new[]
+            {
+                new SurveySpan($"h{pair.Index}", "left", Say(pair.Item.X)), new SurveySpan($"h{pair.Index}", "rear", Say(pair.Item.Y)),
+            });
+        var spans = places.Index()
+            .SelectMany(one => places.Index().Skip(one.Index + 1).Take(3)
+            .Select(other => new SurveySpan($"h{one.Index}", $"h{other.Index}", Say(one.Item.To(other.Item)))));
         return new Survey("board", [.. edges.Concat(spans).Take(60)]);
     }
 }

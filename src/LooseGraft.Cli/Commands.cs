@@ -21,7 +21,8 @@ internal static class Commands
     /// <summary>The file could not be read.</summary>
     public const int Unreadable = 2;
 
-    public static RootCommand Root() => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema(), Template(), EditCommand.Make() };
+    public static RootCommand Root()
+        => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema(), Template(), EditCommand.Make() };
 
     private static Command Check()
     {
@@ -90,7 +91,8 @@ internal static class Commands
 
             if (graft.Seating.FindPlane(call.GetRequiredValue(plane)) is not { } found)
             {
-                call.InvocationConfiguration.Error.WriteLine($"There is no plane {call.GetRequiredValue(plane)}; there are: {string.Join(", ", graft.Seating.Planes.Select(each => each.Id))}");
+                call.InvocationConfiguration.Error.WriteLine(
+                    $"There is no plane {call.GetRequiredValue(plane)}; there are: {string.Join(", ", graft.Seating.Planes.Select(each => each.Id))}");
                 return Unreadable;
             }
 

@@ -11,25 +11,34 @@ namespace LooseGraft.Cli;
 /// <summary>A few of the bench's edits from a shell: the changed file is printed, the one that was read stays as it is.</summary>
 internal static class EditCommand
 {
-    public static Command Make() => new("edit", "Prints a graft file with a change made to it. Exit 0: made; 2: unreadable, nothing of that name, or not to be kept.") { Pin(), Decide(), RemovePart() };
+    public static Command Make()
+        => new("edit", "Prints a graft file with a change made to it. Exit 0: made; 2: unreadable, nothing of that name, or not to be kept.")
+        {
+            Pin(), Decide(), RemovePart(),
+        };
 
     private static Command Pin()
     {
-        var (file, port, position, signal) = (Commands.FileArgument(), PortArgument(), new Argument<int>("POSITION") { Description = "The contact, from 1." }, SignalArgument());
+        var (file, port, position, signal) = (
+            Commands.FileArgument(), PortArgument(), new Argument<int>("POSITION") { Description = "The contact, from 1." }, SignalArgument());
         var evidence = new Option<Evidence>("--evidence") { Description = "Where that is known from.", DefaultValueFactory = _ => Evidence.Assumed };
         var command = new Command("pin", "Says what a contact carries.") { file, port, position, signal, evidence };
         command.SetAction(call => Run(call, call.GetRequiredValue(file), graft => graft.FindPort(call.GetRequiredValue(port)) is { } found
-            ? new DescribePin(call.GetRequiredValue(port), found.PinAt(call.GetRequiredValue(position)) with { Signal = new Known<Signal>(call.GetRequiredValue(signal), call.GetValue(evidence)) })
+            ? new DescribePin(call.GetRequiredValue(port),
+                found.PinAt(call.GetRequiredValue(position)) with { Signal = new Known<Signal>(call.GetRequiredValue(signal), call.GetValue(evidence)) })
             : null));
         return command;
     }
 
     private static Command Decide()
     {
-        var (file, joint, method) = (Commands.FileArgument(), new Argument<string>("JOINT") { Description = "The id of a joint." }, new Argument<JointMethod>("METHOD") { Description = "How it is made." });
+        var (file, joint, method) = (
+            Commands.FileArgument(), new Argument<string>("JOINT") { Description = "The id of a joint." },
+            new Argument<JointMethod>("METHOD") { Description = "How it is made." });
         var reason = new Option<string?>("--reason") { Description = "Why." };
         var command = new Command("decide", "Decides by which method a joint is made.") { file, joint, method, reason };
-        command.SetAction(call => Run(call, call.GetRequiredValue(file), _ => new DecideJoint(call.GetRequiredValue(joint), call.GetRequiredValue(method), call.GetValue(reason))));
+        command.SetAction(call =>
+            Run(call, call.GetRequiredValue(file), _ => new DecideJoint(call.GetRequiredValue(joint), call.GetRequiredValue(method), call.GetValue(reason))));
         return command;
     }
 
@@ -54,7 +63,9 @@ internal static class EditCommand
         var edit = make(graft);
         if (edit is null || edit.Apply(graft) == graft)
         {
-            error.WriteLine(edit is null ? "There is nothing of that name; nothing was changed." : $"{edit.Words(graft)}: that changes nothing. Is the name right?");
+            error.WriteLine(edit is null
+                ? "There is nothing of that name; nothing was changed."
+                : $"{edit.Words(graft)}: that changes nothing. Is the name right?");
             return Commands.Unreadable;
         }
 

@@ -30,7 +30,8 @@ internal static class FiguresJson
     private static (string Unit, object? Value) Plain(Type type, object? value)
     {
         var kind = Nullable.GetUnderlyingType(type) ?? type;
-        return kind.GetProperty("Value") is { } amount && kind.GetInterfaces().Any(one => one.IsGenericType && one.GetGenericTypeDefinition() == typeof(IQuantity<>))
+        return kind.GetProperty("Value") is { } amount
+            && kind.GetInterfaces().Any(one => one.IsGenericType && one.GetGenericTypeDefinition() == typeof(IQuantity<>))
             ? (kind.Name, value is null ? null : Math.Round((double)amount.GetValue(value)!, 6))
             : ("", value switch
             {

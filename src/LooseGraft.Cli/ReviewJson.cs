@@ -42,7 +42,8 @@ internal static class ReviewJson
             Tightest = review.Feed.Tightest is { } tightest ? new { Subject = tightest.Subject.Text, LeftWatts = tightest.LeastLeft.Value } : null,
             Supplies = review.Feed.Supplies.Select(supply => new { supply.Supply.Id, supply.Name, Limits = supply.Limits.Select(Limit) }),
             Joints = review.Wire.Joints.Select(Joint),
-            JointsByMethod = Enum.GetValues<JointMethod>().ToDictionary(method => method.ToString(), method => review.Wire.Joints.Count(joint => joint.Joint.Method == method)),
+            JointsByMethod = Enum.GetValues<JointMethod>()
+                .ToDictionary(method => method.ToString(), method => review.Wire.Joints.Count(joint => joint.Joint.Method == method)),
         }),
         NextCut = new { review.NextCut.Do, review.NextCut.Because, Subject = review.NextCut.Subject.Text, review.NextCut.Stage },
         Notes = notes,
@@ -57,7 +58,8 @@ internal static class ReviewJson
     }
 
     private static FindingJson Finding(Finding finding)
-        => new(finding.Rule.Code, finding.Severity, finding.Subject.Text, finding.Message, finding.Evidence, finding.Remedies, finding.Case is { } found ? FiguresJson.Of(found, Options) : null);
+        => new(finding.Rule.Code, finding.Severity, finding.Subject.Text, finding.Message, finding.Evidence, finding.Remedies,
+            finding.Case is { } found ? FiguresJson.Of(found, Options) : null);
 
     private static object Limit(FeedLimit limit) => new
     {

@@ -1,8 +1,8 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Buy;
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Seat;
@@ -75,7 +75,8 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
             }
 
             if (Graft.Parts.IsEmpty)
-                return new NextCut("Describe the board you want to move", "nothing can be judged before there is a part with a port", Subject.Whole, Stage.Stock);
+                return new NextCut("Describe the board you want to move", "nothing can be judged before there is a part with a port", Subject.Whole,
+                    Stage.Stock);
             if (Graft.Joints.IsEmpty)
                 return new NextCut("Choose which port meets which", "no joint has been decided yet", Subject.Whole, Stage.Wire);
             if (Graft.Supplies.IsEmpty)

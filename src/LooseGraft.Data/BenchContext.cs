@@ -84,5 +84,6 @@ public sealed class BenchContext(DbContextOptions<BenchContext> options) : DbCon
     }
 
     private sealed class InstantConverter()
-        : ValueConverter<DateTimeOffset, long>(instant => instant.ToUnixTimeMilliseconds(), milliseconds => DateTimeOffset.FromUnixTimeMilliseconds(milliseconds));
+        : ValueConverter<DateTimeOffset,
+        long>(instant => instant.ToUnixTimeMilliseconds(), milliseconds => DateTimeOffset.FromUnixTimeMilliseconds(milliseconds));
 }

@@ -9,7 +9,8 @@ namespace LooseGraft.Data;
 /// <summary>How the database file is opened.</summary>
 public static class BenchFile
 {
-    /// <summary>Uses the SQLite file at <paramref name="path"/>: foreign keys on, write-ahead log, and every commit on the disk before it is acknowledged.</summary>
+    /// <summary>Uses the SQLite file at <paramref name="path"/>: foreign keys on, write-ahead log, and every commit on the disk before it is
+    /// acknowledged.</summary>
     public static DbContextOptionsBuilder UseBenchFile(this DbContextOptionsBuilder options, string path, bool isPooled = true)
         => options
             .UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = isPooled }.ToString())

@@ -22,7 +22,8 @@ public static class BenchStart
     {
         await using var alone = await StartLock.TakeAsync(folder.StartLock, cancellation);
         BenchContext Open(string database)
-            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).AddInterceptors(watchers).Options);
+            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false)
+                .AddInterceptors(watchers).Options);
         if (await IsNewAsync(folder, Open, cancellation)) await MakeAsync(folder, demoFolder, clock, Open, cancellation);
         else await MigrateAsync(folder, clock, Open, cancellation);
     }
@@ -35,7 +36,8 @@ public static class BenchStart
     }
 
     // Made beside and moved into place, so that a bench is there with all of its demo or not at all.
-    private static async Task MakeAsync(BenchFolder folder, string? demoFolder, TimeProvider clock, Func<string, BenchContext> open, CancellationToken cancellation)
+    private static async Task MakeAsync(
+        BenchFolder folder, string? demoFolder, TimeProvider clock, Func<string, BenchContext> open, CancellationToken cancellation)
     {
         Remove(folder.DatabaseInMaking);
         await using (var bench = open(folder.DatabaseInMaking))

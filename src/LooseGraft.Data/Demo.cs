@@ -34,7 +34,8 @@ internal static class Demo
         foreach (var file in Directory.EnumerateFiles(folder, "*.json").OrderDescending())
         {
             var result = GraftFile.Read(await File.ReadAllBytesAsync(file, cancellation));
-            await grafts.AddAsync(result.Graft ?? throw new InvalidDataException($"{Path.GetFileName(file)}: {result.Errors[0]}"), cancellation, takesFromBin: true);
+            await grafts.AddAsync(
+                result.Graft ?? throw new InvalidDataException($"{Path.GetFileName(file)}: {result.Errors[0]}"), cancellation, takesFromBin: true);
         }
     }
 

@@ -29,14 +29,21 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     /// <summary>Puts a new graft on the shelf.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="cancellation">Stops before anything is kept.</param>
-    /// <param name="takesFromBin">Whether what its parts name is taken from the bin, as far as all of it is there. A copy, or a graft from elsewhere, takes nothing until its builder says so.</param>
+    /// <param name="takesFromBin">Whether what its parts name is taken from the bin, as far as all of it is there. A copy, or a graft from elsewhere, takes
+    /// nothing until its builder says so.</param>
     /// <returns>Its number.</returns>
     public async Task<int> AddAsync(Graft graft, CancellationToken cancellation, bool takesFromBin = false)
     {
         var records = graft.Records;
         graft = graft with { Records = [] };
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        var entry = new GraftEntry { Name = graft.Name, Document = Text(takesFromBin ? graft : BinLedger.WithoutClaims(graft)), ChangedAt = clock.GetUtcNow(), Revision = 1 };
+        var entry = new GraftEntry
+        {
+            Name = graft.Name,
+            Document = Text(takesFromBin ? graft : BinLedger.WithoutClaims(graft)),
+            ChangedAt = clock.GetUtcNow(),
+            Revision = 1,
+        };
         bench.Grafts.Add(entry);
         await bench.SaveChangesAsync(cancellation);
         RecordBook.Add(bench, entry.Id, records);
@@ -86,7 +93,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     {
         var head = await bench.Grafts.Where(graft => graft.Id == id).Select(graft => graft.HeadId).SingleOrDefaultAsync(cancellation);
         var taken = (await TreeAsync(id, cancellation)).Ancestry(head).ToHashSet();
-        var changes = await bench.Changes.Where(change => change.GraftId == id).OrderBy(change => change.Id).Select(change => new { change.Id, change.What, change.At }).ToListAsync(cancellation);
+        var changes = await bench.Changes.Where(change => change.GraftId == id).OrderBy(change => change.Id)
+            .Select(change => new { change.Id, change.What, change.At }).ToListAsync(cancellation);
         return new GraftHistory(head, [.. changes.Select(change => new HistoryLine(change.Id, change.What, change.At, taken.Contains(change.Id)))]);
     }
 
@@ -102,7 +110,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         return true;
     }
 
-    /// <summary>Puts a graft back on the shelf. What it took from the bin and others have been promised since, it lets go, as a change of its history.</summary>
+    /// <summary>Puts a graft back on the shelf. What it took from the bin and others have been promised since, it lets go, as a change of its
+    /// history.</summary>
     public async Task<bool> PutBackAsync(int id, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
@@ -110,7 +119,9 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         entry.ThrownAwayAt = null;
         var graft = Read(entry.Document);
         if (!(await BinLedger.SettleAsync(bench, id, graft, cancellation)).IsEmpty)
-            await AddChangeAsync(entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name, cancellation);
+            await AddChangeAsync(
+                entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name,
+                cancellation);
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return true;
@@ -129,7 +140,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (!exists || target == standing.HeadId) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation));
         var way = tree.Way(standing.HeadId, target);
         var ids = way.Select(step => step.Id).ToList();
-        var changes = await bench.Changes.AsNoTracking().Where(change => ids.Contains(change.Id)).ToDictionaryAsync(change => change.Id, change => change.Splice, cancellation);
+        var changes = await bench.Changes.AsNoTracking().Where(change => ids.Contains(change.Id))
+            .ToDictionaryAsync(change => change.Id, change => change.Splice, cancellation);
         if (await DocumentAsync(standing, cancellation) is not { } before) return new SaveResult(SaveOutcome.Stale, await FindAsync(id, cancellation));
         var document = way.Aggregate(before, (text, step) => (step.IsBack ? changes[step.Id].Inverse : changes[step.Id]).ApplyTo(text));
         var graft = Read(document);
@@ -152,7 +164,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         await keep(entry);
         await transaction.CommitAsync(cancellation);
         grafts.Keep(entry.Id, entry.Revision, graft);
-        return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(new Standing(entry.Id, entry.Revision, entry.HeadId, entry.ChangedAt, graft), cancellation));
+        return new SaveResult(
+            SaveOutcome.Saved, await SnapshotAsync(new Standing(entry.Id, entry.Revision, entry.HeadId, entry.ChangedAt, graft), cancellation));
     }
 
     private async Task<SaveResult> RefusedAsync(Standing standing, ImmutableArray<FileError> errors, CancellationToken cancellation)
@@ -188,7 +201,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         => bench.Grafts.SingleOrDefaultAsync(graft => graft.Id == id && graft.ThrownAwayAt == null, cancellation);
 
     private Task<string?> DocumentAsync(Standing standing, CancellationToken cancellation)
-        => bench.Grafts.Where(graft => graft.Id == standing.Id && graft.Revision == standing.Revision).Select(graft => graft.Document).SingleOrDefaultAsync(cancellation);
+        => bench.Grafts.Where(graft => graft.Id == standing.Id && graft.Revision == standing.Revision).Select(graft => graft.Document)
+            .SingleOrDefaultAsync(cancellation);
 
     private async Task<ChangeTree> TreeAsync(int id, CancellationToken cancellation)
         => new(await bench.Changes.Where(change => change.GraftId == id).ToDictionaryAsync(change => change.Id, change => change.ParentId, cancellation));

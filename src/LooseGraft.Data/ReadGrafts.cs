@@ -3,7 +3,8 @@ using Microsoft.Extensions.Caching.Memory;
 
 namespace LooseGraft.Data;
 
-/// <summary>Grafts already read from their documents. No two states of a graft share a revision, so what is kept under one never grows old; it is only forgotten.</summary>
+/// <summary>Grafts already read from their documents. No two states of a graft share a revision, so what is kept under one never grows old; it is only
+/// forgotten.</summary>
 public sealed class ReadGrafts : IDisposable
 {
     private const int Most = 128;

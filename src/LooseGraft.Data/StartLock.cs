@@ -23,6 +23,7 @@ internal static class StartLock
             }
         }
 
-        throw new BenchStartException($"Another Loose Graft has been opening the bench in {Path.GetDirectoryName(path)} for a minute. Stop it, or set DATA to another folder.");
+        throw new BenchStartException(
+            $"Another Loose Graft has been opening the bench in {Path.GetDirectoryName(path)} for a minute. Stop it, or set DATA to another folder.");
     }
 }

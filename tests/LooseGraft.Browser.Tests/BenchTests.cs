@@ -39,7 +39,8 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     {
         using var eyes = NewCopy(out var root);
         eyes.Open(root + "/wire?joint=panel");
-        double X(int position) => double.Parse(eyes.See($"a.pin[data-pin='from-{position}']").GetDomAttribute("data-x")!, System.Globalization.CultureInfo.InvariantCulture);
+        double X(int position)
+            => double.Parse(eyes.See($"a.pin[data-pin='from-{position}']").GetDomAttribute("data-x")!, System.Globalization.CultureInfo.InvariantCulture);
         var (one, two) = (X(1), X(2));
         Assert.True(two < one);
         eyes.Press("f");
@@ -178,7 +179,8 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     public static TheoryData<string> Pages
-        => [.. new[] { "/", "/words", "/bin", "/donors?one=1&other=2", "/meters", $"/graft/{StagePages.RichestDemo}", $"/graft/{StagePages.RichestDemo}/history" }
+        => [.. new[] { "/", "/words", "/bin", "/donors?one=1&other=2", "/meters", $"/graft/{StagePages.RichestDemo}",
+            $"/graft/{StagePages.RichestDemo}/history" }
             .Concat(StagePages.All.SelectMany(pages => pages.Own).Select(page => page.DemoAddress))];
 
     [Theory]

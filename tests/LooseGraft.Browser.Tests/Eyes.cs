@@ -28,7 +28,8 @@ public sealed class Eyes : IDisposable
         service.SuppressInitialDiagnosticInformation = true;
         _driver = new ChromeDriver(service, options);
         // A headless window has no lower bound on its width only when it is told so this way.
-        _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        _driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
         if (!hasScript) _driver.ExecuteCdpCommand("Emulation.setScriptExecutionDisabled", new() { ["value"] = true });
         if (isDark) Emulate("prefers-color-scheme", "dark");
     }
@@ -40,7 +41,8 @@ public sealed class Eyes : IDisposable
     public void Reload() => _driver.Navigate().Refresh();
 
     public void Emulate(string feature, string value)
-        => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new[] { new Dictionary<string, object> { ["name"] = feature, ["value"] = value } } });
+        => _driver.ExecuteCdpCommand(
+            "Emulation.setEmulatedMedia", new() { ["features"] = new[] { new Dictionary<string, object> { ["name"] = feature, ["value"] = value } } });
 
     public void GoOffline() => Network(isOffline: true, latencyMs: 0);
 
@@ -50,16 +52,24 @@ public sealed class Eyes : IDisposable
     private void Network(bool isOffline, int latencyMs)
     {
         _driver.ExecuteCdpCommand("Network.enable", []);
-        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = isOffline, ["latency"] = latencyMs, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        _driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new() { ["offline"] = isOffline, ["latency"] = latencyMs, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
     }
 
     public void Print() => _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });
 
     public IWebElement See(string selector) => Until(() => _driver.FindElements(By.CssSelector(selector)).FirstOrDefault());
 
-    public void SeeWords(string selector, string words) => Until(() => _driver.FindElements(By.CssSelector(selector)).Any(element => element.Text.Contains(words, StringComparison.OrdinalIgnoreCase)) ? words : null);
+    public void SeeWords(string selector, string words)
+        => Until(() => _driver.FindElements(By.CssSelector(selector)).Any(element => element.Text.Contains(words, StringComparison.OrdinalIgnoreCase))
+        ? words
+        : null);
 
-    public void SeeNoWords(string selector, string words) => Until(() => _driver.FindElements(By.CssSelector(selector)).All(element => !element.Text.Contains(words, StringComparison.OrdinalIgnoreCase)) ? words : null);
+    public void SeeNoWords(string selector, string words)
+        => Until(() => _driver.FindElements(By.CssSelector(selector)).All(element => !element.Text.Contains(words, StringComparison.OrdinalIgnoreCase))
+        ? words
+        : null);
 
     public string? Value(string selector) => See(selector).GetDomProperty("value");
 
@@ -161,6 +171,14 @@ public sealed class Eyes : IDisposable
         var wait = new WebDriverWait(_driver, TimeSpan.FromSeconds(10)) { PollingInterval = TimeSpan.FromMilliseconds(50) };
         // What is being looked at may be swapped away between two looks.
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(ElementClickInterceptedException), typeof(NoSuchElementException));
-        return wait.Until(_ => seen())!;
+        try
+        {
+            return wait.Until(_ => seen())!;
+        }
+        catch (WebDriverTimeoutException exception)
+        {
+            throw new InvalidOperationException(
+                $"Not seen in time at {Path}. The page says: {Run<string>("return document.body.innerText.slice(0, 2000)")}", exception);
+        }
     }
 }

@@ -8,7 +8,8 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
     private static readonly string[] Readings =
     [
         "left right 218.0", "rear front 184.0", "h1 across 3.6", "h2 across 3.6", "h3 across 3.6", "h4 across 3.6", "h5 across 3.6",
-        "h1 left near 3.2", "h1 rear near 6.7", "h1 h2 far 149.8", "h2 rear 8.5", "h4 left 5.0", "h1 h4 167.8", "h4 h5 207.4", "h3 h5 145.3", "h1 h5 266.7", "h2 h3 65.2", "h1 h3 208.6",
+        "h1 left near 3.2", "h1 rear near 6.7", "h1 h2 far 149.8", "h2 rear 8.5", "h4 left 5.0", "h1 h4 167.8", "h4 h5 207.4", "h3 h5 145.3", "h1 h5 266.7",
+        "h2 h3 65.2", "h1 h3 208.6",
     ];
 
     [Fact]
@@ -114,12 +115,14 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
         foreach (var (drawing, selector, words) in new[]
         {
             ("\u0089PNG not a drawing", "#bench .problem", "was not brought in"),
-            ("<svg width='300mm' height='200mm' viewBox='0 0 300 200'><rect width='300' height='200'/><circle cx='20' cy='180' r='2'/></svg>", ".said", "1 mounts"),
+            ("<svg width='300mm' height='200mm' viewBox='0 0 300 200'><rect width='300' height='200'/><circle cx='20' cy='180' r='2'/></svg>", ".said",
+                "1 mounts"),
         })
         {
             File.WriteAllText(file, drawing);
             eyes.See("input[type=file]").SendKeys(file);
-            eyes.Choose("select[name=into]:has(option[value=kt31]):not(form[action*='Pattern'] select)", "chassis tray: outline, circles as standoffs, inner outlines as openings");
+            eyes.Choose("select[name=into]:has(option[value=kt31]):not(form[action*='Pattern'] select)",
+                "chassis tray: outline, circles as standoffs, inner outlines as openings");
             eyes.Click("form[action*='Drawing'] button");
             eyes.SeeWords(selector, words);
         }

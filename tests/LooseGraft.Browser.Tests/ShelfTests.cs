@@ -110,7 +110,10 @@ public sealed class ShelfTests(RunningBench bench) : IClassFixture<RunningBench>
         http.DefaultRequestHeaders.ExpectContinue = true;
         var page = await http.GetStringAsync(new Uri("/", UriKind.Relative), TestContext.Current.CancellationToken);
         var token = page.Split("__RequestVerificationToken\" type=\"hidden\" value=\"")[1].Split('"')[0];
-        using var form = new MultipartFormDataContent { { new StringContent(token), "__RequestVerificationToken" }, { new ByteArrayContent(new byte[6_000_000]), "file", "big.json" } };
+        using var form = new MultipartFormDataContent
+        {
+            { new StringContent(token), "__RequestVerificationToken" }, { new ByteArrayContent(new byte[6_000_000]), "file", "big.json" },
+        };
         var answer = await http.PostAsync(new Uri("/?handler=Import", UriKind.Relative), form, TestContext.Current.CancellationToken);
         Assert.Contains("That is too large", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
     }

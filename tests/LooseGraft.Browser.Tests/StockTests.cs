@@ -144,7 +144,8 @@ public sealed class StockTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords(".marks", "1: ground");
         eyes.ClickIn("svg[data-photo]", 0.5, 0.5);
         eyes.SeeWords(".marks", "2: +12 V");
-        var shares = eyes.Run<string>("const p = document.querySelector('svg[data-photo]'); const c = p.querySelector('circle'); return (c.cx.baseVal.value / p.viewBox.baseVal.width).toFixed(2) + ' ' + (c.cy.baseVal.value / p.viewBox.baseVal.height).toFixed(2)");
+        var shares = eyes.Run<string>(
+            "const p = document.querySelector('svg[data-photo]'); const c = p.querySelector('circle'); return (c.cx.baseVal.value / p.viewBox.baseVal.width).toFixed(2) + ' ' + (c.cy.baseVal.value / p.viewBox.baseVal.height).toFixed(2)");
         Assert.Equal("0.25 0.50", shares);
         eyes.Click("form[data-key-act='undo'] button");
         eyes.SeeNoWords(".marks", "2:");
@@ -183,7 +184,11 @@ public sealed class StockTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords("h2", name);
         eyes.TabTo("#signal-1");
         // The start of a signal is enough where the rest is offered; Enter goes on in the order of positions.
-        foreach (var signal in new[] { "power-light+", "power-light-", "power-s", "gnd", "reset", "gnd", "none", "+12", "+3.3", "+5 V", "absent", "usb1-data+", "usb1-data-", "gnd", "+5 V standby", "fan-t", "fan-c", "lid", "none", "ground" })
+        foreach (var signal in new[]
+        {
+            "power-light+", "power-light-", "power-s", "gnd", "reset", "gnd", "none", "+12", "+3.3", "+5 V", "absent", "usb1-data+", "usb1-data-", "gnd",
+            "+5 V standby", "fan-t", "fan-c", "lid", "none", "ground",
+        })
             eyes.Press(signal + Keys.Enter);
         eyes.SeeWords(".said", name);
         eyes.Until(() => eyes.Run<long>("return document.querySelectorAll('.pin-grid td.is-absent').length") == 1);

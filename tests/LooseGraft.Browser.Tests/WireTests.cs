@@ -44,7 +44,8 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords(".schools", "describe more of the two ports first");
         // What a stranger's diagram says, as the page asks for it.
         eyes.Open(root + "/stock/kt31/panel");
-        TypeHeader(eyes, ["power-light+", "power-light-", "power-switch", "ground", "reset-switch", "ground", "+5 V", "lid-sense", "drive-light+", "drive-light-", "+5 V standby", "none", "absent", "ground"]);
+        TypeHeader(eyes, ["power-light+", "power-light-", "power-switch", "ground", "reset-switch", "ground", "+5 V", "lid-sense", "drive-light+",
+            "drive-light-", "+5 V standby", "none", "absent", "ground"]);
         ProvePanel(eyes, root);
 
         eyes.Open(root + "/wire?joint=panel");
@@ -107,15 +108,18 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
         for (var step = 0; step < 30; step++)
         {
             eyes.Open(root + "/prove");
-            var link = eyes.Run<string>("return [...document.querySelectorAll('.prove-list a')].find(a => a.textContent.includes('panel header'))?.getAttribute('href') ?? ''");
+            var link = eyes.Run<string>(
+                "return [...document.querySelectorAll('.prove-list a')].find(a => a.textContent.includes('panel header'))?.getAttribute('href') ?? ''");
             if (link.Length == 0) return;
             eyes.Open(link);
             eyes.Click("form[action*='Measure'] button");
             eyes.Until(() => eyes.Value("input[name=reading]") is { Length: > 0 });
             eyes.Click("form[action*='Reading'] button.is-primary");
             eyes.SeeWords(".said", "panel");
-            if (eyes.Run<bool>("return document.querySelector('.reading form[action*=Believe] button') !== null")) eyes.Click(".reading form[action*='Believe'] button");
-            else if (eyes.Run<bool>("return document.querySelector('.trial') !== null && document.querySelector('.proof .verdict.is-fine') === null")) eyes.Click(".trial button[value='true']");
+            if (eyes.Run<bool>("return document.querySelector('.reading form[action*=Believe] button') !== null"))
+                eyes.Click(".reading form[action*='Believe'] button");
+            else if (eyes.Run<bool>("return document.querySelector('.trial') !== null && document.querySelector('.proof .verdict.is-fine') === null"))
+                eyes.Click(".trial button[value='true']");
             eyes.SeeWords(".said", "panel");
         }
     }

@@ -22,7 +22,9 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     private readonly ILookup<Type, object> _found = Things([graft]);
 
     /// <summary>Every sort of edit there is.</summary>
-    public static IEnumerable<Type> Sorts => typeof(GraftEdit).Assembly.GetTypes().Where(type => type.IsSubclassOf(typeof(GraftEdit)) && !type.IsAbstract).OrderBy(type => type.FullName, StringComparer.Ordinal);
+    public static IEnumerable<Type> Sorts
+        => typeof(GraftEdit).Assembly.GetTypes().Where(type => type.IsSubclassOf(typeof(GraftEdit)) && !type.IsAbstract)
+        .OrderBy(type => type.FullName, StringComparer.Ordinal);
 
     /// <summary>The demos, and the ferry radiogram once more with what no demo has: a made lead with a tie and a reading, keys, marks.</summary>
     public static IReadOnlyList<(Graft Graft, EditSamples Edits)> Demos { get; } = OfDemos();
@@ -32,7 +34,9 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
 
     /// <summary>Whether a parameter names something that has to be there.</summary>
     public static bool IsName(ParameterInfo parameter)
-        => parameter.ParameterType == typeof(PortId) || (parameter.ParameterType == typeof(string) && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead");
+        => parameter.ParameterType == typeof(PortId)
+            || (parameter.ParameterType == typeof(string)
+            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead");
 
     /// <summary>The edit of a sort that a seed stands for.</summary>
     public GraftEdit Make(Type sort, int seed)
@@ -45,7 +49,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     public static GraftEdit Make(Type sort, IEnumerable<object?> arguments) => (GraftEdit)Activator.CreateInstance(sort, [.. arguments])!;
 
     /// <summary>The arguments of an edit.</summary>
-    public static object?[] Arguments(GraftEdit edit) => [.. Parameters(edit.GetType()).Select(parameter => edit.GetType().GetProperty(parameter.Name!)!.GetValue(edit))];
+    public static object?[] Arguments(GraftEdit edit)
+        => [.. Parameters(edit.GetType()).Select(parameter => edit.GetType().GetProperty(parameter.Name!)!.GetValue(edit))];
 
     private object? Value(Type type, string name)
     {
@@ -120,7 +125,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
 
     private static (Graft, EditSamples)[] OfDemos()
     {
-        var demos = Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Order().Select(file => GraftFile.Read(File.ReadAllBytes(file)).Graft!).ToList();
+        var demos = Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Order().Select(file => GraftFile.Read(File.ReadAllBytes(file)).Graft!)
+            .ToList();
         var ferry = demos.First(demo => demo.Practice is not null);
         var rich = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") }) with
         {
@@ -132,10 +138,21 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
                 Tests = [new LeadTest(new LeadEnd(true, 1), new LeadEnd(false, 1), true, default)],
             })],
             Photos = [.. ferry.Photos, .. ferry.Photos],
-            Readings = [.. ferry.Readings, .. ferry.Joints.Index().Select(joint => new Reading($"twelve-{joint.Index}", default, joint.Item.From, MeterMode.VoltsDc, "12.1 V") { Red = 1, Power = PowerState.On })],
-            Seating = ferry.Seating with { Surveys = [new Survey(ferry.Parts[0].Id, [new SurveySpan("h1", "h2", "40"), new SurveySpan("h1", "h3", "30"), new SurveySpan("h2", "h3", "50")])] },
+            Readings = [.. ferry.Readings,
+                .. ferry.Joints.Index()
+                .Select(joint => new Reading($"twelve-{joint.Index}", default, joint.Item.From, MeterMode.VoltsDc, "12.1 V")
+                {
+                    Red = 1, Power = PowerState.On,
+                })],
+            Seating = ferry.Seating with
+            {
+                Surveys = [new Survey(
+                    ferry.Parts[0].Id, [new SurveySpan("h1", "h2", "40"), new SurveySpan("h1", "h3", "30"), new SurveySpan("h2", "h3", "50")])],
+            },
         };
-        demos.Add(GraftFile.Read(GraftFile.Write(rich)) is { Graft: { } read } ? read : throw new InvalidOperationException($"{GraftFile.Read(GraftFile.Write(rich)).Errors[0]}"));
+        demos.Add(GraftFile.Read(GraftFile.Write(rich)) is { Graft: { } read }
+            ? read
+            : throw new InvalidOperationException($"{GraftFile.Read(GraftFile.Write(rich)).Errors[0]}"));
         var all = Things(demos);
         return [.. demos.Select(demo => (demo, new EditSamples(demo, all)))];
     }
@@ -143,10 +160,12 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     private static IEnumerable<object> Inside(object thing)
     {
         yield return thing;
-        if (thing is ConnectorType or string or Signal || thing.GetType().Namespace?.StartsWith("LooseGraft.Core.Model", StringComparison.Ordinal) != true) yield break;
+        if (thing is ConnectorType or string or Signal || thing.GetType().Namespace?.StartsWith("LooseGraft.Core.Model", StringComparison.Ordinal) != true)
+            yield break;
         var inner = thing is IEnumerable list
             ? list.Cast<object>()
-            : thing.GetType().GetProperties().Where(member => member.GetIndexParameters().Length == 0 && member.CanWrite).Select(member => member.GetValue(thing)).OfType<object>();
+            : thing.GetType().GetProperties().Where(member => member.GetIndexParameters().Length == 0 && member.CanWrite)
+                .Select(member => member.GetValue(thing)).OfType<object>();
         foreach (var below in inner.SelectMany(Inside)) yield return below;
     }
 }

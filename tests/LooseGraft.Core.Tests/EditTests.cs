@@ -50,7 +50,9 @@ public sealed class EditTests
             var arguments = EditSamples.Arguments(edit);
             foreach (var (index, parameter) in parameters.Index())
             {
-                object?[] gone = EditSamples.IsName(parameter) ? [parameter.ParameterType == typeof(PortId) ? new PortId(EditSamples.Nowhere, "p") : EditSamples.Nowhere] : parameter.Name == "Index" ? [-1, 10_000] : [];
+                object?[] gone = EditSamples.IsName(parameter)
+                    ? [parameter.ParameterType == typeof(PortId) ? new PortId(EditSamples.Nowhere, "p") : EditSamples.Nowhere] : parameter.Name == "Index"
+                    ? [-1, 10_000] : [];
                 foreach (var other in gone)
                     Assert.Equal(demo, EditSamples.Make(sort, arguments.Select((argument, at) => at == index ? other : argument)).Apply(demo));
             }
@@ -67,19 +69,24 @@ public sealed class EditTests
             Assert.NotEmpty(edit.Standing(demo));
             Assert.DoesNotMatch("  |\\{|\\}|LooseGraft|^ | $", words);
             var names = EditSamples.Arguments(edit).SelectMany(argument => Names(demo, argument)).Where(name => name.Length > 0).ToArray();
-            Assert.True(names.Length == 0 || names.Any(name => words.Contains(name, StringComparison.Ordinal)), $"{words} names none of {string.Join(", ", names)}");
+            Assert.True(names.Length == 0 || names.Any(name => words.Contains(name, StringComparison.Ordinal)),
+                $"{words} names none of {string.Join(", ", names)}");
         }
     }
 
     [Fact]
-    public void Every_stage_that_computes_has_its_edits() => Assert.Equal(["Feed", "Prove", "Seat", "Stock", "Wire"], EditSamples.Sorts.Select(sort => sort.Namespace!.Split('.')[2]).Distinct().Order());
+    public void Every_stage_that_computes_has_its_edits()
+        => Assert.Equal(["Feed", "Prove", "Seat", "Stock", "Wire"], EditSamples.Sorts.Select(sort => sort.Namespace!.Split('.')[2]).Distinct().Order());
 
     private static IEnumerable<(Graft Demo, GraftEdit Edit)> Samples(Type sort, int tries = Tries)
         => from seed in Enumerable.Range(1, tries) from demo in EditSamples.Demos select (demo.Graft, demo.Edits.Make(sort, seed));
 
     private static IEnumerable<string> Names(Graft graft, object? argument) => argument switch
     {
-        string text => [text, graft.NameOf(text), graft.NameOfSupply(text), graft.Seating.FindPlane(text)?.Name ?? "", .. graft.Readings.Where(reading => reading.Id == text).Select(reading => reading.Text), .. graft.WallReadings.Where(reading => reading.Id == text).Select(reading => reading.Mean.ToString())],
+        string text
+            => [text, graft.NameOf(text), graft.NameOfSupply(text), graft.Seating.FindPlane(text)?.Name ?? "",
+            .. graft.Readings.Where(reading => reading.Id == text).Select(reading => reading.Text),
+            .. graft.WallReadings.Where(reading => reading.Id == text).Select(reading => reading.Mean.ToString())],
         PortId port => [port.Port, graft.NameOf(port)],
         Photo photo => [graft.NameOf(photo.Part)],
         Reading reading => [reading.Port.Port],

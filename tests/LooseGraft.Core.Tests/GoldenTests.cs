@@ -3,13 +3,15 @@ using LooseGraft.Cli;
 
 namespace LooseGraft.Core.Tests;
 
-/// <summary>What <c>check --json</c> says of every demo and of many small grafts, to the byte. A change that means to alter an answer retakes it with <c>tools/golden</c>, and its difference is read.</summary>
+/// <summary>What <c>check --json</c> says of every demo and of many small grafts, to the byte. A change that means to alter an answer retakes it with
+/// <c>tools/golden</c>, and its difference is read.</summary>
 public sealed class GoldenTests
 {
     private static readonly string Golden = Path.Combine(House.Root.Folder("tests"), "golden");
 
     public static TheoryData<string> Reviews
-        => [.. Directory.EnumerateFiles(Golden, "*.review.json", SearchOption.AllDirectories).Select(file => Path.GetRelativePath(Golden, file)[..^".review.json".Length]).Order()];
+        => [.. Directory.EnumerateFiles(Golden, "*.review.json", SearchOption.AllDirectories)
+            .Select(file => Path.GetRelativePath(Golden, file)[..^".review.json".Length]).Order()];
 
     [Theory]
     [MemberData(nameof(Reviews))]

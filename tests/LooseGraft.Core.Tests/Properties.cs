@@ -35,7 +35,8 @@ internal static class Properties
 
     public static void Hold<T1, T2>(this Gen<(T1, T2)> gen, Action<T1, T2> holds, int iter = Usual) => gen.Hold(value => holds(value.Item1, value.Item2), iter);
 
-    public static void Hold<T1, T2, T3>(this Gen<(T1, T2, T3)> gen, Action<T1, T2, T3> holds, int iter = Usual) => gen.Hold(value => holds(value.Item1, value.Item2, value.Item3), iter);
+    public static void Hold<T1,
+    T2, T3>(this Gen<(T1, T2, T3)> gen, Action<T1, T2, T3> holds, int iter = Usual) => gen.Hold(value => holds(value.Item1, value.Item2, value.Item3), iter);
 
     public static void Hold<T1, T2, T3, T4>(this Gen<(T1, T2, T3, T4)> gen, Action<T1, T2, T3, T4> holds, int iter = Usual)
         => gen.Hold(value => holds(value.Item1, value.Item2, value.Item3, value.Item4), iter);

@@ -15,7 +15,8 @@ public sealed class ReviewTests
     public void Findings_come_heaviest_first_and_the_next_cut_is_the_first_ones_remedy()
     {
         var review = Review.Of(Demo("ferry-radiogram"));
-        Assert.Equal(review.Findings.OrderByDescending(finding => finding.Severity).Select(finding => finding.Severity), review.Findings.Select(finding => finding.Severity));
+        Assert.Equal(review.Findings.OrderByDescending(finding => finding.Severity).Select(finding => finding.Severity),
+            review.Findings.Select(finding => finding.Severity));
         Assert.Equal(Severity.Stop, review.Findings[0].Severity);
         Assert.Equal(review.Findings[0].Subject, review.NextCut.Subject);
     }
@@ -44,7 +45,9 @@ public sealed class ReviewTests
          from drops in Gen.Bool
          select (ferry.Joints[joint], position, signal, method, drops)).Hold((joint, position, signal, method, drops) =>
         {
-            var edited = ferry.WithPin(joint.From, Math.Min(position, ferry.FindPort(joint.From)!.PositionCount), pin => pin with { Signal = pin.Signal with { Value = Signal(signal) } }).WithJoint(joint.Id, old => old with { Method = method });
+            var edited = ferry.WithPin(
+                joint.From, Math.Min(position, ferry.FindPort(joint.From)!.PositionCount),
+                pin => pin with { Signal = pin.Signal with { Value = Signal(signal) } }).WithJoint(joint.Id, old => old with { Method = method });
             if (drops) edited = edited.WithoutPart(joint.To.Part);
             // Read back from its file, so that nothing is the same object any more.
             edited = GraftFile.Read(GraftFile.Write(edited)).Graft!;
@@ -53,7 +56,8 @@ public sealed class ReviewTests
     }
 
     private static IEnumerable<string> Told(Review review)
-        => review.Findings.Select(finding => $"{finding.Severity} {finding.Rule.Code} {finding.Subject} {finding.Message} {finding.Evidence}").Concat(review.Wire.Joints.Select(joint => $"{joint.Joint.Id} {joint.Verdict}"));
+        => review.Findings.Select(finding => $"{finding.Severity} {finding.Rule.Code} {finding.Subject} {finding.Message} {finding.Evidence}")
+            .Concat(review.Wire.Joints.Select(joint => $"{joint.Joint.Id} {joint.Verdict}"));
 
     [Fact]
     public void An_empty_graft_is_led_from_step_to_step()

@@ -11,13 +11,16 @@ public sealed class RuleExamples
     private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new(Seat.SeatRuleExamples.All)
     {
         ["STOCK-001"] = (Answered(new CaseAnswer(CaseDuty.CoolerMount, true)), Answered(new CaseAnswer(CaseDuty.CoolerMount, true) { MetBy = "board" })),
-        ["STOCK-002"] = (Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "-" }), Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "no beeps at the start" })),
+        ["STOCK-002"] = (Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "-" }),
+            Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "no beeps at the start" })),
         ["STOCK-003"] = (Donor(), Donor() with { OldCase = [.. Enum.GetValues<CaseDuty>().Select(duty => new CaseAnswer(duty, false))] }),
         ["STOCK-004"] = (Donor(revision: Evidence.Assumed), Donor(revision: Evidence.Label)),
         ["PROVE-001"] = (Donor() with { Readings = [OnSecondPin("beep")] }, Donor() with { Readings = [OnSecondPin("no beep")] }),
-        ["PROVE-002"] = (Donor() with { Readings = [OnSecondPin("no beep"), OnSecondPin("beep") with { Id = "again" }] }, Donor() with { Readings = [OnSecondPin("no beep"), OnSecondPin("no beep") with { Id = "again" }] }),
+        ["PROVE-002"] = (Donor() with { Readings = [OnSecondPin("no beep"), OnSecondPin("beep") with { Id = "again" }] },
+            Donor() with { Readings = [OnSecondPin("no beep"), OnSecondPin("no beep") with { Id = "again" }] }),
         ["PROVE-003"] = (Spliced(), Spliced() with { Observations = [new Observation(default, WatchPoint.Picture, true)] }),
-        ["PROVE-004"] = (Donor() with { Observations = [new Observation(default, WatchPoint.Picture, false)] }, Donor() with { Observations = [new Observation(default, WatchPoint.Fans, false)] }),
+        ["PROVE-004"] = (Donor() with { Observations = [new Observation(default, WatchPoint.Picture, false)] },
+            Donor() with { Observations = [new Observation(default, WatchPoint.Fans, false)] }),
         ["WIRE-001"] = (Wired("ground,ground", "blocked,ground"), Wired("absent,ground", "blocked,ground")),
         ["WIRE-002"] = (Joined(Needing("panel-sense"), Plug("none")), Joined(Needing("panel-sense"), Plug("panel-sense"))),
         ["WIRE-003"] = (Joined(Header("usb1-data+"), Plug("unwired")), Joined(Header("none"), Plug("unwired"))),
@@ -35,7 +38,8 @@ public sealed class RuleExamples
         ["WIRE-031"] = (Joined(Header("ground,ground,ground"), Plug("ground,ground,ground") with { OwnPitch = new Millimetres(2) }),
             Joined(Header("ground,ground,ground"), Plug("ground,ground,ground") with { OwnPitch = new Millimetres(2.5) })),
         ["WIRE-032"] = (Joined(Header("ground,ground", "power-block"), Plug("ground,ground")), Joined(Header("ground,ground"), Plug("ground,ground"))),
-        ["WIRE-033"] = (Joined(Header("ground,ground", "shrouded-header"), Plug("ground,ground", rows: 2)), Joined(Header("ground,ground"), Plug("ground,ground", rows: 2))),
+        ["WIRE-033"] = (Joined(Header("ground,ground", "shrouded-header"), Plug("ground,ground", rows: 2)),
+            Joined(Header("ground,ground"), Plug("ground,ground", rows: 2))),
         ["WIRE-034"] = (Joined(Header("+5 V,ground"), Plug("+5 V,ground")),
             Joined(Header("+5 V,ground", "shrouded-header"), Plug("+5 V,ground", "shrouded-header"))),
         ["WIRE-035"] = (Joined(Header("ground"), Plug("ground"), JointMethod.Splice), Joined(Header("ground"), Plug("ground"), JointMethod.Splice, (1, 1))),
@@ -47,15 +51,20 @@ public sealed class RuleExamples
         ["WIRE-050"] = (Linked(LinkKind.Momentary, "+5 V,ground"), Linked(LinkKind.Momentary, "power-switch,ground")),
         ["WIRE-060"] = (Joined(Header("usb1-data+,usb1-data-,usb2-data+,usb2-data-"), Plug("usb1-data+,usb2-data-,usb2-data+,usb1-data-")),
             Joined(Header("usb1-data+,usb1-data-"), Plug("usb2-data+,usb2-data-"))),
-        ["WIRE-061"] = (Joined(Header("usb1-data+,usb1-data-"), Plug("usb1-data+,usb1-data-")), Joined(Header("usb1-data+,usb1-data-,ground"), Plug("usb1-data+,usb1-data-,ground"))),
-        ["WIRE-062"] = (Joined(Header("usb1-data+,usb1-data-,usb1-rx+"), Plug("usb1-data+,usb1-data-,none")), Joined(Header("usb1-data+,usb1-data-,usb1-rx+"), Plug("usb1-data+,usb1-data-,usb1-rx+"))),
-        ["WIRE-063"] = (OnFan("ground,+12 V,fan-tacho,fan-control", "ground,+12 V,fan-tacho"), OnFan("ground,+12 V,fan-tacho,fan-control", "ground,+12 V,fan-tacho,fan-control")),
+        ["WIRE-061"] = (Joined(Header("usb1-data+,usb1-data-"), Plug("usb1-data+,usb1-data-")),
+            Joined(Header("usb1-data+,usb1-data-,ground"), Plug("usb1-data+,usb1-data-,ground"))),
+        ["WIRE-062"] = (Joined(Header("usb1-data+,usb1-data-,usb1-rx+"), Plug("usb1-data+,usb1-data-,none")),
+            Joined(Header("usb1-data+,usb1-data-,usb1-rx+"), Plug("usb1-data+,usb1-data-,usb1-rx+"))),
+        ["WIRE-063"] = (OnFan("ground,+12 V,fan-tacho,fan-control", "ground,+12 V,fan-tacho"),
+            OnFan("ground,+12 V,fan-tacho,fan-control", "ground,+12 V,fan-tacho,fan-control")),
         ["WIRE-064"] = (OnFan("ground,+12 V,fan-tacho", "ground,+12 V"), OnFan("ground,+12 V", "ground,+12 V")),
-        ["WIRE-065"] = (OnFan("ground,+12 V,fan-tacho", "ground,+12 V,fan-tacho", amps: 0.6), OnFan("ground,+12 V,fan-tacho", "ground,+12 V,fan-tacho", amps: 0.5)),
+        ["WIRE-065"] = (OnFan("ground,+12 V,fan-tacho", "ground,+12 V,fan-tacho", amps: 0.6),
+            OnFan("ground,+12 V,fan-tacho", "ground,+12 V,fan-tacho", amps: 0.5)),
         ["WIRE-066"] = (Sound(), Sound() with { Joints = [Sound().Joints[0] with { Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 3))] }] }),
         ["WIRE-067"] = (SharingSupply("board", "shell"), SharingSupply("board")),
         ["WIRE-068"] = (WithOther("ground,+5 V"), WithOther("ground,+12 V")),
-        ["WIRE-069"] = (Joined(Header("composite-video,ground"), Plug("vga-red,ground")), Joined(Header("composite-video,ground"), Plug("composite-video,ground"))),
+        ["WIRE-069"] = (Joined(Header("composite-video,ground"), Plug("vga-red,ground")),
+            Joined(Header("composite-video,ground"), Plug("composite-video,ground"))),
         ["FEED-001"] = (Fed(SmallSupply(), Draw("+12 V", 11)), Fed(SmallSupply(), Draw("+12 V", 9))),
         ["FEED-002"] = (Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 8)), Fed(SmallSupply(), Draw("+5 V", 8), Draw("+3.3 V", 5))),
         ["FEED-003"] = (Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 9)), Fed(SmallSupply(), Draw("+12 V", 9.5), Draw("+5 V", 5))),
@@ -114,7 +123,8 @@ public sealed class RuleExamples
         => Sound() with { Supplies = [SmallSupply() with { Part = "board" }], Loads = [.. parts.Select(part => new Load(part, part, "supply"))] };
 
     private static Graft WithOther(string signals)
-        => Joined(Header("ground,+12 V"), Plug("ground,+12 V")).WithPart("board", part => part with { Ports = part.Ports.Add(Header(signals) with { Id = "other", Name = "other" }) });
+        => Joined(Header("ground,+12 V"), Plug("ground,+12 V"))
+            .WithPart("board", part => part with { Ports = part.Ports.Add(Header(signals) with { Id = "other", Name = "other" }) });
 
     private static Graft Ring(string? back)
     {
@@ -123,7 +133,11 @@ public sealed class RuleExamples
     }
 
     private static SupplyString Plugs(string connector, double? lengthMm = null)
-        => new("plugs", "drive string") { Length = lengthMm is { } length ? new Millimetres(length) : null, Plugs = [new SupplyPlug("a", ConnectorTypes.Find(connector)!), new SupplyPlug("b", ConnectorTypes.Find(connector)!)] };
+        => new("plugs", "drive string")
+        {
+            Length = lengthMm is { } length ? new Millimetres(length) : null,
+            Plugs = [new SupplyPlug("a", ConnectorTypes.Find(connector)!), new SupplyPlug("b", ConnectorTypes.Find(connector)!)],
+        };
 
     private static Graft OnPlug(string connector, string rail, double amps, double? lengthMm = null)
     {
@@ -146,11 +160,21 @@ public sealed class RuleExamples
     private static Graft Wanting(string plug)
     {
         var graft = Fed(SmallSupply() with { Strings = [Plugs(plug)] });
-        return graft with { Parts = graft.Parts.Add(new Part("drive", "drive", PartKind.Drive) { Ports = [new Port("power", "power socket", ConnectorTypes.Find("peripheral-power-4")!, Gender.Male)] }) };
+        return graft with
+        {
+            Parts = graft.Parts.Add(
+            new Part("drive", "drive", PartKind.Drive)
+            {
+                Ports = [new Port("power", "power socket", ConnectorTypes.Find("peripheral-power-4")!, Gender.Male)],
+            })
+        };
     }
 
     private static Graft AtWall(double watts)
-        => Fed(SmallSupply() with { Class = EfficiencyClass.Gold }, Draw("+12 V", 6)) with { WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(watts))] };
+        => Fed(SmallSupply() with { Class = EfficiencyClass.Gold }, Draw("+12 V", 6)) with
+        {
+            WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(watts))],
+        };
 
     private static Port Needing(string signal) => Header(signal) with { Pins = [Pin(1, signal) with { NeededFor = "it does not start without" }] };
 
@@ -159,7 +183,8 @@ public sealed class RuleExamples
     private static Port AtPlug(double volts, string signal) => Plug(signal) with { Pins = At(volts, signal).Pins };
 
     private static Graft Read(bool beeped)
-        => Wired("ground", "ground").WithJoint("joint", joint => joint with { Tests = [new LeadTest(new LeadEnd(true, 1), new LeadEnd(false, 1), beeped, default)] });
+        => Wired("ground", "ground")
+            .WithJoint("joint", joint => joint with { Tests = [new LeadTest(new LeadEnd(true, 1), new LeadEnd(false, 1), beeped, default)] });
 
     private static Graft Drawing(double amps)
     {

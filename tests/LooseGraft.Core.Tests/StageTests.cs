@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Seat;
 using static LooseGraft.Core.Tests.Bench;
 
@@ -10,7 +10,12 @@ namespace LooseGraft.Core.Tests;
 /// <summary>What the list of stages promises: another stage is its own folder and one line.</summary>
 public sealed class StageTests
 {
-    private static readonly StageDefinition Cooling = new(Stage.Cool, input => new CoolingReview(input.Earlier.Of<SeatReview>().Boards.Length, input.Before?.Reviews.Find<CoolingReview>()?.Boards, [Finding.Of(CoolingRules.Warm, Subject.Whole, "It gets warm.", Evidence.Assumed, "open a window")]), StageDefinition.RulesIn(typeof(CoolingRules)));
+    private static readonly StageDefinition Cooling = new(
+        Stage.Cool, input
+        => new CoolingReview(
+        input.Earlier.Of<SeatReview>().Boards.Length, input.Before?.Reviews.Find<CoolingReview>()?.Boards,
+        [Finding.Of(CoolingRules.Warm, Subject.Whole, "It gets warm.", Evidence.Assumed, "open a window")]),
+        StageDefinition.RulesIn(typeof(CoolingRules)));
 
     [Fact]
     public void A_stage_that_is_added_to_the_list_is_reviewed_with_the_others_and_finds_the_earlier_ones()

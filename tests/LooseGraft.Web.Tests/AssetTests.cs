@@ -19,7 +19,9 @@ public sealed partial class AssetTests(BenchHost host) : IClassFixture<BenchHost
         var (page, text) = (await SizeAsync(browser, "/"), await host.Browser().GetStringAsync("/", Cancellation));
         var sheet = await host.Browser().GetStringAsync(Linked(text).Single(address => address.EndsWith(".css", StringComparison.Ordinal)), Cancellation);
         // A face's first file holds what every page shows; the others are fetched only for their letters.
-        var fonts = await SumAsync(browser, Faces().Matches(sheet).Where(face => face.Groups["range"].Value.Contains("U+20-7E", StringComparison.Ordinal)).Select(face => "/lib/" + face.Groups["file"].Value.TrimStart('.', '/')));
+        var fonts = await SumAsync(
+            browser, Faces().Matches(sheet).Where(face => face.Groups["range"].Value.Contains("U+20-7E", StringComparison.Ordinal))
+            .Select(face => "/lib/" + face.Groups["file"].Value.TrimStart('.', '/')));
         var rest = await SumAsync(browser, Linked(text));
         Assert.InRange(fonts, 20_000, MostOfFonts);
         Assert.InRange(page + rest + fonts, fonts + 40_000, MostOfFirstPage);
@@ -30,14 +32,16 @@ public sealed partial class AssetTests(BenchHost host) : IClassFixture<BenchHost
     {
         var text = await host.Browser().GetStringAsync("/", Cancellation);
         var sheet = Linked(text).Single(address => address.EndsWith(".css", StringComparison.Ordinal));
-        var kept = Urls().Matches(await host.Browser().GetStringAsync(sheet, Cancellation)).Select(url => "/lib/" + url.Groups["file"].Value.TrimStart('.', '/'));
+        var kept = Urls().Matches(await host.Browser().GetStringAsync(sheet, Cancellation))
+            .Select(url => "/lib/" + url.Groups["file"].Value.TrimStart('.', '/'));
         string[] all = [.. Linked(text), .. kept];
         Assert.InRange(all.Length, 10, 40);
         foreach (var address in all)
         {
             var answer = await host.Browser().GetAsync(address, Cancellation);
             answer.EnsureSuccessStatusCode();
-            Assert.True(answer.Headers.CacheControl is { MaxAge.TotalDays: 365 } caching && caching.Extensions.Any(extension => extension.Name == "immutable"), $"{address}: {answer.Headers.CacheControl}");
+            Assert.True(answer.Headers.CacheControl is { MaxAge.TotalDays: 365 } caching && caching.Extensions.Any(extension => extension.Name == "immutable"),
+                $"{address}: {answer.Headers.CacheControl}");
         }
     }
 
@@ -50,7 +54,9 @@ public sealed partial class AssetTests(BenchHost host) : IClassFixture<BenchHost
     {
         await using var locked = BenchHost.On(null, ("PASSPHRASE", "four words and a 7"));
         var text = await locked.Browser().GetStringAsync("/enter", Cancellation);
-        foreach (var address in Linked(text)) Assert.True((await locked.CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = false }).GetAsync(address, Cancellation)).IsSuccessStatusCode, address);
+        foreach (var address in Linked(text))
+            Assert.True((await locked.CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = false })
+            .GetAsync(address, Cancellation)).IsSuccessStatusCode, address);
     }
 
     private HttpClient Compressing()

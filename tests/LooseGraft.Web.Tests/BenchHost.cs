@@ -50,7 +50,8 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
     public async Task<IReadOnlyList<GraftSnapshot>> ShelfAsync(CancellationToken cancellation)
     {
         var grafts = new List<GraftSnapshot>();
-        foreach (var entry in await StoreAsync(store => store.ShelfAsync(cancellation))) grafts.Add((await StoreAsync(store => store.FindAsync(entry.Id, cancellation)))!);
+        foreach (var entry in await StoreAsync(store => store.ShelfAsync(cancellation)))
+            grafts.Add((await StoreAsync(store => store.FindAsync(entry.Id, cancellation)))!);
         return grafts;
     }
 
@@ -64,7 +65,8 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
     /// <summary>Sends a form as the page offers it, with its token.</summary>
     public static async Task<HttpResponseMessage> SendAsync(HttpClient browser, string page, string action, params (string Name, string Value)[] fields)
     {
-        var form = new FormUrlEncodedContent(fields.Select(field => KeyValuePair.Create(field.Name, field.Value)).Append(new("__RequestVerificationToken", await TokenAsync(browser, page))));
+        var form = new FormUrlEncodedContent(
+            fields.Select(field => KeyValuePair.Create(field.Name, field.Value)).Append(new("__RequestVerificationToken", await TokenAsync(browser, page))));
         return await browser.PostAsync(action, form);
     }
 

@@ -17,10 +17,16 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Switch, 4);
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/switch?port=part/legs");
-        var readings = new[] { (1, 2, "AtRest", "beep"), (3, 4, "AtRest", "0.3"), (1, 3, "AtRest", "OL"), (1, 3, "Held", "beep"), (1, 3, "PressedOnce", "no beep"), (1, 2, "Held", "beep"), (3, 4, "Held", "beep") };
+        var readings = new[]
+        {
+            (1, 2, "AtRest", "beep"), (3, 4, "AtRest", "0.3"), (1, 3, "AtRest", "OL"), (1, 3, "Held", "beep"), (1, 3, "PressedOnce", "no beep"),
+            (1, 2, "Held", "beep"), (3, 4, "Held", "beep"),
+        };
         foreach (var (index, (one, other, act, text)) in readings.Index())
-            await BenchHost.SendAsync(browser, page, page + "&handler=Read", ("Revision", $"{index + 1}"), ("one", $"{one}"), ("other", $"{other}"), ("act", act), ("reading", text));
-        Assert.Contains("use leg 1 and leg 3. Joined inside for good: 1–2 and 3–4.", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)), StringComparison.Ordinal);
+            await BenchHost.SendAsync(
+                browser, page, page + "&handler=Read", ("Revision", $"{index + 1}"), ("one", $"{one}"), ("other", $"{other}"), ("act", act), ("reading", text));
+        Assert.Contains("use leg 1 and leg 3. Joined inside for good: 1–2 and 3–4.", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)),
+            StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "&handler=Keep", ("Revision", "8"));
         var port = (await GraftAsync(id)).Parts[0].Ports[0];
         Assert.Equal((1, 3), (port.Pins[0].Position, port.Pins[1].Position));
@@ -37,7 +43,8 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Switch, 4);
         var page = $"/graft/{id}/prove/switch?port=part/legs";
-        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "&handler=Read", ("Revision", "1"), ("one", one), ("other", other), ("act", "AtRest"), ("reading", reading));
+        var answer = await BenchHost.SendAsync(
+            host.Browser(), page, page + "&handler=Read", ("Revision", "1"), ("one", one), ("other", other), ("act", "AtRest"), ("reading", reading));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
         Assert.Empty((await GraftAsync(id)).Readings);
@@ -73,9 +80,11 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Board, 2);
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/life");
-        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Picture"), ("seen", "false"), ("note", "black"));
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Picture"), ("seen", "false"), ("note", "black"));
         Assert.Contains("no sign of life", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "PROVE-004" && finding.Remedies[0].Contains("strip it", StringComparison.Ordinal));
+        Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings,
+            finding => finding.Rule.Code == "PROVE-004" && finding.Remedies[0].Contains("strip it", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -91,7 +100,8 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.NotNull(await MetersAsync(shelf => shelf.FindAsync($"{entry.Id}", graft, Cancellation)));
         await BenchHost.SendAsync(browser, "/meters", "/meters?handler=Forget", ("id", $"{entry.Id}"));
         Assert.Empty(await MetersAsync(shelf => shelf.AllAsync(Cancellation)));
-        Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(browser, "/meters", "/meters?handler=Turn", ("id", "999"), ("on", "true"))).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound,
+            (await BenchHost.SendAsync(browser, "/meters", "/meters?handler=Turn", ("id", "999"), ("on", "true"))).StatusCode);
     }
 
     [Fact]
@@ -110,7 +120,8 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("Ovrell KT-31: revision A against revision B", text, StringComparison.Ordinal);
         Assert.Contains("panel header, position 7", text, StringComparison.Ordinal);
         Assert.Contains("36.5 mm deep", text, StringComparison.Ordinal);
-        Assert.Contains("Put aside, below", await BenchHost.TextAsync(await BenchHost.SendAsync(browser, "/donors", "/donors?handler=PutAside", ("id", "1"))), StringComparison.Ordinal);
+        Assert.Contains("Put aside, below", await BenchHost.TextAsync(await BenchHost.SendAsync(browser, "/donors", "/donors?handler=PutAside", ("id", "1"))),
+            StringComparison.Ordinal);
         Assert.DoesNotContain("Against revision A", await browser.GetStringAsync("/donors", Cancellation), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, "/donors", "/donors?handler=PutBack", ("id", "1"));
         Assert.Contains("Against revision A", await browser.GetStringAsync("/donors", Cancellation), StringComparison.Ordinal);
@@ -120,7 +131,8 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task The_demo_has_its_picture_its_marks_and_what_its_parts_take_from_the_bin()
     {
-        var ferry = (await host.ShelfAsync(Cancellation)).Single(snapshot => snapshot.Graft.Practice is not null && snapshot.Graft.Name == "The ferry radiogram").Graft;
+        var ferry = (await host.ShelfAsync(Cancellation))
+            .Single(snapshot => snapshot.Graft.Practice is not null && snapshot.Graft.Name == "The ferry radiogram").Graft;
         var photo = Assert.Single(ferry.Photos);
         Assert.Equal(HttpStatusCode.OK, (await host.Browser().GetAsync($"/photos/{photo.Hash}", Cancellation)).StatusCode);
         Assert.Equal([1, 2, 7, 8, 14], photo.Marks.Select(mark => mark.Position));
@@ -168,14 +180,20 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Panel, 4);
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock/part/legs");
-        foreach (var (position, other, words) in new[] { ("1", "", "Type the two positions"), ("x", "2", "is not a number of position"), ("1", "9", "a contact of this part"), ("2", "2", "another contact"), ("1", "nowhere/1", "a contact of this part") })
+        foreach (var (position, other, words) in new[]
         {
-            var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Link", ("Revision", "1"), ("position", position), ("other", other), ("kind", "Wire"));
+            ("1", "", "Type the two positions"), ("x", "2", "is not a number of position"), ("1", "9", "a contact of this part"), ("2", "2", "another contact"),
+            ("1", "nowhere/1", "a contact of this part"),
+        })
+        {
+            var bad = await BenchHost.SendAsync(
+                browser, page, page + "?handler=Link", ("Revision", "1"), ("position", position), ("other", other), ("kind", "Wire"));
             Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
             Assert.Contains(words, await BenchHost.TextAsync(bad), StringComparison.Ordinal);
         }
 
-        var good = await BenchHost.SendAsync(browser, page, page + "?handler=Link", ("Revision", "1"), ("position", "1"), ("other", "3"), ("kind", "Momentary"));
+        var good = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Link", ("Revision", "1"), ("position", "1"), ("other", "3"), ("kind", "Momentary"));
         Assert.Contains("legs/1 and legs/3, while a switch is held", await BenchHost.TextAsync(good), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Unlink", ("Revision", "2"), ("index", "0"));
         Assert.Empty((await GraftAsync(id)).Parts[0].Links);
@@ -184,7 +202,11 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     private async Task<int> WithPortAsync(PartKind kind, int legs)
         => await host.StoreAsync(store => store.AddAsync(Graft.Empty(string.Create(CultureInfo.InvariantCulture, $"legs {legs}")) with
         {
-            Parts = [new Part("part", "part", kind) { Origin = PartOrigin.Donor, Ports = [new Port("legs", "legs", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 1, OwnColumns = legs }] }],
+            Parts = [new Part("part", "part", kind)
+            {
+                Origin = PartOrigin.Donor,
+                Ports = [new Port("legs", "legs", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 1, OwnColumns = legs }],
+            }],
         }, Cancellation));
 
     private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;

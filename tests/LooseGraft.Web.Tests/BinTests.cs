@@ -156,10 +156,13 @@ public sealed class BinTests : IAsyncDisposable
     public async Task The_bin_is_kept_by_forms_alone()
     {
         var browser = _host.Browser();
-        var bad = await BenchHost.SendAsync(browser, "/bin", "/bin?handler=Add", ("name", "Fan"), ("quantity", "-1"), ("kind", "Fan"), ("condition", "New"), ("currency", "EUR"));
+        var bad = await BenchHost.SendAsync(
+            browser, "/bin", "/bin?handler=Add", ("name", "Fan"), ("quantity", "-1"), ("kind", "Fan"), ("condition", "New"), ("currency", "EUR"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
         Assert.Contains("is negative", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
-        var good = await BenchHost.SendAsync(browser, "/bin", "/bin?handler=Add", ("name", "Fan"), ("quantity", "2"), ("paid", "3,5"), ("kind", "Fan"), ("condition", "New"), ("currency", "EUR"), ("place", "tin"));
+        var good = await BenchHost.SendAsync(
+            browser, "/bin", "/bin?handler=Add", ("name", "Fan"), ("quantity", "2"), ("paid", "3,5"), ("kind", "Fan"), ("condition", "New"),
+            ("currency", "EUR"), ("place", "tin"));
         Assert.Contains("Fan put in the bin.", await BenchHost.TextAsync(good), StringComparison.Ordinal);
         var undone = await BenchHost.SendAsync(browser, "/bin", "/bin?handler=Undo");
         Assert.Contains("Taken back: Fan put in the bin.", await BenchHost.TextAsync(undone), StringComparison.Ordinal);
@@ -202,7 +205,9 @@ public sealed class BinTests : IAsyncDisposable
         => _host.StoreAsync(store => store.AddAsync(Graft.Empty(name), Cancellation));
 
     private Task<SaveResult> TakeAsync(int graft, int revision, string key, int count)
-        => _host.StoreAsync(store => store.ChangeAsync(graft, revision, "take", found => found with { Parts = [new Part("lamp", "lamp", PartKind.Lamp) { Bin = new BinClaim(key, count) }] }, Cancellation));
+        => _host.StoreAsync(store =>
+            store.ChangeAsync(graft, revision, "take",
+            found => found with { Parts = [new Part("lamp", "lamp", PartKind.Lamp) { Bin = new BinClaim(key, count) }] }, Cancellation));
 
     private async Task<BinRow> FindAsync(string words) => (await BinAsync(bin => bin.SearchAsync(words, Cancellation))).Rows[0];
 
@@ -215,7 +220,10 @@ public sealed class BinTests : IAsyncDisposable
     private static async Task<string> PreviewAsync(HttpClient browser, string name, byte[] bytes)
     {
         var file = new ByteArrayContent(bytes) { Headers = { ContentType = new MediaTypeHeaderValue("text/csv") } };
-        var form = new MultipartFormDataContent { { file, "file", name }, { new StringContent(await BenchHost.TokenAsync(browser, "/bin")), "__RequestVerificationToken" } };
+        var form = new MultipartFormDataContent
+        {
+            { file, "file", name }, { new StringContent(await BenchHost.TokenAsync(browser, "/bin")), "__RequestVerificationToken" },
+        };
         return await BenchHost.TextAsync(await browser.PostAsync("/bin?handler=Preview", form, Cancellation));
     }
 
@@ -223,7 +231,8 @@ public sealed class BinTests : IAsyncDisposable
     {
         var form = new MultipartFormDataContent
         {
-            { new StringContent(table), "table" }, { new StringContent("many.csv"), "fileName" }, { new StringContent("true"), "heading" }, { new StringContent("EUR"), "currency" },
+            { new StringContent(table), "table" }, { new StringContent("many.csv"), "fileName" }, { new StringContent("true"), "heading" },
+            { new StringContent("EUR"), "currency" },
             { new StringContent(await BenchHost.TokenAsync(browser, "/bin")), "__RequestVerificationToken" },
         };
         foreach (var column in columns) form.Add(new StringContent(column), "columns");

@@ -22,7 +22,8 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         var browser = host.Browser();
         var page = $"/graft/{id}/wire?joint=panel&pin=to-7";
         Assert.Contains("would short +5 V to ground", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
-        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "none"), ("evidence", "Measured"), ("contact", "Unwired"));
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "none"), ("evidence", "Measured"), ("contact", "Unwired"));
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
         Assert.Contains("panel plug, position 7: none, measured by me.", text, StringComparison.Ordinal);
@@ -61,7 +62,8 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         var aimed = await AfterAsync(1, graft => graft with { Aim = "another aim" });
         Assert.Same(before.Seat, aimed.Seat);
         Assert.Same(before.Wire.Find("panel")!.Decided[0], aimed.Wire.Find("panel")!.Decided[0]);
-        var moved = await AfterAsync(2, graft => graft.WithSeating(seating => seating with { Boxes = seating.Boxes.SetItem(0, seating.Boxes[0] with { Name = "another box" }) }));
+        var moved = await AfterAsync(
+            2, graft => graft.WithSeating(seating => seating with { Boxes = seating.Boxes.SetItem(0, seating.Boxes[0] with { Name = "another box" }) }));
         Assert.NotSame(before.Seat, moved.Seat);
         Assert.Contains(moved.Seat.Bodies, body => body.Name == "another box");
     }
@@ -94,7 +96,8 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal((SaveOutcome.Saved, 1, null), (saved.Outcome, saved.Current!.Revision, saved.Current.CanUndo));
         // An emptied seating is no seating: taking the last board out and emptying it anew changes nothing.
         await host.StoreAsync(store => store.ChangeAsync(id, 1, "emptied", graft => graft with { Seating = new Seating() }, Cancellation));
-        var again = await host.StoreAsync(store => store.ChangeAsync(id, 2, "emptied again", graft => graft with { Seating = new Seating { Boxes = [] } }, Cancellation));
+        var again = await host.StoreAsync(
+            store => store.ChangeAsync(id, 2, "emptied again", graft => graft with { Seating = new Seating { Boxes = [] } }, Cancellation));
         Assert.Equal((SaveOutcome.Saved, 2), (again.Outcome, again.Current!.Revision));
         var back = await host.StoreAsync(store => store.UndoAsync(id, 2, Cancellation));
         Assert.Equal((SaveOutcome.Saved, 3), (back.Outcome, back.Current!.Revision));
@@ -116,7 +119,10 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         {
             var browser = after.Browser();
             var page = $"/graft/{id}";
-            foreach (var (revision, handler, expected) in new[] { (4, "Undo", "two"), (5, "Undo", "one"), (6, "Undo", "zero"), (7, "Undo", "zero"), (7, "Redo", "one"), (8, "Redo", "two") })
+            foreach (var (revision, handler, expected) in new[]
+            {
+                (4, "Undo", "two"), (5, "Undo", "one"), (6, "Undo", "zero"), (7, "Undo", "zero"), (7, "Redo", "one"), (8, "Redo", "two"),
+            })
             {
                 await BenchHost.SendAsync(browser, page, $"{page}?handler={handler}", ("Revision", $"{revision}"));
                 Assert.Equal(expected, (await after.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Name);
@@ -134,7 +140,8 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         await host.StoreAsync(store => store.UndoAsync(id, 2, Cancellation));
         await host.StoreAsync(store => store.ChangeAsync(id, 3, "second", graft => graft with { Name = "second", Aim = "other" }, Cancellation));
         var lost = (await host.StoreAsync(store => store.HistoryAsync(id, Cancellation))).Lines.Single(line => !line.IsInForce);
-        var answer = await BenchHost.SendAsync(host.Browser(), $"/graft/{id}/history", $"/graft/{id}/history?handler=GoTo", ("Revision", "4"), ("change", $"{lost.Id}"));
+        var answer = await BenchHost.SendAsync(
+            host.Browser(), $"/graft/{id}/history", $"/graft/{id}/history?handler=GoTo", ("Revision", "4"), ("change", $"{lost.Id}"));
         Assert.Contains("The graft now stands at: first.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
         Assert.Null((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Aim);
     }
@@ -156,7 +163,8 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
             else
             {
                 var name = $"name 🌱 {step}";
-                await host.StoreAsync(store => store.ChangeAsync(id, now.Revision, name, graft => graft with { Name = name, Aim = new string('x', step + 1) }, Cancellation));
+                await host.StoreAsync(
+                    store => store.ChangeAsync(id, now.Revision, name, graft => graft with { Name = name, Aim = new string('x', step + 1) }, Cancellation));
                 saved[(await host.StoreAsync(store => store.HistoryAsync(id, Cancellation))).Head!.Value] = name;
             }
         }
@@ -203,20 +211,27 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await CopyOfFerryAsync();
         var page = $"/graft/{id}";
-        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "?handler=About", ("Revision", "1"), ("name", new string('n', 121)), ("donor", "d"), ("shell", "s"), ("currency", "EUR"));
+        var answer = await BenchHost.SendAsync(
+            host.Browser(), page, page + "?handler=About", ("Revision", "1"), ("name", new string('n', 121)), ("donor", "d"), ("shell", "s"),
+            ("currency", "EUR"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("$.name: a text of 121 characters will not do. It takes at most 120 characters.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains("$.name: a text of 121 characters will not do. It takes at most 120 characters.", await BenchHost.TextAsync(answer),
+            StringComparison.Ordinal);
     }
 
     [Fact]
     public async Task A_supply_is_typed_as_its_label_prints_it_and_then_fed_from()
     {
-        var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare") with { Parts = [new Part("board", "board", Core.Facts.PartKind.Board)] }, Cancellation));
+        var id = await host.StoreAsync(
+            store => store.AddAsync(Graft.Empty("bare") with { Parts = [new Part("board", "board", Core.Facts.PartKind.Board)] }, Cancellation));
         var (browser, page) = (host.Browser(), $"/graft/{id}/feed");
         var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "small"), ("rails", "+12 V lots"));
         Assert.Contains("“lots” is not a figure. Type the current of +12 V in A", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "small"), ("rails", "+12 V 3 A\n5V: 2,5"), ("total", "45"));
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddDraw", ("Revision", "2"), ("part", "board"), ("rail", "+12 V"), ("low", "1"), ("likely", "2"), ("high", "4"), ("evidence", "Label"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "small"), ("rails", "+12 V 3 A\n5V: 2,5"), ("total", "45"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddDraw", ("Revision", "2"), ("part", "board"), ("rail", "+12 V"), ("low", "1"), ("likely", "2"), ("high", "4"),
+            ("evidence", "Label"));
         var graft = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
         Assert.Equal([("+12 V", 3), ("+5 V", 2.5)], graft.Supplies[0].Rails.Select(rail => (rail.Name, rail.Limit.Value.Value)));
         Assert.Equal(48, Core.Review.Of(graft).Feed.Tightest!.In(Core.Feed.LoadCase.Peak).Used.High.Value);
@@ -243,12 +258,17 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare"), Cancellation));
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddPart", ("Revision", "1"), ("name", "board"), ("kind", "Board"), ("origin", "Donor"), ("cost", "12,5"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddPart", ("Revision", "1"), ("name", "board"), ("kind", "Board"), ("origin", "Donor"), ("cost", "12,5"));
         await BenchHost.SendAsync(browser, page, page + "?handler=AddPart", ("Revision", "2"), ("name", "front"), ("kind", "Panel"), ("origin", "Shell"));
-        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "pin-header"), ("rowCount", "two"));
+        var bad = await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "pin-header"), ("rowCount", "two"));
         Assert.Contains("“two” is not a number of rows", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "usb2-header"), ("gender", "Male"));
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddPort", ("Revision", "4"), ("part", "front"), ("connector", "panel-header"), ("gender", "Female"), ("portName", "plug"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "usb2-header"), ("gender", "Male"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddPort", ("Revision", "4"), ("part", "front"), ("connector", "panel-header"), ("gender", "Female"),
+            ("portName", "plug"));
         var wire = $"/graft/{id}/wire";
         await BenchHost.SendAsync(browser, wire, wire + "?handler=AddJoint", ("Revision", "5"), ("ports", "board/usb-2-0-header"), ("otherPort", "front/plug"));
         var joint = Assert.Single(Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Joints);

@@ -39,7 +39,8 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var (id, page, browser) = await WeighbridgeAsync();
         var tried = page + "?try=card-75";
-        Assert.Contains("Graphics card, slot-fed, 75 W: does not fit", WebUtility.HtmlDecode(await browser.GetStringAsync(tried, Cancellation)), StringComparison.Ordinal);
+        Assert.Contains("Graphics card, slot-fed, 75 W: does not fit", WebUtility.HtmlDecode(await browser.GetStringAsync(tried, Cancellation)),
+            StringComparison.Ordinal);
         var before = (await GraftAsync(id)).Parts.Length;
         await BenchHost.SendAsync(browser, tried, tried + "&handler=KeepTried", ("Revision", "1"));
         var after = await GraftAsync(id);
@@ -56,23 +57,31 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_typed_current_is_tried_like_a_part(string amps, string words)
     {
         var (_, page, browser) = await WeighbridgeAsync();
-        Assert.Contains(words, WebUtility.HtmlDecode(await browser.GetStringAsync($"{page}?amps={amps}&from=%2B12%20V%20standby", Cancellation)), StringComparison.Ordinal);
+        Assert.Contains(words, WebUtility.HtmlDecode(await browser.GetStringAsync($"{page}?amps={amps}&from=%2B12%20V%20standby", Cancellation)),
+            StringComparison.Ordinal);
     }
 
     [Fact]
     public async Task A_lead_with_plugs_is_added_taken_by_a_part_and_taken_out_again()
     {
         var (id, page, browser) = await WeighbridgeAsync();
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddLead", ("Revision", "1"), ("leadName", "Drive lead"), ("awg", "20"), ("wires", "1"), ("leadMm", "400"), ("connector", "drive-power-15"), ("count", "2"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddLead", ("Revision", "1"), ("leadName", "Drive lead"), ("awg", "20"), ("wires", "1"), ("leadMm", "400"),
+            ("connector", "drive-power-15"), ("count", "2"));
         var lead = (await GraftAsync(id)).Supplies[0].Strings[^1];
         Assert.Equal(("drive-lead", 20, 2), (lead.Id, lead.Awg, lead.Plugs.Length));
-        await BenchHost.SendAsync(browser, page, page + "?handler=Draw", ("Revision", "2"), ("load", "drive"), ("rail", "+12 V"), ("low", "0.5"), ("likely", "0.5"), ("high", "0.5"), ("evidence", "Label"), ("place", "plug|drive-lead/plug-1"));
-        Assert.Equal(("drive-lead/plug-1", null), ((await GraftAsync(id)).Loads.First(load => load.Id == "drive") is var moved ? (moved.Plug, moved.Through?.ToString()) : default));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=Draw", ("Revision", "2"), ("load", "drive"), ("rail", "+12 V"), ("low", "0.5"), ("likely", "0.5"), ("high", "0.5"),
+            ("evidence", "Label"), ("place", "plug|drive-lead/plug-1"));
+        Assert.Equal(("drive-lead/plug-1", null),
+            ((await GraftAsync(id)).Loads.First(load => load.Id == "drive") is var moved ? (moved.Plug, moved.Through?.ToString()) : default));
         await BenchHost.SendAsync(browser, page, page + "?handler=RemoveLead", ("Revision", "3"), ("lead", "drive-lead"));
         var left = await GraftAsync(id);
         Assert.Null(left.Loads.First(load => load.Id == "drive").Plug);
         Assert.DoesNotContain(left.Supplies[0].Strings, each => each.Id == "drive-lead");
-        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddLead", ("Revision", "4"), ("leadName", ""), ("awg", "99"), ("wires", "1"), ("connector", "drive-power-15"), ("count", "2"));
+        var bad = await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddLead", ("Revision", "4"), ("leadName", ""), ("awg", "99"), ("wires", "1"), ("connector", "drive-power-15"),
+            ("count", "2"));
         Assert.Contains("gauge from 10 to 30 AWG", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
     }
 
@@ -95,7 +104,9 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         var log = string.Join('\n', Enumerable.Range(0, 60).Select(second => $"2026-11-24 10:00:{second:00};{(second < 30 ? "40,0" : "100,0")}"));
         var looked = await BenchHost.SendAsync(browser, page, page + "?handler=Log", ("log", log), ("from", "30"), ("to", "59"));
         Assert.Contains("mean <strong>100 W</strong>", await BenchHost.TextAsync(looked), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Keep", ("Revision", "1"), ("log", log), ("from", "30"), ("to", "59"), ("work", "Peak"), ("without", "card"), ("note", "by log"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=Keep", ("Revision", "1"), ("log", log), ("from", "30"), ("to", "59"), ("work", "Peak"), ("without", "card"),
+            ("note", "by log"));
         var reading = (await GraftAsync(id)).WallReadings[^1];
         Assert.Equal((100, 100, "card"), (reading.Mean.Value, reading.Highest!.Value.Value, Assert.Single(reading.Without)));
         await BenchHost.SendAsync(browser, page, page + "?handler=Remove", ("Revision", "2"), ("reading", reading.Id));
@@ -121,7 +132,8 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         var (id, page, browser) = await WeighbridgeAsync();
         await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "another"), ("rails", rails), ("total", "200"));
         Assert.Equal(watts, Assert.Single((await GraftAsync(id)).Supplies[^1].Combined).Limit.Value.Value);
-        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "2"), ("name", "third"), ("rails", "+5 V 15 A\n+5 V & +12 V 90 W"));
+        var bad = await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddSupply", ("Revision", "2"), ("name", "third"), ("rails", "+5 V 15 A\n+5 V & +12 V 90 W"));
         Assert.Contains("is not a limit that rails share", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
     }
 

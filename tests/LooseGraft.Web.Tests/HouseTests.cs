@@ -28,7 +28,10 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     public static TheoryData<string, string, int?> Pages
-        => [.. new StagePage[] { new("bench", ""), new("history", "history") }.Concat(StagePages.All.SelectMany(pages => pages.Own)).Select(page => new TheoryDataRow<string, string, int?>(page.Name, page.Address, page.Only))];
+        => [.. new StagePage[]
+        {
+            new("bench", ""), new("history", "history"),
+        }.Concat(StagePages.All.SelectMany(pages => pages.Own)).Select(page => new TheoryDataRow<string, string, int?>(page.Name, page.Address, page.Only))];
 
     [Theory]
     [MemberData(nameof(Pages))]
@@ -56,8 +59,11 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
         var (browser, page) = (host.Browser(), $"/graft/{id}/wire/fan/lead");
         Assert.Contains("not proven yet: no power", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)), StringComparison.Ordinal);
         foreach (var (revision, wire) in ferry.Joints.Single(joint => joint.Id == "fan").Wires.Index())
-            await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", $"{revision + 1}"), ("one", $"from-{wire.From}"), ("other", $"to-{wire.To}"), ("beeped", "true"));
-        var touching = await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "5"), ("one", "from-1"), ("other", "from-2"), ("beeped", "true"));
+            await BenchHost.SendAsync(
+                browser, page, page + "?handler=Test", ("Revision", $"{revision + 1}"), ("one", $"from-{wire.From}"), ("other", $"to-{wire.To}"),
+                ("beeped", "true"));
+        var touching = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Test", ("Revision", "5"), ("one", "from-1"), ("other", "from-2"), ("beeped", "true"));
         Assert.Contains("the made lead is wrong", await BenchHost.TextAsync(touching), StringComparison.Ordinal);
         var table = await browser.GetStringAsync(page + ".csv", Cancellation);
         Assert.Contains("from-1,from-2,silent,beep", table, StringComparison.Ordinal);
@@ -76,7 +82,8 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("nonsense", "", "A light on another voltage")]
     [InlineData("relay", "coil=5&coilOhms=0", "The coil needs a voltage and a resistance above 0")]
     public async Task A_small_circuit_is_worked_out_from_its_address(string circuit, string figures, string words)
-        => Assert.Contains(words, await BenchHost.TextAsync(await host.Browser().GetAsync($"/graft/1/wire/circuits?circuit={circuit}&{figures}", Cancellation)), StringComparison.Ordinal);
+        => Assert.Contains(words, await BenchHost.TextAsync(await host.Browser().GetAsync($"/graft/1/wire/circuits?circuit={circuit}&{figures}", Cancellation)),
+            StringComparison.Ordinal);
 
     [Fact]
     public async Task A_form_without_its_token_changes_nothing_and_says_what_to_do()
@@ -102,7 +109,8 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_broken_file_is_refused_with_every_error_and_nothing_is_kept()
     {
         var before = (await host.StoreAsync(store => store.ShelfAsync(Cancellation))).Count;
-        var answer = await ImportAsync("""{"format":"loose-graft","formatVersion":1,"name":"x","donor":{},"shell":{"name":"s"},"parts":[{"id":"BAD"}]}"""u8.ToArray());
+        var answer = await ImportAsync(
+            """{"format":"loose-graft","formatVersion":1,"name":"x","donor":{},"shell":{"name":"s"},"parts":[{"id":"BAD"}]}"""u8.ToArray());
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains("$.donor.name", text, StringComparison.Ordinal);
@@ -184,7 +192,10 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task Sixty_joints_are_judged_again_after_one_edit()
     {
         var ferry = GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
-        var many = ferry with { Joints = [.. Enumerable.Range(0, 60).Select(index => ferry.Joints[index % ferry.Joints.Length] with { Id = $"joint-{index}" })] };
+        var many = ferry with
+        {
+            Joints = [.. Enumerable.Range(0, 60).Select(index => ferry.Joints[index % ferry.Joints.Length] with { Id = $"joint-{index}" })],
+        };
         var id = await host.StoreAsync(store => store.AddAsync(many, Cancellation));
         var page = $"/graft/{id}/wire?joint=joint-3&pin=from-7";
         var answer = await BenchHost.SendAsync(host.Browser(), page, page + "&handler=Pin", ("Revision", "1"), ("signal", "ground"), ("evidence", "Measured"));
@@ -197,7 +208,8 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
         var browser = host.Browser();
         foreach (var snapshot in await host.ShelfAsync(Cancellation))
         {
-            foreach (var link in Core.Review.Of(snapshot.Graft).Findings.Select(finding => SubjectLinks.To(snapshot, finding.Subject, finding.Rule.Stage)).Distinct())
+            foreach (var link in Core.Review.Of(snapshot.Graft).Findings.Select(finding => SubjectLinks.To(snapshot, finding.Subject, finding.Rule.Stage))
+                .Distinct())
             {
                 var text = await BenchHost.TextAsync(await browser.GetAsync(link, Cancellation));
                 Assert.True(link.Split('#') is not [_, var anchor] || text.Contains($"id=\"{anchor}\"", StringComparison.Ordinal), link);
@@ -209,7 +221,10 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var browser = host.Browser();
         var file = new ByteArrayContent(bytes) { Headers = { ContentType = new MediaTypeHeaderValue("application/json") } };
-        var form = new MultipartFormDataContent { { file, "file", "graft.json" }, { new StringContent(await BenchHost.TokenAsync(browser, "/"), Encoding.UTF8), "__RequestVerificationToken" } };
+        var form = new MultipartFormDataContent
+        {
+            { file, "file", "graft.json" }, { new StringContent(await BenchHost.TokenAsync(browser, "/"), Encoding.UTF8), "__RequestVerificationToken" },
+        };
         return await browser.PostAsync("/?handler=Import", form, Cancellation);
     }
 }

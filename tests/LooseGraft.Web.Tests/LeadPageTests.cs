@@ -1,8 +1,8 @@
 using System.Net;
 using CsCheck;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Quantities;
@@ -20,7 +20,8 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
 
     [Fact]
     public async Task A_joint_that_is_pushed_on_as_it_is_has_no_lead_to_make_and_says_so()
-        => Assert.Contains("This joint is not made by hands yet", await BenchHost.TextAsync(await host.Browser().GetAsync("/graft/4/wire/front-usb/lead", Cancellation)), StringComparison.Ordinal);
+        => Assert.Contains("This joint is not made by hands yet",
+            await BenchHost.TextAsync(await host.Browser().GetAsync("/graft/4/wire/front-usb/lead", Cancellation)), StringComparison.Ordinal);
 
     [Fact]
     public async Task Names_with_angle_brackets_stay_text_in_the_drawing_and_the_page()
@@ -41,7 +42,9 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "1"), ("one", "from-1"), ("other", "to-1"), ("beeped", "false"));
         await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "2"), ("one", "to-1"), ("other", "from-1"), ("beeped", "true"));
         Assert.True(Assert.Single((await GraftAsync(id)).Joints[0].Tests).Beeped);
-        Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "3"), ("one", "between-1"), ("other", "to-1"), ("beeped", "true"))).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound,
+            (await BenchHost.SendAsync(
+            browser, page, page + "?handler=Test", ("Revision", "3"), ("one", "between-1"), ("other", "to-1"), ("beeped", "true"))).StatusCode);
         await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "3"));
         Assert.Empty((await GraftAsync(id)).Joints[0].Tests);
     }
@@ -97,10 +100,17 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
 
     private async Task<int> JoinedAsync(string name)
     {
-        Port Of(string id, Gender gender) => new(id, name, ConnectorTypes.Find("pin-header")!, gender) { OwnRows = 1, OwnColumns = 1, Pins = [new Pin(1) { Signal = new(Signal.Ground, Evidence.Measured) }] };
+        Port Of(string id, Gender gender)
+            => new(id, name, ConnectorTypes.Find("pin-header")!, gender)
+            {
+                OwnRows = 1,
+                OwnColumns = 1,
+                Pins = [new Pin(1) { Signal = new(Signal.Ground, Evidence.Measured) }],
+            };
         return await host.StoreAsync(store => store.AddAsync(Graft.Empty("lead") with
         {
-            Parts = [new Part("board", "board", PartKind.Board) { Ports = [Of("header", Gender.Male)] }, new Part("shell", "shell", PartKind.Panel) { Ports = [Of("plug", Gender.Female)] }],
+            Parts = [new Part("board", "board", PartKind.Board) { Ports = [Of("header", Gender.Male)] },
+                new Part("shell", "shell", PartKind.Panel) { Ports = [Of("plug", Gender.Female)] }],
             Joints = [new Joint("joint", new PortId("board", "header"), new PortId("shell", "plug"), JointMethod.Rebuild) { Wires = [new Conductor(1, 1)] }],
         }, Cancellation));
     }

@@ -13,7 +13,11 @@ public sealed class PlanPictureTests
 {
     private static readonly Graft Seated = Graft.Empty("drawn") with
     {
-        Parts = [new Part("board", "board", PartKind.Board) { Body = new PartBody([.. new PlanRectangle(0, 0, 100, 80).Corners], Evidence.Measured), Holes = [new MountHole(5, 5, new Millimetres(3.6)), new MountHole(95, 75, new Millimetres(3.6))] }],
+        Parts = [new Part("board", "board", PartKind.Board)
+        {
+            Body = new PartBody([.. new PlanRectangle(0, 0, 100, 80).Corners], Evidence.Measured),
+            Holes = [new MountHole(5, 5, new Millimetres(3.6)), new MountHole(95, 75, new Millimetres(3.6))],
+        }],
         Seating = new Seating
         {
             Planes =
@@ -21,12 +25,15 @@ public sealed class PlanPictureTests
                 new MountPlane("tray", "tray", [.. new PlanRectangle(0, 0, 200, 160).Corners])
                 {
                     Lid = new Millimetres(60),
-                    Mounts = [Mount("met", 25, 15), Mount("short", 60, 50), Mount("gone", 70, 60) with { State = MountState.Removed }, Mount("covered", 80, 40, 2) with { State = MountState.Insulated }, Mount("free", 180, 150), Mount("lifts", 50, 30, 9) with { IsMetal = false }],
+                    Mounts = [Mount("met", 25, 15), Mount("short", 60, 50), Mount("gone", 70, 60) with { State = MountState.Removed },
+                        Mount("covered", 80, 40, 2) with { State = MountState.Insulated }, Mount("free", 180, 150),
+                        Mount("lifts", 50, 30, 9) with { IsMetal = false }],
                     Openings = [Opening(PlaneWall.Rear), Opening(PlaneWall.Front), Opening(PlaneWall.Left), Opening(PlaneWall.Right)],
                 },
             ],
             Seats = [new BoardSeat("board", "tray", new PlanPoint(20, 10), 0)],
-            Boxes = [new SeatBox("high", "high", "tray", new PlanRectangle(150, 20, 20, 20)) { From = new Millimetres(30) }, new SeatBox("low", "low", "tray", new PlanRectangle(150, 20, 20, 20))],
+            Boxes = [new SeatBox("high", "high", "tray", new PlanRectangle(150, 20, 20, 20)) { From = new Millimetres(30) },
+                new SeatBox("low", "low", "tray", new PlanRectangle(150, 20, 20, 20))],
         },
     };
 
@@ -91,5 +98,6 @@ public sealed class PlanPictureTests
 
     private static Mount Mount(string id, double x, double y, double height = 6.5) => new(id, MountKind.Standoff, new PlanPoint(x, y), new Millimetres(height));
 
-    private static Opening Opening(PlaneWall wall) => new(wall.ToString().ToLowerInvariant(), wall.ToString(), OpeningKind.Air, wall, new PlanRectangle(30, 5, 60, 20));
+    private static Opening Opening(PlaneWall wall)
+        => new(wall.ToString().ToLowerInvariant(), wall.ToString(), OpeningKind.Air, wall, new PlanRectangle(30, 5, 60, 20));
 }

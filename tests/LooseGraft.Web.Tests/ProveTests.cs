@@ -40,11 +40,13 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         var id = await FerryAsync();
         var (browser, page) = (host.Browser(), Fact(id, "fan", 3));
         var answer = await BenchHost.SendAsync(browser, page, page + "&test=1&handler=Reading", ("Revision", "1"), ("reading", "12.1 V"));
-        Assert.Contains("fan header, position 3: said to be ground (someone's diagram), but 12.1 V was read", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains("fan header, position 3: said to be ground (someone's diagram), but 12.1 V was read", await BenchHost.TextAsync(answer),
+            StringComparison.Ordinal);
         var graft = await GraftAsync(id);
         await BenchHost.SendAsync(browser, page, page + "&handler=Believe", ("Revision", "2"), ("reading", graft.Readings[^1].Id));
         var after = await GraftAsync(id);
-        Assert.Equal(("+12 V", Evidence.Measured), (after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Value.Name, after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Evidence));
+        Assert.Equal(("+12 V", Evidence.Measured),
+            (after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Value.Name, after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Evidence));
         Assert.DoesNotContain(Core.Review.Of(after).Findings, finding => finding.Rule.Code == "PROVE-001");
     }
 
@@ -65,11 +67,13 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task No_reading_of_the_practice_board_confirms_what_is_false_or_contradicts_what_is_true()
     {
-        var truth = GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "practice", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var truth = GraftFile.Read(
+            await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "practice", "ferry-radiogram.json"), Cancellation)).Graft!;
         var meter = new PracticeMeter(truth, 3, PracticeSlips.Steady);
         var ferry = await DemoAsync();
         var wrong = new List<string>();
-        foreach (var (id, position) in Core.Review.Of(ferry).ProveList.Select(entry => entry.Fact.Subject).OfType<PinSubject>().Where(pin => pin.Port.Part == "kt31"))
+        foreach (var (id, position) in Core.Review.Of(ferry).ProveList.Select(entry => entry.Fact.Subject).OfType<PinSubject>()
+            .Where(pin => pin.Port.Part == "kt31"))
         {
             var (said, real) = (ferry.FindPort(id)!, truth.FindPort(id)!.PinAt(position).Signal.Value);
             foreach (var test in ProbeTests.For(said, PartKind.Board, position))
@@ -92,7 +96,8 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         var id = await FerryAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/life");
         Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "PROVE-003");
-        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Picture"), ("seen", "true"), ("note", "a logo"));
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Picture"), ("seen", "true"), ("note", "a logo"));
         Assert.Contains("proven alive", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
         var graft = await GraftAsync(id);
         Assert.Equal(host.Clock.GetUtcNow(), graft.Observations[^1].At);
@@ -156,10 +161,12 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("does not answer in time", (await silent.MeasureAsync(Volts, Cancellation)).Problem, StringComparison.Ordinal);
         var gone = meter.Port;
         meter.Dispose();
-        Assert.Contains("cannot be reached", (await new ScpiMeter("Bench meter", "127.0.0.1", gone).MeasureAsync(Volts, Cancellation)).Problem, StringComparison.Ordinal);
+        Assert.Contains("cannot be reached", (await new ScpiMeter("Bench meter", "127.0.0.1", gone).MeasureAsync(Volts, Cancellation)).Problem,
+            StringComparison.Ordinal);
     }
 
-    private static string Fact(int id, string port, int position) => $"/graft/{id}/prove?fact={Uri.EscapeDataString($"/parts/kt31/ports/{port}/pins/{position}")}";
+    private static string Fact(int id, string port, int position)
+        => $"/graft/{id}/prove?fact={Uri.EscapeDataString($"/parts/kt31/ports/{port}/pins/{position}")}";
 
     private static async Task<Graft> DemoAsync()
         => GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;

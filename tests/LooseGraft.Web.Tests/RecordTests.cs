@@ -70,7 +70,8 @@ public sealed class RecordTests(BenchHost host) : IClassFixture<BenchHost>
         await ChangeAsync(id, 1, Fans);
         await using var scope = host.Services.CreateAsyncScope();
         var bench = scope.ServiceProvider.GetRequiredService<BenchContext>();
-        var refused = await Assert.ThrowsAsync<SqliteException>(() => bench.Records.ExecuteUpdateAsync(record => record.SetProperty(entry => entry.Document, "{}"), Cancellation));
+        var refused = await Assert.ThrowsAsync<SqliteException>(
+            () => bench.Records.ExecuteUpdateAsync(record => record.SetProperty(entry => entry.Document, "{}"), Cancellation));
         Assert.Contains("never changed", refused.Message, StringComparison.Ordinal);
         await host.StoreAsync(store => store.ThrowAwayAsync(id, Cancellation));
         await host.StoreAsync(store => store.DestroyAsync(id, Cancellation));

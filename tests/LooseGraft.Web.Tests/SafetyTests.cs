@@ -32,7 +32,12 @@ public sealed class SafetyTests(BenchHost host) : IClassFixture<BenchHost>
         {
             Pins = [new Pin(1) { NeededFor = Poison, WireColour = Poison, Signal = new(Signal.Ground, Evidence.Diagram, Poison) }],
         };
-        var part = new Part("part", Poison, PartKind.Board) { Note = Poison, Cost = new(1), Ports = [port, port with { Id = "other", Gender = Gender.Female }] };
+        var part = new Part("part", Poison, PartKind.Board)
+        {
+            Note = Poison,
+            Cost = new(1),
+            Ports = [port, port with { Id = "other", Gender = Gender.Female }],
+        };
         var graft = Graft.Empty(Poison) with
         {
             Aim = Poison,
@@ -155,7 +160,12 @@ public sealed class SafetyTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_file_at_the_limit_of_pins_is_shown_without_ado()
     {
         var pins = Enumerable.Range(1, GraftFileLimits.Positions).Select(position => new Pin(position) { Signal = new(Signal.Ground, Evidence.Measured) });
-        var port = new Port("port", "port", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 2, OwnColumns = GraftFileLimits.Positions / 2, Pins = [.. pins] };
+        var port = new Port("port", "port", ConnectorTypes.Find("pin-header")!, Gender.Male)
+        {
+            OwnRows = 2,
+            OwnColumns = GraftFileLimits.Positions / 2,
+            Pins = [.. pins],
+        };
         var graft = Graft.Empty("large") with
         {
             Parts = [new Part("part", "part", PartKind.Board) { Ports = [port, port with { Id = "plug", Gender = Gender.Female, OwnKeying = Keying.Shroud }] }],

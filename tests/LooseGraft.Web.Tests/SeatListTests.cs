@@ -73,7 +73,12 @@ public sealed class SeatListTests
     {
         var errors = new ModelStateDictionary();
         var mounts = (from kind in Enum.GetValues<MountKind>() from state in Enum.GetValues<MountState>() from metal in Both select (kind, state, metal))
-            .Select((each, index) => new Mount($"m{index}", each.kind, new PlanPoint(index, 0.25), new Millimetres(5)) { State = each.state, IsMetal = each.metal, Evidence = index % 2 == 0 ? Core.Facts.Evidence.Measured : Core.Facts.Evidence.Assumed }).ToArray();
+            .Select((each, index) => new Mount($"m{index}", each.kind, new PlanPoint(index, 0.25), new Millimetres(5))
+            {
+                State = each.state,
+                IsMetal = each.metal,
+                Evidence = index % 2 == 0 ? Core.Facts.Evidence.Measured : Core.Facts.Evidence.Assumed,
+            }).ToArray();
         Assert.Equal(mounts, SeatLists.Mounts.ReadAll(errors, SeatLists.Mounts.WriteAll(mounts)));
         Assert.True(errors.IsValid);
     }
@@ -83,7 +88,10 @@ public sealed class SeatListTests
     {
         var errors = new ModelStateDictionary();
         var openings = (from kind in Enum.GetValues<OpeningKind>() from wall in Enum.GetValues<PlaneWall>() select (kind, wall))
-            .Select((each, index) => new Opening($"o{index}", $"opening {index}", each.kind, each.wall, new PlanRectangle(index, -3.5, 20, 10.25)) { IsToCut = index % 3 == 0 }).ToArray();
+            .Select((each, index) => new Opening($"o{index}", $"opening {index}", each.kind, each.wall, new PlanRectangle(index, -3.5, 20, 10.25))
+            {
+                IsToCut = index % 3 == 0,
+            }).ToArray();
         Assert.Equal(openings, SeatLists.Openings.ReadAll(errors, SeatLists.Openings.WriteAll(openings)));
         var odd = openings[0] with { Name = "left; right" };
         Assert.Equal("left, right", Assert.Single(SeatLists.Openings.ReadAll(errors, SeatLists.Openings.Write(odd))).Name);
@@ -94,9 +102,11 @@ public sealed class SeatListTests
     public void A_lead_ends_at_a_port_or_at_two_figures_and_its_length_may_be_missing()
     {
         var errors = new ModelStateDictionary();
-        var runs = SeatLists.Runs.ReadAll(errors, "a; lead; tray; 297 134; 20; kt31/main; 15; ; 14; maker's own\nb; lead; tray; kt31/fan; 0; 1,5 2; 0; 12 in; 5");
+        var runs = SeatLists.Runs.ReadAll(
+            errors, "a; lead; tray; 297 134; 20; kt31/main; 15; ; 14; maker's own\nb; lead; tray; kt31/fan; 0; 1,5 2; 0; 12 in; 5");
         Assert.True(errors.IsValid);
-        Assert.Equal((new PlanPoint(297, 134), 20.0, new PortId("kt31", "main"), true), (runs[0].From.At, runs[0].From.Drop, runs[0].To.Port, runs[0].IsMakersOwn));
+        Assert.Equal((new PlanPoint(297, 134), 20.0, new PortId("kt31", "main"), true),
+            (runs[0].From.At, runs[0].From.Drop, runs[0].To.Port, runs[0].IsMakersOwn));
         Assert.Null(runs[0].Length);
         Assert.Equal((new PlanPoint(1.5, 2), 304.8), (runs[1].To.At, runs[1].Length!.Value.Value));
         Assert.Equal(runs, SeatLists.Runs.ReadAll(errors, SeatLists.Runs.WriteAll(runs)));

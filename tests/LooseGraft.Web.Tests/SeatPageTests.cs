@@ -16,7 +16,8 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var (id, page, browser) = await FerryAsync();
         Assert.Contains("The tab t1 stands under Ovrell KT-31 board where no hole is", await TextAsync(browser, page), StringComparison.Ordinal);
-        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Mount", ("Revision", "1"), ("plane", "tray"), ("mount", "t1"), ("state", "Removed"));
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Mount", ("Revision", "1"), ("plane", "tray"), ("mount", "t1"), ("state", "Removed"));
         Assert.DoesNotContain("The tab t1 stands under", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
         Assert.Equal(MountState.Removed, (await GraftAsync(id)).Seating.Planes[0].Mounts.Single(mount => mount.Id == "t1").State);
     }
@@ -25,7 +26,8 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_board_is_moved_held_taken_off_and_every_step_is_in_the_history()
     {
         var (id, page, browser) = await FerryAsync();
-        await BenchHost.SendAsync(browser, page, page + "?handler=Seat", ("Revision", "1"), ("part", "kt31"), ("plane", "tray"), ("x", "1 5/8 in"), ("y", "12,5"), ("turn", "90"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=Seat", ("Revision", "1"), ("part", "kt31"), ("plane", "tray"), ("x", "1 5/8 in"), ("y", "12,5"), ("turn", "90"));
         var seat = (await GraftAsync(id)).Seating.SeatOf("kt31")!;
         Assert.Equal((41.28, 12.5, 90.0), (seat.At.X, seat.At.Y, seat.TurnDegrees));
         await BenchHost.SendAsync(browser, page, page + "?handler=Hole", ("Revision", "2"), ("part", "kt31"), ("hole", "3"), ("method", "PlasticStud"));
@@ -38,7 +40,9 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.DoesNotContain(off.Boxes, box => box.On == "kt31");
         Assert.Contains("does not sit yet", await TextAsync(browser, page), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Undo", ("Revision", "5"));
-        Assert.Equal(seat, (await GraftAsync(id)).Seating.SeatOf("kt31") is { } back ? seat with { Holes = seat.Holes, At = back.At, Plate = back.Plate } : null);
+        Assert.Equal(seat, (await GraftAsync(id)).Seating.SeatOf("kt31") is { } back
+            ? seat with { Holes = seat.Holes, At = back.At, Plate = back.Plate }
+            : null);
         Assert.Contains("taken off its plane", await TextAsync(browser, $"/graft/{id}/history"), StringComparison.Ordinal);
     }
 
@@ -50,7 +54,8 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_place_that_is_none_is_told_and_the_board_stays(string x, string y, string turn, string words)
     {
         var (id, page, browser) = await FerryAsync();
-        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Seat", ("Revision", "1"), ("part", "kt31"), ("plane", "tray"), ("x", x), ("y", y), ("turn", turn));
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Seat", ("Revision", "1"), ("part", "kt31"), ("plane", "tray"), ("x", x), ("y", y), ("turn", turn));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
         Assert.Equal(40, (await GraftAsync(id)).Seating.SeatOf("kt31")!.At.X);
@@ -62,10 +67,13 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare"), Cancellation));
         var (page, browser) = ($"/graft/{id}/seat", host.Browser());
         Assert.Contains("No plane yet", await TextAsync(browser, page), StringComparison.Ordinal);
-        foreach (var other in new[] { "/survey", "/lists", "/cuts" }) Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page + other, Cancellation)).StatusCode);
-        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddPlane", ("Revision", "1"), ("name", "floor"), ("width", "wide"), ("depth", "-3"), ("material", "Wood"));
+        foreach (var other in new[] { "/survey", "/lists", "/cuts" })
+            Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page + other, Cancellation)).StatusCode);
+        var bad = await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddPlane", ("Revision", "1"), ("name", "floor"), ("width", "wide"), ("depth", "-3"), ("material", "Wood"));
         Assert.Contains("“wide” is not a size", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddPlane", ("Revision", "1"), ("name", "floor"), ("width", "12 1/2 in"), ("depth", "240"), ("material", "Wood"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddPlane", ("Revision", "1"), ("name", "floor"), ("width", "12 1/2 in"), ("depth", "240"), ("material", "Wood"));
         var plane = Assert.Single((await GraftAsync(id)).Seating.Planes);
         Assert.Equal(("floor", 317.5, PlaneMaterial.Wood), (plane.Id, plane.Outline[2].X, plane.Material));
         Assert.Contains("No board is described yet", await TextAsync(browser, page), StringComparison.Ordinal);
@@ -80,9 +88,12 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         var before = await GraftAsync(id);
         var shown = await TextAsync(browser, page + "/lists");
         string Field(string name, int which = 0) => Regex("name=\"" + name + "\"[^>]*>([^<]*)</textarea>").Matches(shown)[which].Groups[1].Value;
-        await BenchHost.SendAsync(browser, page, page + "/lists?plane=tray&handler=Plane", ("Revision", "1"), ("name", "chassis tray"), ("material", "Steel"), ("thickness", "1.2"), ("behind", "18"), ("lid", "78"),
+        await BenchHost.SendAsync(
+            browser, page, page + "/lists?plane=tray&handler=Plane", ("Revision", "1"), ("name", "chassis tray"), ("material", "Steel"), ("thickness", "1.2"),
+            ("behind", "18"), ("lid", "78"),
             ("outline", Field("outline")), ("mounts", Field("mounts")), ("ceilings", Field("ceilings")), ("openings", Field("openings")));
-        await BenchHost.SendAsync(browser, page, page + "/lists?board=kt31&handler=Board", ("Revision", "1"), ("evidence", "Measured"), ("thickness", "1.6"), ("tails", "2.5"),
+        await BenchHost.SendAsync(
+            browser, page, page + "/lists?board=kt31&handler=Board", ("Revision", "1"), ("evidence", "Measured"), ("thickness", "1.6"), ("tails", "2.5"),
             ("outline", Field("outline", 1)), ("holes", Field("holes")), ("zones", Field("zones")), ("places", Field("places")));
         await BenchHost.SendAsync(browser, page, page + "/lists?handler=Boxes", ("Revision", "1"), ("boxes", Field("boxes")));
         await BenchHost.SendAsync(browser, page, page + "/lists?handler=Runs", ("Revision", "1"), ("runs", Field("runs")));
@@ -107,7 +118,9 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var (id, page, browser) = await FerryAsync();
         var before = Core.Files.GraftFile.Write(await GraftAsync(id));
-        var answer = await BenchHost.SendAsync(browser, page, $"{page}/lists?plane=tray&board=kt31&handler={handler}", ("Revision", "1"), ("outline", "0;0\n10;0\n10;10"), ("evidence", "Measured"), ("material", "Steel"), (field, lines));
+        var answer = await BenchHost.SendAsync(
+            browser, page, $"{page}/lists?plane=tray&board=kt31&handler={handler}", ("Revision", "1"), ("outline", "0;0\n10;0\n10;10"),
+            ("evidence", "Measured"), ("material", "Steel"), (field, lines));
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains(words, text, StringComparison.Ordinal);
@@ -119,7 +132,9 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task Ten_thousand_lines_are_refused_with_words()
     {
         var (_, page, browser) = await FerryAsync();
-        var answer = await BenchHost.SendAsync(browser, page, page + "/lists?handler=Boxes", ("Revision", "1"), ("boxes", string.Concat(Enumerable.Range(0, 10_000).Select(index => $"b{index};b;tray;0;0;1;1;0;1;0\n"))));
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "/lists?handler=Boxes", ("Revision", "1"),
+            ("boxes", string.Concat(Enumerable.Range(0, 10_000).Select(index => $"b{index};b;tray;0;0;1;1;0;1;0\n"))));
         Assert.Contains("There are more than 300 lines.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
     }
 
@@ -133,9 +148,11 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(browser, survey, survey + "&handler=Spans", ("Revision", "1"), ("spans", "h1 left 5.0\nh1 rear 8.5\nh2 left 151.2"));
         var open = await BenchHost.SendAsync(browser, survey, survey + "&handler=Take", ("Revision", "2"));
         Assert.Contains("The places were not taken over: nothing fixes h2 yet.", await BenchHost.TextAsync(open), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, survey, survey + "&handler=Spans", ("Revision", "2"), ("spans", "h1 left 5.0\nh1 rear 8.5\nh2 left 151.2\nh2 rear 9.1\nh2 across 3.9"));
+        await BenchHost.SendAsync(
+            browser, survey, survey + "&handler=Spans", ("Revision", "2"), ("spans", "h1 left 5.0\nh1 rear 8.5\nh2 left 151.2\nh2 rear 9.1\nh2 across 3.9"));
         await BenchHost.SendAsync(browser, survey, survey + "&handler=Take", ("Revision", "3"));
-        Assert.Equal([(5.0, 8.5, 3.6), (151.2, 9.1, 3.9)], (await GraftAsync(id)).FindPart("kt31")!.Holes.Select(hole => (hole.X, hole.Y, hole.Diameter.Value)));
+        Assert.Equal([(5.0, 8.5, 3.6), (151.2, 9.1, 3.9)],
+            (await GraftAsync(id)).FindPart("kt31")!.Holes.Select(hole => (hole.X, hole.Y, hole.Diameter.Value)));
         var tray = page + "/survey?of=tray";
         await BenchHost.SendAsync(browser, tray, tray + "&handler=Spans", ("Revision", "4"), ("spans", "s1 left 45.1\ns1 rear 21.4"));
         await BenchHost.SendAsync(browser, tray, tray + "&handler=Take", ("Revision", "5"));
@@ -152,8 +169,10 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         var board = (await GraftAsync(id)).FindPart("kt31")!;
         Assert.Equal([(5.0, 5.0), (95.0, 75.0)], board.Holes.Select(hole => (hole.X, hole.Y)));
         Assert.Equal((Evidence.Diagram, new PlanPoint(100, 80)), (board.Body!.Evidence, board.Body.Outline[1] with { Y = 80 }));
-        Assert.Contains("plan.svg was not brought in. This is not an SVG: line 1 cannot be read.", await BenchHost.TextAsync(await BringAsync(browser, page, "<svg", "kt31", "2")), StringComparison.Ordinal);
-        Assert.Contains("larger than 2 MiB", await BenchHost.TextAsync(await BringAsync(browser, page, new string(' ', 2_200_000), "kt31", "2")), StringComparison.Ordinal);
+        Assert.Contains("plan.svg was not brought in. This is not an SVG: line 1 cannot be read.",
+            await BenchHost.TextAsync(await BringAsync(browser, page, "<svg", "kt31", "2")), StringComparison.Ordinal);
+        Assert.Contains("larger than 2 MiB", await BenchHost.TextAsync(await BringAsync(browser, page, new string(' ', 2_200_000), "kt31", "2")),
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -189,9 +208,11 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var (id, page, browser) = await FerryAsync();
         var lists = page + "/lists";
-        await BenchHost.SendAsync(browser, lists, lists + "?handler=Pattern", ("Revision", "1"), ("pattern", "board-mini-itx"), ("into", "tray"), ("left", "38.75"), ("rear", "-1"));
+        await BenchHost.SendAsync(
+            browser, lists, lists + "?handler=Pattern", ("Revision", "1"), ("pattern", "board-mini-itx"), ("into", "tray"), ("left", "38.75"), ("rear", "-1"));
         Assert.Equal(7, (await GraftAsync(id)).Seating.Planes[0].Mounts.Length);
-        await BenchHost.SendAsync(browser, lists, lists + "?handler=Pattern", ("Revision", "1"), ("pattern", "board-mini-itx"), ("into", "tray"), ("left", "60"), ("rear", "20"));
+        await BenchHost.SendAsync(
+            browser, lists, lists + "?handler=Pattern", ("Revision", "1"), ("pattern", "board-mini-itx"), ("into", "tray"), ("left", "60"), ("rear", "20"));
         var mounts = (await GraftAsync(id)).Seating.Planes[0].Mounts;
         Assert.Equal((11, new PlanPoint(66.35, 53.02), Evidence.Document), (mounts.Length, mounts[7].At, mounts[7].Evidence));
         await BenchHost.SendAsync(browser, lists, lists + "?handler=Pattern", ("Revision", "2"), ("pattern", "board-mini-itx"), ("into", "kt31"));
@@ -225,7 +246,8 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
 
     private async Task<(int Id, string Page, HttpClient Browser)> FerryAsync()
     {
-        var ferry = Core.Files.GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var ferry = Core.Files.GraftFile.Read(
+            await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
         var id = await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
         return (id, $"/graft/{id}/seat", host.Browser());
     }

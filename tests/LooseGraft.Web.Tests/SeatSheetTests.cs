@@ -25,7 +25,8 @@ public sealed class SeatSheetTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains(lines, line => Math.Abs(Length(line) - (330 * PointsPerMm)) < 0.33 * PointsPerMm);
 
         // The crosses of holes 1 and 4 lie 167.8 mm apart on the board, and so they do on paper.
-        var crosses = lines.Where(line => Math.Abs(Length(line) - (8 * PointsPerMm)) < 0.01 && Math.Abs(line.From.Y - line.To.Y) < 0.01).Select(line => (X: (line.From.X + line.To.X) / 2, Y: line.From.Y)).ToArray();
+        var crosses = lines.Where(line => Math.Abs(Length(line) - (8 * PointsPerMm)) < 0.01 && Math.Abs(line.From.Y - line.To.Y) < 0.01)
+            .Select(line => (X: (line.From.X + line.To.X) / 2, Y: line.From.Y)).ToArray();
         Assert.Contains(crosses.SelectMany(one => crosses.Select(other => Math.Abs(one.Y - other.Y) / PointsPerMm)), apart => Math.Abs(apart - 167.8) < 0.1678);
     }
 
@@ -52,7 +53,8 @@ public sealed class SeatSheetTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task The_cut_list_is_a_table_and_marks_are_checked()
     {
         var (page, browser) = ("/graft/4/seat", host.Browser());
-        Assert.Contains("h2 of Ovrell KT-31 board,191.2,20.5,ø 3.4 mm", await browser.GetStringAsync(page + "/cuts.csv", Cancellation), StringComparison.Ordinal);
+        Assert.Contains("h2 of Ovrell KT-31 board,191.2,20.5,ø 3.4 mm", await browser.GetStringAsync(page + "/cuts.csv", Cancellation),
+            StringComparison.Ordinal);
         var text = await TextAsync(browser, page + "/cuts?marks=" + Uri.EscapeDataString("h1 45.1 20.5\nh2 191.2 21.6"));
         Assert.Contains("a screw goes in", await TextAsync(browser, page + "/cuts?marks=" + Uri.EscapeDataString("h1 45.1 20.5")), StringComparison.Ordinal);
         Assert.Contains("mark it again", text, StringComparison.Ordinal);
@@ -83,7 +85,8 @@ public sealed class SeatSheetTests(BenchHost host) : IClassFixture<BenchHost>
         }
     }
 
-    private static double Length(((double X, double Y) From, (double X, double Y) To) line) => Math.Sqrt(Math.Pow(line.To.X - line.From.X, 2) + Math.Pow(line.To.Y - line.From.Y, 2));
+    private static double Length(((double X, double Y) From, (double X, double Y) To) line)
+        => Math.Sqrt(Math.Pow(line.To.X - line.From.X, 2) + Math.Pow(line.To.Y - line.From.Y, 2));
 
     private static async Task<string> TextAsync(HttpClient browser, string page) => WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
 }

@@ -37,10 +37,15 @@ public sealed class SheetPdfTests
     [Fact]
     public void A_point_lies_on_the_next_page_where_the_step_from_page_to_page_says()
     {
-        var sheet = Square(300, 100) with { Paths = [new SheetPath(SheetLayer.Outline, [new(0, 0), new(300, 0)], false), new SheetPath(SheetLayer.Cut, [new(150, 50), new(160, 50)], false)], Circles = [] };
+        var sheet = Square(300, 100) with
+        {
+            Paths = [new SheetPath(SheetLayer.Outline, [new(0, 0), new(300, 0)], false), new SheetPath(SheetLayer.Cut, [new(150, 50), new(160, 50)], false)],
+            Circles = [],
+        };
         using var stream = new MemoryStream(SheetPdf.Write(sheet));
         using var pdf = PdfReader.Open(stream, PdfDocumentOpenMode.Import);
-        double Left(int page) => Starts(ContentReader.ReadContent(pdf.Pages[page])).Where(line => Math.Abs(line.Length - (10 * SheetPdf.Points)) < 0.01).Min(line => line.X);
+        double Left(int page)
+            => Starts(ContentReader.ReadContent(pdf.Pages[page])).Where(line => Math.Abs(line.Length - (10 * SheetPdf.Points)) < 0.01).Min(line => line.X);
         // 180 mm are shown and 10 mm shared, so a page begins 170 mm after the one before.
         Assert.Equal(170 * SheetPdf.Points, Left(0) - Left(1), 0.01);
     }
@@ -53,7 +58,8 @@ public sealed class SheetPdfTests
     }
 
     private static PlanSheet Square(double width, double depth)
-        => new("sheet", [new SheetPath(SheetLayer.Outline, [.. new PlanRectangle(0, 0, width, depth).Corners], true)], [new SheetCircle(SheetLayer.Hole, new PlanPoint(10, 10), 2)], []);
+        => new("sheet", [new SheetPath(SheetLayer.Outline, [.. new PlanRectangle(0, 0, width, depth).Corners], true)],
+            [new SheetCircle(SheetLayer.Hole, new PlanPoint(10, 10), 2)], []);
 
     private static IEnumerable<double> Reach(CSequence content) => Starts(content).Select(line => line.Length);
 

@@ -22,7 +22,8 @@ public sealed class StagePagesTests(BenchHost host) : IClassFixture<BenchHost>
     public void Every_page_of_a_stage_is_known_to_it()
         => Assert.All(StagePages.All, pages =>
         {
-            var files = Directory.EnumerateFiles(Path.Combine(Folder, $"{pages.Stage}"), "*.cshtml").Where(file => File.ReadLines(file).First().StartsWith("@page", StringComparison.Ordinal));
+            var files = Directory.EnumerateFiles(Path.Combine(Folder, $"{pages.Stage}"), "*.cshtml")
+                .Where(file => File.ReadLines(file).First().StartsWith("@page", StringComparison.Ordinal));
             Assert.Equal(files.Count(), pages.Own.DistinctBy(page => page.Address.Split('?')[0]).Count());
         });
 

@@ -22,7 +22,9 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
         await BenchHost.SendAsync(browser, page, page + "?handler=Meet", ("Revision", "2"), ("duty", "CoolerMount"), ("metBy", "board"), ("leftOff", ""));
         Assert.DoesNotContain(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
-        await BenchHost.SendAsync(browser, page, page + "?handler=Meet", ("Revision", "3"), ("duty", "CoolerMount"), ("metBy", ""), ("leftOff", "it runs without a cooler for a minute, for tests only"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=Meet", ("Revision", "3"), ("duty", "CoolerMount"), ("metBy", ""),
+            ("leftOff", "it runs without a cooler for a minute, for tests only"));
         var answer = Assert.Single((await GraftAsync(id)).OldCase);
         Assert.Equal((null, "it runs without a cooler for a minute, for tests only"), (answer.MetBy, answer.LeftOff));
     }
@@ -32,7 +34,9 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddUsual", ("Revision", "1"), ("template", "supply-300"), ("name", "Old supply"), ("origin", "Bought"), ("cost", "12"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=AddUsual", ("Revision", "1"), ("template", "supply-300"), ("name", "Old supply"), ("origin", "Bought"),
+            ("cost", "12"));
         await BenchHost.SendAsync(browser, page, page + "?handler=AddUsual", ("Revision", "2"), ("template", "drive-35"), ("name", ""), ("origin", "Donor"));
         var graft = await GraftAsync(id);
         Assert.Equal(["board", "old-supply", "hard-drive-3-5-in"], graft.Parts.Select(part => part.Id));
@@ -46,7 +50,8 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock/board/header");
-        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"), ("table", "1,+12 V\n2,<b>\n11,ground\n1,ground"));
+        var bad = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"), ("table", "1,+12 V\n2,<b>\n11,ground\n1,ground"));
         var text = await BenchHost.TextAsync(bad);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
         Assert.Contains("Line 2: “<b>” is not a signal", text, StringComparison.Ordinal);
@@ -54,7 +59,9 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("Line 4: position 1 again", text, StringComparison.Ordinal);
         Assert.Empty((await GraftAsync(id)).Parts[0].Ports[0].Pins);
 
-        await BenchHost.SendAsync(browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"), ("table", "pin;signal;colour;note\n1;+12V;yellow;thick\n3;GND;black;\n4;key;;"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"),
+            ("table", "pin;signal;colour;note\n1;+12V;yellow;thick\n3;GND;black;\n4;key;;"));
         var pins = (await GraftAsync(id)).Parts[0].Ports[0].Pins;
         Assert.Equal([("+12 V", "yellow"), ("ground", "black"), ("none", null)], pins.Select(pin => (pin.Signal.Value.Name, pin.WireColour)));
         Assert.Equal((ContactState.Absent, "thick", Evidence.Document), (pins[2].Contact, pins[0].Signal.Note, pins[0].Signal.Evidence));
@@ -65,7 +72,8 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var page = $"/graft/{id}/stock/board/header";
-        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "?handler=Grid", ("Revision", "1"), ("signal-1", "ground"), ("signal-2", "+99999 V"));
+        var answer = await BenchHost.SendAsync(
+            host.Browser(), page, page + "?handler=Grid", ("Revision", "1"), ("signal-1", "ground"), ("signal-2", "+99999 V"));
         Assert.Contains("Position 2: “+99999 V” is not a signal", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
         Assert.Empty((await GraftAsync(id)).Parts[0].Ports[0].Pins);
     }
@@ -76,9 +84,13 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock/board/header");
         await BenchHost.SendAsync(browser, page, page + "?handler=Grid", ("Revision", "1"), ("signal-10", "ground"));
-        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Shape", ("Revision", "2"), ("rowCount", "2"), ("columnCount", "4"), ("gender", "Male"), ("keying", "None"), ("numbering", "Zigzag"));
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Shape", ("Revision", "2"), ("rowCount", "2"), ("columnCount", "4"), ("gender", "Male"), ("keying", "None"),
+            ("numbering", "Zigzag"));
         Assert.Contains("1 described contacts would be lost", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Shape", ("Revision", "2"), ("name", "wide"), ("rowCount", "2"), ("columnCount", "6"), ("pitch", "2"), ("gender", "Female"), ("keying", "Shroud"), ("numbering", "Zigzag"), ("lead", "300"));
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=Shape", ("Revision", "2"), ("name", "wide"), ("rowCount", "2"), ("columnCount", "6"), ("pitch", "2"),
+            ("gender", "Female"), ("keying", "Shroud"), ("numbering", "Zigzag"), ("lead", "300"));
         var port = (await GraftAsync(id)).Parts[0].Ports[0];
         Assert.Equal(("wide", 12, 2, Keying.Shroud, 300), (port.Name, port.PositionCount, port.Pitch.Value, port.Keying, port.LeadLength!.Value.Value));
     }
@@ -88,7 +100,8 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96\n5 NaN 3\n1 2"));
+        var bad = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96\n5 NaN 3\n1 2"));
         var text = await BenchHost.TextAsync(bad);
         Assert.Contains("“5 NaN 3” is not a hole", text, StringComparison.Ordinal);
         Assert.Contains("“1 2” is not a hole", text, StringComparison.Ordinal);
@@ -110,8 +123,13 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         var file = await browser.GetByteArrayAsync($"/donors/{number}/file", Cancellation);
         var read = DonorFile.Read(file).Donor!;
         // The same model comes round with another pin on position 1.
-        var other = read with { Revision = "B", Board = read.Board with { Ports = [read.Board.Ports[0].With(new Pin(1) { Signal = new(Signal.Ground, Evidence.Measured) })] } };
-        Assert.Contains("Lantern 7, revision B, is on the shelf", await BenchHost.TextAsync(await ImportDonorAsync(browser, DonorFile.Write(other))), StringComparison.Ordinal);
+        var other = read with
+        {
+            Revision = "B",
+            Board = read.Board with { Ports = [read.Board.Ports[0].With(new Pin(1) { Signal = new(Signal.Ground, Evidence.Measured) })] },
+        };
+        Assert.Contains("Lantern 7, revision B, is on the shelf", await BenchHost.TextAsync(await ImportDonorAsync(browser, DonorFile.Write(other))),
+            StringComparison.Ordinal);
 
         var target = await host.StoreAsync(store => store.AddAsync(Graft.Empty("target"), Cancellation));
         var stock = $"/graft/{target}/stock?donor=Lantern%207";
@@ -120,7 +138,8 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("header, position 1", text, StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, stock, stock + "&handler=BringDonor", ("Revision", "1"), ("kept", $"{number}"), ("sure", "false"));
         var board = Assert.Single((await GraftAsync(target)).Parts);
-        Assert.Equal((Evidence.Assumed, Evidence.Assumed, "on the other revision: ground"), (board.Revision!.Evidence, board.Ports[0].PinAt(1).Signal.Evidence, board.Ports[0].PinAt(1).Signal.Note));
+        Assert.Equal((Evidence.Assumed, Evidence.Assumed, "on the other revision: ground"),
+            (board.Revision!.Evidence, board.Ports[0].PinAt(1).Signal.Evidence, board.Ports[0].PinAt(1).Signal.Note));
         Assert.Contains(Core.Review.Of(await GraftAsync(target)).Findings, finding => finding.Rule.Code == "STOCK-004");
     }
 
@@ -147,7 +166,8 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal("image/jpeg", kept.Content.Headers.ContentType!.MediaType);
         await BenchHost.SendAsync(browser, page, page + "?handler=Mark", ("Revision", "2"), ("index", "0"), ("position", "1"), ("x", "25"), ("y", "50,5"));
         Assert.Equal(new PhotoMark(1, 0.25, 0.505), Assert.Single((await GraftAsync(id)).Photos[0].Marks) with { Unknown = UnknownMembers.None });
-        var beyond = await BenchHost.SendAsync(browser, page, page + "?handler=Mark", ("Revision", "3"), ("index", "0"), ("position", "1"), ("x", "250"), ("y", "NaN"));
+        var beyond = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Mark", ("Revision", "3"), ("index", "0"), ("position", "1"), ("x", "250"), ("y", "NaN"));
         Assert.Contains("from 0 to 100", await BenchHost.TextAsync(beyond), StringComparison.Ordinal);
     }
 
@@ -185,7 +205,11 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     private async Task<int> BareAsync()
         => await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare") with
         {
-            Parts = [new Part("board", "board", PartKind.Board) { Origin = PartOrigin.Donor, Ports = [new Port("header", "header", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 2, OwnColumns = 5 }] }],
+            Parts = [new Part("board", "board", PartKind.Board)
+            {
+                Origin = PartOrigin.Donor,
+                Ports = [new Port("header", "header", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 2, OwnColumns = 5 }],
+            }],
         }, Cancellation));
 
     private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
@@ -233,7 +257,11 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
 
     private static async Task<HttpResponseMessage> ImportDonorAsync(HttpClient browser, byte[] bytes)
     {
-        var form = new MultipartFormDataContent { { new ByteArrayContent(bytes), "file", "donor.json" }, { new StringContent(await BenchHost.TokenAsync(browser, "/donors")), "__RequestVerificationToken" } };
+        var form = new MultipartFormDataContent
+        {
+            { new ByteArrayContent(bytes), "file", "donor.json" },
+            { new StringContent(await BenchHost.TokenAsync(browser, "/donors")), "__RequestVerificationToken" },
+        };
         return await browser.PostAsync("/donors?handler=Import", form, Cancellation);
     }
 }

@@ -41,6 +41,7 @@ public sealed class UndoTests(BenchHost host) : IClassFixture<BenchHost>
     private async Task<string> FileAsync(int id)
     {
         await using var scope = host.Services.CreateAsyncScope();
-        return await scope.ServiceProvider.GetRequiredService<BenchContext>().Grafts.Where(graft => graft.Id == id).Select(graft => graft.Document).SingleAsync(Cancellation);
+        return await scope.ServiceProvider.GetRequiredService<BenchContext>().Grafts.Where(graft => graft.Id == id).Select(graft => graft.Document)
+            .SingleAsync(Cancellation);
     }
 }

@@ -86,10 +86,13 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         var named = await BenchHost.SendAsync(browser, page, page + "&handler=Keys", ("Revision", "2"), ("signal-1", "q"), ("signal-6", "Enter"));
         Assert.Contains("<strong>5 lines</strong>", await BenchHost.TextAsync(named), StringComparison.Ordinal);
         Assert.Equal("row,column,key\r\n1,1,q\r\n2,3,Enter\r\n", await browser.GetStringAsync($"/graft/{id}/wire/matrix/concerto.csv", Cancellation));
-        Assert.Contains("and the microcontroller has 4: take one with more", WebUtility.HtmlDecode(await browser.GetStringAsync(page + "&free=4", Cancellation)), StringComparison.Ordinal);
-        var smaller = await BenchHost.SendAsync(browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1"), ("columns", "3"));
+        Assert.Contains("and the microcontroller has 4: take one with more",
+            WebUtility.HtmlDecode(await browser.GetStringAsync(page + "&free=4", Cancellation)), StringComparison.Ordinal);
+        var smaller = await BenchHost.SendAsync(
+            browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1"), ("columns", "3"));
         Assert.Contains("1 keys would be lost", await BenchHost.TextAsync(smaller), StringComparison.Ordinal);
-        var absurd = await BenchHost.SendAsync(browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1e9"), ("columns", "-3"));
+        var absurd = await BenchHost.SendAsync(
+            browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1e9"), ("columns", "-3"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, absurd.StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/matrix/fan.csv", Cancellation)).StatusCode);
     }
@@ -105,7 +108,8 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         var fields = Forms.CircuitForm.Find(key).Fields;
         foreach (var typed in new[] { "0", "1e30", "0.000001" })
         {
-            var page = await browser.GetAsync($"/graft/4/wire/circuits?circuit={key}&" + string.Join('&', fields.Select(field => $"{field.Name}={typed}")), Cancellation);
+            var page = await browser.GetAsync(
+                $"/graft/4/wire/circuits?circuit={key}&" + string.Join('&', fields.Select(field => $"{field.Name}={typed}")), Cancellation);
             Assert.Equal(HttpStatusCode.OK, page.StatusCode);
             // The token of a form is made by chance, and now and then spells anything.
             var text = Regex.Replace(await page.Content.ReadAsStringAsync(Cancellation), "name=\"__RequestVerificationToken\"[^>]*>", "");
@@ -121,5 +125,6 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         return (id, $"/graft/{id}/wire?joint=panel", host.Browser());
     }
 
-    private async Task<JointReview> JointAsync(int id) => Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Find("panel")!;
+    private async Task<JointReview> JointAsync(int id)
+        => Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Find("panel")!;
 }

@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 

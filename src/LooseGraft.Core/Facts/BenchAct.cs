@@ -3,7 +3,8 @@ using LooseGraft.Core.Quantities;
 namespace LooseGraft.Core.Facts;
 
 /// <summary>One piece of work at the bench: how long a hobbyist takes, what it uses up, and what cannot be taken back.</summary>
-/// <remarks>Times and prices are those of hobbyists with hand tools (common practice), low, likely and high; the builder's own pace may differ by half.</remarks>
+/// <remarks>Times and prices are those of hobbyists with hand tools (common practice), low, likely and high; the builder's own pace may differ by
+/// half.</remarks>
 /// <param name="Id">Unique among acts.</param>
 /// <param name="Name">What is done, once.</param>
 /// <param name="Many">What is counted, as in "3 terminals to crimp".</param>
@@ -13,7 +14,8 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Skill">What one should be able to do.</param>
 /// <param name="Irreversible">What cannot be taken back; null when all of it can.</param>
 public sealed record BenchAct(
-    string Id, string Name, string Many, IReadOnlyList<double> Minutes, IReadOnlyList<decimal> PriceEuros, IReadOnlyList<string> Tools, string Skill, string? Irreversible)
+    string Id, string Name, string Many, IReadOnlyList<double> Minutes, IReadOnlyList<decimal> PriceEuros, IReadOnlyList<string> Tools, string Skill,
+    string? Irreversible)
 {
     private static readonly Dictionary<string, BenchAct> ById = FactFile.Load<IReadOnlyList<BenchAct>>("bench-acts.json").ToDictionary(act => act.Id);
 

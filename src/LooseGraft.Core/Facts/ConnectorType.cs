@@ -17,8 +17,10 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Source">Where shape and pinout are laid down.</param>
 /// <param name="Evidence">How far the pinout may be relied on.</param>
 /// <param name="Pinout">The signal of each position in order, <c>absent</c> for a missing pin; empty when there is no usual pinout.</param>
-/// <param name="ContactAmps">Amperes that one contact with standard terminals bears without end; null where nothing is laid down. Terminal makers' data and common practice.</param>
-/// <param name="PortAmps">Amperes that all its contacts of one supply may pass together, where the port has a limit of its own: about 1 A for a fan header (common practice), 75 W and 150 W at 12 V for card power.</param>
+/// <param name="ContactAmps">Amperes that one contact with standard terminals bears without end; null where nothing is laid down. Terminal makers' data and
+/// common practice.</param>
+/// <param name="PortAmps">Amperes that all its contacts of one supply may pass together, where the port has a limit of its own: about 1 A for a fan header
+/// (common practice), 75 W and 150 W at 12 V for card power.</param>
 public sealed record ConnectorType(
     string Id, string Name, Housing Housing, int Rows, int Columns, double PitchMm, double RowPitchMm, Keying Keying, Numbering Numbering,
     Gender BoardGender, string Gloss, string Source, Evidence Evidence, IReadOnlyList<string> Pinout, double? ContactAmps = null, double? PortAmps = null)

@@ -1,7 +1,8 @@
 namespace LooseGraft.Core.Facts;
 
 /// <summary>Two ways of saying the same thing that no wire joins: a converter is needed between them.</summary>
-/// <remarks>Line rates and levels: ITU-R BT.470 for television, VESA for computer screens, USB 2.0; currents and pins are typical of such converters (common practice).</remarks>
+/// <remarks>Line rates and levels: ITU-R BT.470 for television, VESA for computer screens, USB 2.0; currents and pins are typical of such converters (common
+/// practice).</remarks>
 /// <param name="Id">Unique among conversions.</param>
 /// <param name="One">Signals of the one side, any of which shows that it is meant.</param>
 /// <param name="Other">Signals of the other side.</param>

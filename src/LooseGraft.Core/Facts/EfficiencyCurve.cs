@@ -15,7 +15,8 @@ public sealed record EfficiencyCurve(EfficiencyClass Class, double At20, double 
 
     private static readonly (double From, double To)[] Pieces = [(1, double.PositiveInfinity), (0.5, 1), (LeastCertified, 0.5), (0, LeastCertified)];
 
-    private static readonly Dictionary<EfficiencyClass, EfficiencyCurve> ByClass = FactFile.Load<IReadOnlyList<EfficiencyCurve>>("efficiency.json").ToDictionary(curve => curve.Class);
+    private static readonly Dictionary<EfficiencyClass,
+    EfficiencyCurve> ByClass = FactFile.Load<IReadOnlyList<EfficiencyCurve>>("efficiency.json").ToDictionary(curve => curve.Class);
 
     /// <summary>The curve of a class.</summary>
     public static EfficiencyCurve Of(EfficiencyClass efficiencyClass) => ByClass[efficiencyClass];

@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Facts;
 public sealed record FunctionTrial(IReadOnlyList<string> Signals, IReadOnlyList<string> Steps, string Question, string Why)
 {
     private static readonly Dictionary<string, FunctionTrial> BySignal =
-        FactFile.Load<IReadOnlyList<FunctionTrial>>("trials.json").SelectMany(trial => trial.Signals.Select(signal => (signal, trial))).ToDictionary(pair => pair.signal, pair => pair.trial);
+        FactFile.Load<IReadOnlyList<FunctionTrial>>("trials.json").SelectMany(trial => trial.Signals.Select(signal => (signal, trial)))
+            .ToDictionary(pair => pair.signal, pair => pair.trial);
 
     /// <summary>The trial for a signal; null when there is none.</summary>
     public static FunctionTrial? For(string signal) => BySignal.GetValueOrDefault(signal);

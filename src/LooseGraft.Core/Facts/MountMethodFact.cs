@@ -13,7 +13,8 @@ namespace LooseGraft.Core.Facts;
 /// <param name="DrillMm">The drill for it in millimetres; 0 for none.</param>
 /// <param name="Source">Where that comes from.</param>
 public sealed record MountMethodFact(
-    MountMethod Method, string Name, string Strength, bool Grounds, string Undo, string Tools, int Minutes, int CureHours, string WrongWhere, double DrillMm, string Source)
+    MountMethod Method, string Name, string Strength, bool Grounds, string Undo, string Tools, int Minutes, int CureHours, string WrongWhere, double DrillMm,
+    string Source)
 {
     /// <summary>All of them, in the order of <see cref="MountMethod"/>.</summary>
     public static IReadOnlyList<MountMethodFact> All { get; } = FactFile.Load<IReadOnlyList<MountMethodFact>>("mount-methods.json");

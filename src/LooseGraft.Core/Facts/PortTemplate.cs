@@ -7,4 +7,5 @@ namespace LooseGraft.Core.Facts;
 /// <param name="LeadMm">Typical length of the lead behind it in millimetres; null on a board.</param>
 /// <param name="Columns">Positions in a row, where they differ from the type's.</param>
 /// <param name="Signals">What it carries, position 1 first, where that differs from the type's usual pinout.</param>
-public sealed record PortTemplate(string Connector, string Name, Gender Gender, double? LeadMm = null, int? Columns = null, IReadOnlyList<string>? Signals = null);
+public sealed record PortTemplate(
+    string Connector, string Name, Gender Gender, double? LeadMm = null, int? Columns = null, IReadOnlyList<string>? Signals = null);

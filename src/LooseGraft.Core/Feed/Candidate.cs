@@ -16,7 +16,8 @@ public sealed record Candidate(string Name, FeedVerdict Fits, string Because, Gr
     public static Candidate Try(FeedReview before, Graft with, string name)
     {
         var after = FeedStage.Review(with);
-        var standing = before.Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit))).ToDictionary(pair => (pair.Id, pair.limit.Key), pair => pair.limit);
+        var standing = before.Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit)))
+            .ToDictionary(pair => (pair.Id, pair.limit.Key), pair => pair.limit);
         // What was over before is not the newcomer's doing, unless it makes it worse.
         var worst = (from supply in after.Supplies
                      from limit in supply.Limits
@@ -24,15 +25,18 @@ public sealed record Candidate(string Name, FeedVerdict Fits, string Because, Gr
                      where !standing.TryGetValue((supply.Supply.Id, limit.Key), out var old) || use.Used.High > old.In(LoadCase.Peak).Used.High
                      orderby limit.LeastShareLeft
                      select (supply.Name, Limit: limit, Use: use)).FirstOrDefault();
-        var wants = after.Plugs.Served().Where(served => served.Plug is null && before.Plugs.Wanting.All(port => port.Part.Id != served.Port.Part.Id)).Select(served => served.Port).FirstOrDefault();
-        if (wants is not null) return new Candidate(name, FeedVerdict.DoesNotCarry, $"no plug is left for its {wants.Port.Name}, a {wants.Port.Type.Name}", with);
+        var wants = after.Plugs.Served().Where(served => served.Plug is null && before.Plugs.Wanting.All(port => port.Part.Id != served.Port.Part.Id))
+            .Select(served => served.Port).FirstOrDefault();
+        if (wants is not null)
+            return new Candidate(name, FeedVerdict.DoesNotCarry, $"no plug is left for its {wants.Port.Name}, a {wants.Port.Type.Name}", with);
         return worst.Limit is null
             ? new Candidate(name, FeedVerdict.MayNotCarry, "nothing is known of what it takes, or no supply is described that feeds it", with)
             : new Candidate(name, worst.Use.Verdict, worst.Use.Verdict switch
             {
                 FeedVerdict.Carries => $"{worst.Limit.Name} of {worst.Name} is the nearest to its limit, with at least {worst.Use.Left.Low} left",
                 FeedVerdict.CarriesTightly => $"tightly: {worst.Limit.Name} of {worst.Name} keeps {worst.Use.Left.Low} at worst",
-                FeedVerdict.MayNotCarry => $"if {worst.Limit.Name} of {worst.Name} is never asked for its high figure, {worst.Use.Used.High} of {worst.Limit.Limit.Value}: measure first",
+                FeedVerdict.MayNotCarry
+                    => $"if {worst.Limit.Name} of {worst.Name} is never asked for its high figure, {worst.Use.Used.High} of {worst.Limit.Limit.Value}: measure first",
                 _ => $"{worst.Limit.Name} of {worst.Name} gives first: {worst.Use.Used.Likely} of {worst.Limit.Limit.Value}",
             }, with);
     }

@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -19,11 +19,13 @@ internal static class ChainFindings
     private const double UsualShareOf12 = 0.5;
 
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, PlugCount plugs)
-        => [.. flows.Rings.Select(ring => Ring(graft, ring)), .. supplies.SelectMany(RailsNotOnPlug), .. PlugsTwice(graft), .. plugs.Served().SelectMany(Unserved),
+        => [.. flows.Rings.Select(ring => Ring(graft, ring)), .. supplies.SelectMany(RailsNotOnPlug), .. PlugsTwice(graft),
+            .. plugs.Served().SelectMany(Unserved),
             .. supplies.SelectMany(Drops), .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
 
     private static Finding Ring(Graft graft, Supply supply)
-        => Finding.Of(FeedRules.FeedsItself, new SupplySubject(supply.Id), $"{graft.FindPart(supply.Part)?.Name ?? supply.Id} hangs on {supply.Input!.Supply}, which hangs on it again: nothing in this ring is fed.",
+        => Finding.Of(FeedRules.FeedsItself, new SupplySubject(supply.Id),
+            $"{graft.FindPart(supply.Part)?.Name ?? supply.Id} hangs on {supply.Input!.Supply}, which hangs on it again: nothing in this ring is fed.",
             Evidence.Measured, "say what really feeds it, or that it hangs on the wall");
 
     private static IEnumerable<Finding> RailsNotOnPlug(SupplyReview review)
@@ -32,7 +34,8 @@ internal static class ChainFindings
            where plug.Type.Pinout.Count > 0
            join flow in review.Flows on $"{lead.Id}/{plug.Id}" equals flow.Plug
            where flow.At(LoadCase.Peak).High > Amps.Zero && !plug.Type.Pinout.Contains(flow.Rail)
-           select Finding.Of(FeedRules.RailNotOnPlug, flow.Subject, $"{flow.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.", flow.Evidence,
+           select Finding.Of(FeedRules.RailNotOnPlug, flow.Subject, $"{flow.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.",
+               flow.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");
 
     private static IEnumerable<Finding> PlugsTwice(Graft graft)
@@ -49,8 +52,10 @@ internal static class ChainFindings
         if (served is { Plug: not null, Adapter: null }) yield break;
         var name = $"{served.Port.Port.Name} of {served.Port.Part.Name}";
         yield return served.Adapter is { } adapter
-            ? new Finding(FeedRules.NoPlugLeft, Severity.Check, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)), $"{name} has no plug of its kind left; {served.Plug!.Name} would do with an adapter.", Evidence.Document, [$"{adapter.Name}: {adapter.Gloss}"])
-            : Finding.Of(FeedRules.NoPlugLeft, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)), $"{name} wants a {served.Port.Port.Type.Name}, and no plug of any supply is left for it.", Evidence.Document,
+            ? new Finding(FeedRules.NoPlugLeft, Severity.Check, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)),
+                $"{name} has no plug of its kind left; {served.Plug!.Name} would do with an adapter.", Evidence.Document, [$"{adapter.Name}: {adapter.Gloss}"])
+            : Finding.Of(FeedRules.NoPlugLeft, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)),
+                $"{name} wants a {served.Port.Port.Type.Name}, and no plug of any supply is left for it.", Evidence.Document,
                 "say which plug it takes, if it has one already", "a supply with more plugs", "leave the part out");
     }
 
@@ -63,10 +68,13 @@ internal static class ChainFindings
 
     private static IEnumerable<Finding> Aged(SupplyReview review)
     {
-        if (PrudentLimit.Of(review.Supply) is not { } prudent || review.Limits.FirstOrDefault(limit => limit.Kind == FeedLimitKind.Total) is not { } total) yield break;
+        if (PrudentLimit.Of(review.Supply) is not { } prudent || review.Limits.FirstOrDefault(limit => limit.Kind == FeedLimitKind.Total) is not { } total)
+            yield break;
         var used = total.In(LoadCase.Peak).Used;
         if (used.High <= prudent || used.Likely > total.Limit.Value) yield break;
-        yield return Finding.Of(FeedRules.BeyondPrudent, total.Subject, $"{review.Name}: {used} at peak, and {prudent} is what one would ask of it, as {PrudentLimit.Because(review.Supply)}; its label says {total.Limit.Value}.",
+        yield return Finding.Of(
+            FeedRules.BeyondPrudent, total.Subject,
+            $"{review.Name}: {used} at peak, and {prudent} is what one would ask of it, as {PrudentLimit.Because(review.Supply)}; its label says {total.Limit.Value}.",
             total.Weakest, "measure at the wall under full load, and feel the air that leaves it", "leave a part off", "a newer supply");
     }
 
@@ -77,14 +85,19 @@ internal static class ChainFindings
         var most = Most(supply);
         if (most.Value < total.Value.Value * LabelRounding)
         {
-            yield return Finding.Of(FeedRules.LabelCannotBe, new TotalSubject(supply.Id), $"{review.Name}: its rails give {most} together, and it claims {total.Value} in all; that cannot be true.", total.Evidence,
+            yield return Finding.Of(
+                FeedRules.LabelCannotBe, new TotalSubject(supply.Id),
+                $"{review.Name}: its rails give {most} together, and it claims {total.Value} in all; that cannot be true.", total.Evidence,
                 "type the label again, line by line", "count on the rails, not on the total");
         }
 
-        var twelve = supply.Rails.Where(rail => rail.Voltage.Value is > 11 and < 13 && !rail.Output.IsStandby).Sum(rail => rail.Voltage.Value * rail.Limit.Value.Value);
+        var twelve = supply.Rails.Where(rail => rail.Voltage.Value is > 11 and < 13 && !rail.Output.IsStandby)
+            .Sum(rail => rail.Voltage.Value * rail.Limit.Value.Value);
         if (twelve > 0 && supply.Rails.Length > 2 && twelve < UsualShareOf12 * total.Value.Value)
         {
-            yield return Finding.Of(FeedRules.LabelCannotBe, new TotalSubject(supply.Id), $"{review.Name}: only {twelve:0} W of its {total.Value} are +12 V, on which processor and card live; it was made for older machines, or its label flatters.",
+            yield return Finding.Of(
+                FeedRules.LabelCannotBe, new TotalSubject(supply.Id),
+                $"{review.Name}: only {twelve:0} W of its {total.Value} are +12 V, on which processor and card live; it was made for older machines, or its label flatters.",
                 total.Evidence, "count on +12 V alone for processor and card");
         }
     }

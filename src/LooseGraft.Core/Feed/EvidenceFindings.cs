@@ -2,8 +2,8 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Feed.Wall;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Feed;
@@ -12,7 +12,8 @@ namespace LooseGraft.Core.Feed;
 internal static class EvidenceFindings
 {
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, WallFit? fit)
-        => [.. Unexplained(graft, fit), .. supplies.Where(review => review.Supply is { Input: null, Total: not null }).SelectMany(review => Refused(graft, review, flows))];
+        => [.. Unexplained(graft, fit),
+            .. supplies.Where(review => review.Supply is { Input: null, Total: not null }).SelectMany(review => Refused(graft, review, flows))];
 
     private static IEnumerable<Finding> Unexplained(Graft graft, WallFit? fit)
     {
@@ -21,14 +22,16 @@ internal static class EvidenceFindings
         var part = graft.FindPart(suspect);
         yield return Finding.Of(FeedRules.WallUnexplained, part is null ? Subject.Whole : new PartSubject(part.Id),
             $"The wall reading “{reading.Note ?? reading.Id}” means {read} of output, and the nearest that figures within their ranges come is {modelled}{(part is null ? "" : $"; look first at {part.Name}")}.",
-            Evidence.Measured, "widen the range of the part that is suspected, or type what its label says", "was something else on the meter, or a part missing?", "say the class of the supply, if its label has one");
+            Evidence.Measured, "widen the range of the part that is suspected, or type what its label says",
+            "was something else on the meter, or a part missing?", "say the class of the supply, if its label has one");
     }
 
     private static IEnumerable<Finding> Refused(Graft graft, SupplyReview review, FeedFlows flows)
     {
         var trusted = FeedSchools.Of(graft, review, flows).Trusted;
         // Sums beyond the limit itself are told as such; here stands what only the headroom, the maker or the meter refuses.
-        if (trusted.Verdict != FeedVerdict.DoesNotCarry || review.Limits.Any(limit => limit.Kind == FeedLimitKind.Total && limit.In(LoadCase.Peak).Verdict == FeedVerdict.DoesNotCarry)) yield break;
+        if (trusted.Verdict != FeedVerdict.DoesNotCarry
+            || review.Limits.Any(limit => limit.Kind == FeedLimitKind.Total && limit.In(LoadCase.Peak).Verdict == FeedVerdict.DoesNotCarry)) yield break;
         yield return Finding.Of(FeedRules.TrustedSchoolRefuses, new TotalSubject(review.Supply.Id),
             $"{review.Name}: {trusted.Needed!.Value} are needed ({trusted.Words}), and it gives {trusted.Has!.Value}.", trusted.Evidence,
             "look at the three schools and why they differ here", "measure at the wall under full load", "a supply that gives more, or a part less");

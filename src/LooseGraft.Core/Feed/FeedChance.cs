@@ -8,9 +8,9 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Share">Probability, 0 to 1.</param>
 /// <param name="Error">How far it may be off either way, in 19 runs of 20; 0 where the ranges leave no doubt.</param>
 /// <remarks>
-/// Each current at peak is taken as triangular over low, likely and high, independently of the others, and drawn <see cref="Draws"/> times from a seed that follows from its
-/// subject, so that the order of parts never matters and a graft always gets the same answer. Error by Hoeffding's inequality, which asks nothing of the distribution:
-/// √(ln(2 / 0.05) / 2n). That everything peaks at once is part of the assumption; so the chance is rather too high than too low.
+/// Each current at peak is taken as triangular over low, likely and high, independently of the others, and drawn <see cref="Draws"/> times from a seed that
+/// follows from its subject, so that the order of parts never matters and a graft always gets the same answer. Error by Hoeffding's inequality, which asks
+/// nothing of the distribution: √(ln(2 / 0.05) / 2n). That everything peaks at once is part of the assumption; so the chance is rather too high than too low.
 /// </remarks>
 public readonly record struct FeedChance(double Share, double Error)
 {
@@ -37,7 +37,8 @@ public readonly record struct FeedChance(double Share, double Error)
         var sums = new double[Draws];
         foreach (var flow in limit.Counted)
         {
-            if (!drawn.TryGetValue(flow, out var watts)) drawn[flow] = watts = Draw(flow, Math.Abs(supply.Supply.Rails.First(rail => rail.Name == flow.Rail).Voltage.Value));
+            if (!drawn.TryGetValue(flow, out var watts))
+                drawn[flow] = watts = Draw(flow, Math.Abs(supply.Supply.Rails.First(rail => rail.Name == flow.Rail).Voltage.Value));
             Add(sums, watts);
         }
 

@@ -8,8 +8,9 @@ namespace LooseGraft.Core.Feed;
 
 /// <summary>Every current of a graft, supply by supply, those of converters and boxes included.</summary>
 /// <remarks>
-/// A supply that hangs on another takes what it gives, divided by its efficiency, from the rail it hangs on. Supplies are worked out from the parts towards the wall, each
-/// once: time linear in draws and supplies. Where supplies feed each other in a ring, the link that closes the ring is left out and named in <see cref="Rings"/>.
+/// A supply that hangs on another takes what it gives, divided by its efficiency, from the rail it hangs on. Supplies are worked out from the parts towards the
+/// wall, each once: time linear in draws and supplies. Where supplies feed each other in a ring, the link that closes the ring is left out and named in
+/// <see cref="Rings"/>.
 /// </remarks>
 public sealed class FeedFlows
 {
@@ -91,21 +92,27 @@ public sealed class FeedFlows
     private IEnumerable<FeedFlow> Flows(Load load)
     {
         var isFan = _graft.FindPart(load.Part)?.Kind == PartKind.Fan;
-        return load.Draws.Select(draw => new FeedFlow(load.Part, draw.Rail, [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, isFan ? FanStart.Factor : 1)))],
+        return load.Draws.Select(
+            draw
+            => new FeedFlow(load.Part, draw.Rail,
+            [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, isFan ? FanStart.Factor : 1)))],
             draw.Evidence, load.Plug ?? PlugOf(load, draw.Rail), load.Through, new DrawSubject(load.Id, draw.Rail), null));
     }
 
     // What a part feeds on comes in by the plug that the part itself takes on that rail, wherever it ends.
     private string? PlugOf(Load load, string rail)
         => load.Through is not { } through ? null
-            : _loads[load.Supply].FirstOrDefault(feeding => feeding.Part == through.Part && feeding.Plug is not null && feeding.Draws.Any(draw => draw.Rail == rail))?.Plug;
+            : _loads[load.Supply]
+                .FirstOrDefault(feeding => feeding.Part == through.Part && feeding.Plug is not null && feeding.Draws.Any(draw => draw.Rail == rail))?.Plug;
 
     private FeedFlow? Upstream(Supply supply, Supply hanging)
     {
         if (supply.Rails.FirstOrDefault(rail => rail.Name == hanging.Input!.Rail) is not { } rail || rail.Voltage.Value == 0) return null;
         var flows = _bySupply[hanging.Id];
-        return new FeedFlow(hanging.Part, rail.Name, [.. Enum.GetValues<LoadCase>().Select(loadCase => Taken(hanging, loadCase).Rising(watts => new Amps(watts.Value / Math.Abs(rail.Voltage.Value))))],
-            flows.Select(flow => flow.Evidence).Append(hanging.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(), hanging.Input!.Plug, null, new SupplySubject(hanging.Id), hanging);
+        return new FeedFlow(hanging.Part, rail.Name,
+            [.. Enum.GetValues<LoadCase>().Select(loadCase => Taken(hanging, loadCase).Rising(watts => new Amps(watts.Value / Math.Abs(rail.Voltage.Value))))],
+            flows.Select(flow => flow.Evidence).Append(hanging.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(), hanging.Input!.Plug, null,
+            new SupplySubject(hanging.Id), hanging);
     }
 
     // A negative figure is reported as a finding; counting it would let one mistake hide another overload.

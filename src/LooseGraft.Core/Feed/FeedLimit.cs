@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Feed;

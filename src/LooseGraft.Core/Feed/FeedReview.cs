@@ -1,8 +1,8 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Feed.Wall;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Feed;
@@ -13,7 +13,8 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Plugs">Which plugs are wanted and which are free.</param>
 /// <param name="Fit">The figures brought into line with wall readings; null when there is nothing to fit.</param>
 /// <param name="Findings">What the rules say.</param>
-public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, WallFit? Fit, ImmutableArray<Finding> Findings) : IStageReview
+public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, WallFit? Fit, ImmutableArray<Finding> Findings)
+    : IStageReview
 {
     /// <summary>The three schools for a supply.</summary>
     public FeedSchools SchoolsFor(Graft graft, SupplyReview supply) => FeedSchools.Of(graft, supply, Flows);

@@ -18,7 +18,8 @@ public static class FeedStage
         var names = graft.Parts.ToDictionary(part => part.Id, part => part.Name);
         var flows = new FeedFlows(graft);
         var supplies = graft.Supplies
-            .Select(supply => new SupplyReview(supply, names.GetValueOrDefault(supply.Part, supply.Part), FeedLimits.Of(graft, supply, flows.Of(supply)), flows.Of(supply)))
+            .Select(supply => new SupplyReview(
+                supply, names.GetValueOrDefault(supply.Part, supply.Part), FeedLimits.Of(graft, supply, flows.Of(supply)), flows.Of(supply)))
             .ToImmutableArray();
         var plugs = PlugCount.Of(graft);
         var fit = WallFit.Of(graft, flows);

@@ -8,10 +8,12 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Verdict">Whether the limit carries it.</param>
 public sealed record FeedUse(Spread<Watts> Used, Spread<Watts> Left, FeedVerdict Verdict)
 {
-    /// <summary>Share of the limit below which a high figure counts as comfortable: builders keep 20–30 % above the summed peak (common practice), the lower of which is taken.</summary>
+    /// <summary>Share of the limit below which a high figure counts as comfortable: builders keep 20–30 % above the summed peak (common practice), the lower of
+    /// which is taken.</summary>
     public const double ComfortableShare = 0.8;
 
-    /// <summary>How far beyond its limit a supply may be asked for milliseconds: over-current protection usually trips at 130 to 150 % (makers' data sheets), the lower of which is taken.</summary>
+    /// <summary>How far beyond its limit a supply may be asked for milliseconds: over-current protection usually trips at 130 to 150 % (makers' data sheets),
+    /// the lower of which is taken.</summary>
     public const double SpikeTolerance = 1.3;
 
     /// <summary>Judges a draw against a limit.</summary>

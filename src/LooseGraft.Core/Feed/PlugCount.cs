@@ -9,7 +9,8 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Wanting">Power sockets of parts that no joint and no plug serves.</param>
 public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<WantingPort> Wanting)
 {
-    /// <summary>Counts the plugs of a graft. Wanted are sockets of the shapes that only bring power in; which plug goes where best is not decided here.</summary>
+    /// <summary>Counts the plugs of a graft. Wanted are sockets of the shapes that only bring power in; which plug goes where best is not decided
+    /// here.</summary>
     public static PlugCount Of(Graft graft)
     {
         var taken = graft.Loads.Where(load => load.Plug is not null).Select(load => (load.Supply, load.Plug!))
@@ -25,7 +26,8 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
         var wanting = from part in graft.Parts
                       where part.Kind is PartKind.Drive or PartKind.Card or PartKind.Board && !fed.Contains(part.Id)
                       from port in part.Ports
-                      where port.Type.Housing == Housing.Power && port.Gender == Gender.Male && port.Type.Pinout.Count > 0 && !joined.Contains(new PortId(part.Id, port.Id))
+                      where port.Type.Housing == Housing.Power && port.Gender == Gender.Male && port.Type.Pinout.Count > 0
+                          && !joined.Contains(new PortId(part.Id, port.Id))
                       select new WantingPort(part, port);
         // Without a single plug described nobody can say that one is missing.
         return new PlugCount(free, graft.Supplies.Any(supply => !supply.Strings.IsEmpty) ? [.. wanting] : []);
@@ -38,12 +40,17 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
         foreach (var port in Wanting)
         {
             var own = left.FirstOrDefault(plug => plug.Type.Id == port.Port.Type.Id);
-            var adapted = own is null ? left.Select(plug => (Plug: plug, Adapter: AdapterFor(plug.Type.Id, port.Port.Type.Id))).FirstOrDefault(pair => pair.Adapter is not null) : default;
+            var adapted = own is null
+                ? left.Select(plug => (Plug: plug, Adapter: AdapterFor(plug.Type.Id, port.Port.Type.Id))).FirstOrDefault(pair => pair.Adapter is not null)
+                : default;
             if ((own ?? adapted.Plug) is { } used) left.Remove(used);
             yield return (port, own ?? adapted.Plug, adapted.Adapter);
         }
     }
 
     private static PartTemplate? AdapterFor(string plug, string socket)
-        => PartTemplate.All.FirstOrDefault(template => template.Kind == PartKind.Adapter && template.Ports is [{ Gender: Gender.Male } inner, .., { Gender: Gender.Female } outer] && inner.Connector == plug && outer.Connector == socket);
+        => PartTemplate.All.FirstOrDefault(
+            template
+            => template.Kind == PartKind.Adapter && template.Ports is [{ Gender: Gender.Male } inner, .., { Gender: Gender.Female } outer]
+            && inner.Connector == plug && outer.Connector == socket);
 }

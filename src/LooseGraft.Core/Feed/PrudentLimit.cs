@@ -16,7 +16,8 @@ public static class PrudentLimit
     public static Watts? Of(Supply supply)
     {
         if (supply.Total is not { } total) return null;
-        var factor = (1 - (LossPerYear * Math.Min(supply.AgeYears ?? 0, 40))) * (supply.RunsHot ? HotFactor : 1) * (total.Limit.Evidence.IsProven() ? 1 : UnknownMakerFactor);
+        var factor = (1 - (LossPerYear * Math.Min(supply.AgeYears ?? 0, 40))) * (supply.RunsHot ? HotFactor : 1) * (
+            total.Limit.Evidence.IsProven() ? 1 : UnknownMakerFactor);
         return factor < 1 ? new Watts(total.Limit.Value.Value * factor) : null;
     }
 

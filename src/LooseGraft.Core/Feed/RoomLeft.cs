@@ -11,8 +11,8 @@ public sealed record RoomLeft(Amps Amps, string First)
 {
     /// <summary>Works out the room on a rail of a supply, at a plug when one is named.</summary>
     /// <remarks>
-    /// Each limit on the way is solved by itself for what it has left at peak, high figure: limit less use, over the voltage. Through a converter the equation of its efficiency is
-    /// solved for what it may give while it takes what it takes now and what is left upstream. No stepping.
+    /// Each limit on the way is solved by itself for what it has left at peak, high figure: limit less use, over the voltage. Through a converter the equation
+    /// of its efficiency is solved for what it may give while it takes what it takes now and what is left upstream. No stepping.
     /// </remarks>
     /// <param name="feed">The review of the feeding.</param>
     /// <param name="supply">The supply.</param>
@@ -38,7 +38,8 @@ public sealed record RoomLeft(Amps Amps, string First)
     private static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug, PortId? port, HashSet<string> seen)
     {
         var best = new RoomLeft(new Amps(double.PositiveInfinity), "");
-        if (feed.Supplies.FirstOrDefault(review => review.Supply.Id == supply.Id) is not { } review || supply.Rails.FirstOrDefault(each => each.Name == rail) is not { } own || !seen.Add(supply.Id))
+        if (feed.Supplies.FirstOrDefault(review => review.Supply.Id == supply.Id) is not { } review
+            || supply.Rails.FirstOrDefault(each => each.Name == rail) is not { } own || !seen.Add(supply.Id))
             return new RoomLeft(new Amps(0), $"no {rail} there");
         var volts = Math.Abs(own.Voltage.Value);
         foreach (var limit in review.Limits.Where(limit => Concerns(limit.Key, supply, rail, plug, port)))
@@ -52,7 +53,9 @@ public sealed record RoomLeft(Amps Amps, string First)
         var room = At(feed, above.Supply, input.Rail, input.Plug, null, seen);
         var upstreamVolts = Math.Abs(above.Supply.Rails.FirstOrDefault(each => each.Name == input.Rail)?.Voltage.Value ?? 0);
         var mayTake = feed.Flows.Taken(supply, LoadCase.Peak).High.Value + (room.Amps.Value * upstreamVolts);
-        var passed = room.Amps.Value <= 0 ? 0 : Math.Max(0, (FeedFlows.MostGiven(supply, mayTake) - feed.Flows.Given(supply, LoadCase.Peak).High.Value) / volts);
+        var passed = room.Amps.Value <= 0
+            ? 0
+            : Math.Max(0, (FeedFlows.MostGiven(supply, mayTake) - feed.Flows.Given(supply, LoadCase.Peak).High.Value) / volts);
         return Finite(passed < best.Amps.Value ? new RoomLeft(new Amps(passed), room.First) : best);
     }
 
@@ -76,8 +79,11 @@ public sealed record RoomLeft(Amps Amps, string First)
         var wire = WireGauge.All.Where(gauge => gauge.Awg <= lead.Awg).MaxBy(gauge => gauge.Awg) ?? WireGauge.All[0];
         var contacts = found.Type.ContactAmps * found.Type.Pinout.Count(signal => signal == rail);
         var wires = wire.Amps * lead.WiresEach;
-        return contacts is > 0 and { } bears && bears < wires ? new RoomLeft(new Amps(bears), $"{rail} at {found.Id} of {lead.Name}") : new RoomLeft(new Amps(wires), $"{rail} along {lead.Name}");
+        return contacts is > 0 and { } bears && bears < wires
+            ? new RoomLeft(new Amps(bears), $"{rail} at {found.Id} of {lead.Name}")
+            : new RoomLeft(new Amps(wires), $"{rail} along {lead.Name}");
     }
 
-    private static RoomLeft Finite(RoomLeft room) => double.IsFinite(room.Amps.Value) ? room : new RoomLeft(new Amps(0), "no limit is known, so nothing can be promised");
+    private static RoomLeft Finite(RoomLeft room)
+        => double.IsFinite(room.Amps.Value) ? room : new RoomLeft(new Amps(0), "no limit is known, so nothing can be promised");
 }

@@ -17,7 +17,8 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
     /// <param name="graft">The graft.</param>
     /// <param name="review">The supply there is.</param>
     public static ImmutableArray<SupplyChoice> InPlaceOf(Graft graft, SupplyReview review)
-        => [.. PartTemplate.All.Where(template => template.Rails is { Count: > 0 } && template.Kind is PartKind.Supply or PartKind.Brick).Select(template => Of(graft, review, template))
+        => [.. PartTemplate.All.Where(template => template.Rails is { Count: > 0 } && template.Kind is PartKind.Supply or PartKind.Brick)
+            .Select(template => Of(graft, review, template))
             .OrderBy(choice => choice.Losses.Length > 0).ThenBy(choice => choice.Verdict).ThenBy(choice => choice.Losses.Length)];
 
     private static SupplyChoice Of(Graft graft, SupplyReview review, PartTemplate template)
@@ -31,15 +32,18 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
         var tightest = limits.MinBy(limit => limit.LeastShareLeft);
         var drawn = review.Flows.Select(flow => flow.Rail).ToHashSet();
         var rails = made.Rails.Select(rail => rail.Name).ToHashSet();
-        var plugs = (template.Ports ?? []).Where(port => port.Gender == Gender.Female || template.Kind == PartKind.Brick).Select(port => port.Connector).ToList();
-        return new SupplyChoice(template.Name, drawn.IsSubsetOf(rails) ? tightest?.In(LoadCase.Peak).Verdict ?? FeedVerdict.MayNotCarry : FeedVerdict.DoesNotCarry,
+        var plugs = (template.Ports ?? []).Where(port => port.Gender == Gender.Female || template.Kind == PartKind.Brick).Select(port => port.Connector)
+            .ToList();
+        return new SupplyChoice(
+            template.Name, drawn.IsSubsetOf(rails) ? tightest?.In(LoadCase.Peak).Verdict ?? FeedVerdict.MayNotCarry : FeedVerdict.DoesNotCarry,
             tightest is null ? "no limit is known" : $"{tightest.Name}, {tightest.In(LoadCase.Peak).Used} of {tightest.Limit.Value}",
             [.. Gained(old, made)], [.. drawn.Except(rails).Select(rail => $"no {rail}"), .. LostPlugs(graft, old, plugs)]);
     }
 
     private static IEnumerable<string> Gained(Supply old, Supply made)
     {
-        if (made.Total is { } total && total.Limit.Value.Value > (old.Total?.Limit.Value.Value ?? 0)) yield return $"{total.Limit.Value.Value - (old.Total?.Limit.Value.Value ?? 0):0} W in all";
+        if (made.Total is { } total && total.Limit.Value.Value > (old.Total?.Limit.Value.Value ?? 0))
+            yield return $"{total.Limit.Value.Value - (old.Total?.Limit.Value.Value ?? 0):0} W in all";
         foreach (var rail in made.Rails)
         {
             var before = old.Rails.FirstOrDefault(other => other.Name == rail.Name)?.Limit.Value.Value ?? 0;
@@ -50,7 +54,8 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
     // Plugs in use now, by joints and by loads, each of which wants one of its kind again.
     private static IEnumerable<string> LostPlugs(Graft graft, Supply old, List<string> plugs)
     {
-        var joined = graft.Joints.Where(joint => joint.Method != JointMethod.LeaveOff).SelectMany(joint => new[] { joint.From, joint.To }).Where(port => port.Part == old.Part)
+        var joined = graft.Joints.Where(joint => joint.Method != JointMethod.LeaveOff).SelectMany(joint => new[] { joint.From, joint.To })
+            .Where(port => port.Part == old.Part)
             .Distinct().Select(graft.FindPort).OfType<Port>().Select(port => port.Type);
         var taken = from load in graft.Loads
                     where load.Supply == old.Id && load.Plug is not null

@@ -20,7 +20,8 @@ public sealed record VoltageDrop(SupplyString Lead, Rail Rail, Volts Drop, doubl
         => from lead in review.Supply.Strings
            where lead.Length is not null
            from rail in review.Supply.Rails
-           let current = review.Flows.Where(flow => flow.Rail == rail.Name && flow.Plug?.StartsWith(lead.Id + "/", StringComparison.Ordinal) == true).Sum(flow => flow.At(LoadCase.Peak).High.Value)
+           let current = review.Flows.Where(flow => flow.Rail == rail.Name && flow.Plug?.StartsWith(lead.Id + "/", StringComparison.Ordinal) == true)
+               .Sum(flow => flow.At(LoadCase.Peak).High.Value)
            where current > 0
            let wire = WireGauge.All.Where(gauge => gauge.Awg <= lead.Awg).MaxBy(gauge => gauge.Awg) ?? WireGauge.All[0]
            let ohms = (wire.OhmPerMetre * lead.Length!.Value.Value / 1000 / lead.WiresEach) + (ContactOhms / lead.WiresEach)

@@ -74,7 +74,8 @@ internal static class BenchNotesFormat
         var watched = observation.Required("watched", new ChoiceCodec<WatchPoint>(), value => value.Watched, "What was watched.");
         var seen = observation.Required("seen", new FlagCodec(), value => value.WasSeen, "Whether it happened.");
         var note = observation.Optional("note", Note, value => value.Note, "What exactly.");
-        return observation.Makes(values => new Observation(values.Of(at), values.Of(watched), values.Of(seen)) { Note = values.Of(note), Unknown = values.Unknown },
+        return observation.Makes(
+            values => new Observation(values.Of(at), values.Of(watched), values.Of(seen)) { Note = values.Of(note), Unknown = values.Unknown },
             value => value.Unknown);
     }
 
@@ -85,7 +86,8 @@ internal static class BenchNotesFormat
         var at = record.Required("at", Moment, value => value.At, "When it was written down.");
         var kind = record.Required("kind", new ChoiceCodec<RecordKind>(), value => value.Kind, "What sort of thing.");
         var says = record.Required("says", Note, value => value.Says, "What happened, in the words of the moment.");
-        return record.Makes(values => new BenchRecord(values.Of(id), values.Of(at), values.Of(kind), values.Of(says)) { Unknown = values.Unknown }, value => value.Unknown);
+        return record.Makes(values => new BenchRecord(values.Of(id), values.Of(at), values.Of(kind), values.Of(says)) { Unknown = values.Unknown },
+            value => value.Unknown);
     }
 
     private static ObjectCodec<LeadTie> DescribeLeadTie()
@@ -103,7 +105,8 @@ internal static class BenchNotesFormat
         var other = test.Required("other", EndOfLead, value => value.Other, "Where the other lay.");
         var beeped = test.Required("beeped", new FlagCodec(), value => value.Beeped, "Whether it beeped.");
         var at = test.Required("at", Moment, value => value.At, "When.");
-        return test.Makes(values => new LeadTest(values.Of(one), values.Of(other), values.Of(beeped), values.Of(at)) { Unknown = values.Unknown }, value => value.Unknown);
+        return test.Makes(values => new LeadTest(values.Of(one), values.Of(other), values.Of(beeped), values.Of(at)) { Unknown = values.Unknown },
+            value => value.Unknown);
     }
 
     private static ObjectCodec<Photo> DescribePhoto()
@@ -117,7 +120,8 @@ internal static class BenchNotesFormat
 
         var pixels = new IntegerCodec(1, GraftFileLimits.PhotoPixels);
         var photo = new ObjectCodec<Photo>("photo", "A photograph; the picture itself is kept beside the database.");
-        var hash = photo.Required("hash", new TextCodec(64, pattern: "^[0-9a-f]{64}$", patternWords: "64 small hexadecimal digits"), value => value.Hash, "SHA-256 of the picture.");
+        var hash = photo.Required(
+            "hash", new TextCodec(64, pattern: "^[0-9a-f]{64}$", patternWords: "64 small hexadecimal digits"), value => value.Hash, "SHA-256 of the picture.");
         var part = photo.Required("part", Id, value => value.Part, "The part it shows.");
         var port = photo.Optional("port", Id, value => value.Port, "The port it shows.");
         var reading = photo.Optional("reading", Id, value => value.Reading, "The reading it shows.");

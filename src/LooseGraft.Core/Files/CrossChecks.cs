@@ -34,13 +34,15 @@ internal static class CrossChecks
             Exists(context, $".supplies[{index}].part", supply.Part, parts, "the id of a part");
             if (supply.Input is not { } input) continue;
             Exists(context, $".supplies[{index}].input.supply", input.Supply, supplies, "the id of a supply");
-            if (input.Plug is { } plug && !plugs.Contains((input.Supply, plug))) context.Fail($".supplies[{index}].input.plug", ReadContext.Quote(plug), "a plug of that supply");
+            if (input.Plug is { } plug && !plugs.Contains((input.Supply, plug)))
+                context.Fail($".supplies[{index}].input.plug", ReadContext.Quote(plug), "a plug of that supply");
         }
 
         Unique(context, "wallReadings", graft.WallReadings, reading => reading.Id);
         foreach (var (index, load) in graft.Loads.Index())
         {
-            if (load.Plug is { } plug && !plugs.Contains((load.Supply, plug))) context.Fail($".loads[{index}].plug", ReadContext.Quote(plug), "a plug of its supply, written string/plug");
+            if (load.Plug is { } plug && !plugs.Contains((load.Supply, plug)))
+                context.Fail($".loads[{index}].plug", ReadContext.Quote(plug), "a plug of its supply, written string/plug");
             if (load.Through is { } through) Find(context, $".loads[{index}].through", through, ports);
             Exists(context, $".loads[{index}].part", load.Part, parts, "the id of a part");
             Exists(context, $".loads[{index}].supply", load.Supply, supplies, "the id of a supply");
@@ -77,7 +79,8 @@ internal static class CrossChecks
 
         foreach (var (index, tie) in joint.Ties.Index())
         {
-            if (tie.One.IsFrom != tie.Other.IsFrom || tie.One == tie.Other) context.Fail($"{path}.ties[{index}].other", tie.Other.ToString(), "another contact of the same end; a wire joins the two ends");
+            if (tie.One.IsFrom != tie.Other.IsFrom || tie.One == tie.Other)
+                context.Fail($"{path}.ties[{index}].other", tie.Other.ToString(), "another contact of the same end; a wire joins the two ends");
             InRange(context, $"{path}.ties[{index}].one", tie.One.Position, tie.One.IsFrom ? from : to);
             InRange(context, $"{path}.ties[{index}].other", tie.Other.Position, tie.Other.IsFrom ? from : to);
         }

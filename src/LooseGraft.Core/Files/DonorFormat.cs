@@ -15,7 +15,8 @@ internal static class DonorFormat
     private static ObjectCodec<KnownDonor> DescribeDonor()
     {
         var donor = new ObjectCodec<KnownDonor>("donorFile", "A board that somebody has described, for the next time it comes round.");
-        donor.Required("format", new TextCodec(20, pattern: $"^{FormatName}$", patternWords: $"\"{FormatName}\""), _ => FormatName, "Marks the file as a known donor.");
+        donor.Required("format", new TextCodec(20, pattern: $"^{FormatName}$", patternWords: $"\"{FormatName}\""), _ => FormatName,
+            "Marks the file as a known donor.");
         donor.Required("formatVersion", new IntegerCodec(Version, Version), _ => Version, "The version of this format.");
         var model = donor.Required("model", Name, value => value.Model, "The machine, as its maker calls it.");
         var revision = donor.Required("revision", Name, value => value.Revision, "The revision printed on the board.");

@@ -67,7 +67,10 @@ internal static class FeedFormat
         var railLimit = rail.Required("limitAmps", Current, value => value.Limit.Value, "The most it may carry without end.");
         var railEvidence = rail.Usual("evidence", Grade, value => value.Limit.Evidence, Evidence.Assumed, "Where that is known from.");
         var railNote = rail.Optional("note", Note, value => value.Limit.Note, "Anything worth remembering.");
-        rail.Makes(values => new Rail(values.Of(output), new Known<Amps>(values.Of(railLimit), values.Of(railEvidence), values.Of(railNote))) { Unknown = values.Unknown },
+        rail.Makes(values => new Rail(values.Of(output), new Known<Amps>(values.Of(railLimit), values.Of(railEvidence), values.Of(railNote)))
+        {
+            Unknown = values.Unknown,
+        },
             value => value.Unknown);
 
         var shared = new ObjectCodec<CombinedLimit>("combinedLimit", "A limit that several rails share.", isInline: true);
@@ -90,9 +93,11 @@ internal static class FeedFormat
         var upstream = input.Required("supply", Id, value => value.Supply, "The supply upstream.");
         var upstreamRail = input.Required("rail", RailName, value => value.Rail, "Its rail.");
         var upstreamPlug = input.Optional("plug", PlugName, value => value.Plug, "The plug it takes there.");
-        input.Makes(values => new SupplyInput(values.Of(upstream), values.Of(upstreamRail)) { Plug = values.Of(upstreamPlug), Unknown = values.Unknown }, value => value.Unknown);
+        input.Makes(values => new SupplyInput(values.Of(upstream), values.Of(upstreamRail)) { Plug = values.Of(upstreamPlug), Unknown = values.Unknown },
+            value => value.Unknown);
         var fedBy = supply.Optional("input", input, value => value.Input, "What feeds it, unless it hangs on the wall.");
-        var efficiency = supply.Optional("efficiency", new ChoiceCodec<EfficiencyClass>(), value => value.Class, "How much of what it takes it gives on, by its label.");
+        var efficiency = supply.Optional(
+            "efficiency", new ChoiceCodec<EfficiencyClass>(), value => value.Class, "How much of what it takes it gives on, by its label.");
         var age = supply.Optional("ageYears", new NumberCodec(0, 100), value => value.AgeYears, "Its age in years.");
         var hot = supply.Usual("runsHot", new FlagCodec(), value => value.RunsHot, false, "Whether it sits where it gets hot.");
         var strings = supply.Many("strings", DescribeString(), GraftFileLimits.Strings, value => value.Strings, "Its leads with their plugs.");
@@ -156,7 +161,13 @@ internal static class FeedFormat
         var draws = load.Many("draws", draw, GraftFileLimits.Rails, value => value.Draws, "What it takes, rail by rail.");
         var plug = load.Optional("plug", PlugName, value => value.Plug, "The plug of its supply that it takes.");
         var through = load.Optional("through", PortName, value => value.Through, "The port of another part that feeds it on.");
-        return load.Makes(values => new Load(values.Of(id), values.Of(part), values.Of(supply)) { Draws = values.Of(draws), Plug = values.Of(plug), Through = values.Of(through), Unknown = values.Unknown },
+        return load.Makes(values => new Load(values.Of(id), values.Of(part), values.Of(supply))
+        {
+            Draws = values.Of(draws),
+            Plug = values.Of(plug),
+            Through = values.Of(through),
+            Unknown = values.Unknown,
+        },
             value => value.Unknown, (value, context) => CrossChecks.Unique(context, "draws", value.Draws, item => item.Rail));
     }
 }

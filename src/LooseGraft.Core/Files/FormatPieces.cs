@@ -14,14 +14,16 @@ internal static class FormatPieces
     private const double MostFigure = 1_000_000;
     private const decimal MostMoney = 10_000_000;
 
-    public static readonly TextCodec Id = new(40, pattern: IdPattern, patternWords: "small letters, digits and hyphens, 1 to 40, starting with a letter or digit");
+    public static readonly TextCodec Id = new(
+        40, pattern: IdPattern, patternWords: "small letters, digits and hyphens, 1 to 40, starting with a letter or digit");
     public static readonly TextCodec Name = new(GraftFileLimits.NameLength);
     public static readonly TextCodec Note = new(GraftFileLimits.NoteLength, isMultiline: true);
     public static readonly DateCodec Day = new();
     public static readonly NumberCodec Figure = new(-MostFigure, MostFigure);
     public static readonly TextCodec Currency = new(3, pattern: "^[A-Z]{3}$", patternWords: "a three-letter currency code such as EUR");
 
-    public static readonly Codec<Money> Amount = new MappedCodec<decimal, Money>(new DecimalCodec(MostMoney), amount => new Money(amount), money => money.Amount);
+    public static readonly Codec<Money> Amount = new MappedCodec<decimal,
+    Money>(new DecimalCodec(MostMoney), amount => new Money(amount), money => money.Amount);
     public static readonly Codec<Millimetres> Length = Quantity<Millimetres>(0.1, 10_000);
     public static readonly Codec<Volts> Level = Quantity<Volts>(-500, 500);
     public static readonly Codec<Amps> Current = Quantity<Amps>(-MostFigure, MostFigure);

@@ -17,6 +17,7 @@ public static class GraftFile
     /// <summary>Writes a graft. The same graft always gives the same bytes, whatever the machine's culture.</summary>
     public static byte[] Write(Graft graft) => OpenDocument.Write(GraftFormat.Graft, graft);
 
-    /// <summary>The JSON Schema (draft 7) of the file. It states shape and bounds; that ids are unique and references resolve is checked on reading only.</summary>
+    /// <summary>The JSON Schema (draft 7) of the file. It states shape and bounds; that ids are unique and references resolve is checked on reading
+    /// only.</summary>
     public static string Schema() => OpenDocument.Schema(GraftFormat.Graft, $"Loose Graft graft file, version {GraftFormat.Version}");
 }

@@ -17,7 +17,8 @@ internal static class GraftFormat
     private static ObjectCodec<Graft> DescribeGraft()
     {
         var graft = new ObjectCodec<Graft>("graft", "One graft: a donor going into a shell.");
-        graft.Required("format", new TextCodec(20, pattern: $"^{FormatName}$", patternWords: $"\"{FormatName}\""), _ => FormatName, "Marks the file as a graft file.");
+        graft.Required("format", new TextCodec(20, pattern: $"^{FormatName}$", patternWords: $"\"{FormatName}\""), _ => FormatName,
+            "Marks the file as a graft file.");
         graft.Required("formatVersion", new IntegerCodec(Version, Version), _ => Version, "The version of this format.");
         var name = graft.Required("name", Name, value => value.Name, "What the builder calls it.");
         var aim = graft.Optional("aim", Note, value => value.Aim, "What it shall be good for.");
@@ -30,18 +31,24 @@ internal static class GraftFormat
         var joints = graft.Many("joints", DescribeJoint(), GraftFileLimits.Joints, value => value.Joints, "How ports meet.");
         var supplies = graft.Many("supplies", FeedFormat.Supply, GraftFileLimits.Supplies, value => value.Supplies, "What feeds it.");
         var loads = graft.Many("loads", FeedFormat.Load, GraftFileLimits.Loads, value => value.Loads, "What is fed.");
-        var oldCase = graft.Many("oldCase", BenchNotesFormat.CaseAnswer, GraftFileLimits.CaseAnswers, value => value.OldCase, "What the old case did for the board.");
+        var oldCase = graft.Many(
+            "oldCase", BenchNotesFormat.CaseAnswer, GraftFileLimits.CaseAnswers, value => value.OldCase, "What the old case did for the board.");
         var readings = graft.Many("readings", BenchNotesFormat.Reading, GraftFileLimits.Readings, value => value.Readings, "What was measured.");
-        var observations = graft.Many("observations", BenchNotesFormat.Observation, GraftFileLimits.Observations, value => value.Observations, "What was seen when the bare board was started.");
+        var observations = graft.Many(
+            "observations", BenchNotesFormat.Observation, GraftFileLimits.Observations, value => value.Observations,
+            "What was seen when the bare board was started.");
         var photos = graft.Many("photos", BenchNotesFormat.Photo, GraftFileLimits.Photos, value => value.Photos, "Photographs.");
         var practice = graft.Optional("practice", Id, value => value.Practice, "The practice board whose hidden truth the simulated meter reads.");
         var cardTotal = graft.Optional("cardTotalWatts", Power, value => value.CardTotal?.Value, "The total that the card's maker recommends.");
-        var cardEvidence = graft.Usual("cardTotalEvidence", Grade, value => value.CardTotal?.Evidence ?? Evidence.Document, Evidence.Document, "Where that is known from.");
+        var cardEvidence = graft.Usual(
+            "cardTotalEvidence", Grade, value => value.CardTotal?.Evidence ?? Evidence.Document, Evidence.Document, "Where that is known from.");
         var headroom = graft.Usual("headroom", new NumberCodec(0, 2), value => value.Headroom, 0.25, "The share kept above the summed peak.");
-        var trusted = graft.Optional("trustedSchool", new ChoiceCodec<FeedSchool>(), value => value.TrustedSchool, "Which school of judging a supply the builder trusts.");
+        var trusted = graft.Optional(
+            "trustedSchool", new ChoiceCodec<FeedSchool>(), value => value.TrustedSchool, "Which school of judging a supply the builder trusts.");
         var wall = graft.Many("wallReadings", FeedFormat.WallReading, GraftFileLimits.WallReadings, value => value.WallReadings, "What was read at the wall.");
         var seating = graft.Usual("seating", SeatFormat.Seating, value => value.Seating, Seating.Empty, "Where everything goes in the shell.");
-        var records = graft.Many("records", BenchNotesFormat.Record, GraftFileLimits.Records, value => value.Records, "What happened at the bench, oldest first.");
+        var records = graft.Many(
+            "records", BenchNotesFormat.Record, GraftFileLimits.Records, value => value.Records, "What happened at the bench, oldest first.");
         return graft.Makes(values => new Graft(values.Of(name), values.Of(donor), values.Of(shell))
         {
             Aim = values.Of(aim),
@@ -90,8 +97,10 @@ internal static class GraftFormat
         var from = joint.Required("from", PortName, value => value.From, "The fixed port.");
         var to = joint.Required("to", PortName, value => value.To, "The port brought to it.");
         var method = joint.Required("method", new ChoiceCodec<JointMethod>(), value => value.Method, "How they are brought together.");
-        var pinOneOn = joint.Usual("pinOneOn", position, value => value.PinOneOn, 1, "Position of the first port on which position 1 of the second lies when pushed on.");
-        var turn = joint.Usual("turnDegrees", new MappedCodec<int, int>(new IntegerCodec(0, 180), degrees => degrees is 0 or 180 ? degrees : null, degrees => degrees, "0 or 180"),
+        var pinOneOn = joint.Usual(
+            "pinOneOn", position, value => value.PinOneOn, 1, "Position of the first port on which position 1 of the second lies when pushed on.");
+        var turn = joint.Usual(
+            "turnDegrees", new MappedCodec<int, int>(new IntegerCodec(0, 180), degrees => degrees is 0 or 180 ? degrees : null, degrees => degrees, "0 or 180"),
             value => value.TurnDegrees, 0, "How far the second port is turned when pushed on.");
         var wires = joint.Many("wires", wire, GraftFileLimits.Positions, value => value.Wires, "Who meets whom, for every method but straight and leave-off.");
         var ties = joint.Many("ties", BenchNotesFormat.LeadTie, GraftFileLimits.Positions, value => value.Ties, "Contacts of one end joined with each other.");

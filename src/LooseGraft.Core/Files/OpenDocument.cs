@@ -20,7 +20,12 @@ internal static class OpenDocument
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
     };
 
-    private static readonly JsonSerializerOptions SchemaOptions = new() { WriteIndented = true, NewLine = "\n", Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+    private static readonly JsonSerializerOptions SchemaOptions = new()
+    {
+        WriteIndented = true,
+        NewLine = "\n",
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
 
     private static readonly JsonDocumentOptions ReaderOptions = new() { MaxDepth = GraftFileLimits.Depth };
 
@@ -44,7 +49,8 @@ internal static class OpenDocument
         }
         catch (JsonException exception)
         {
-            return Refuse<T>($"line {exception.LineNumber + 1}, byte {exception.BytePositionInLine + 1}", FirstSentence(exception.Message), "a JSON document of at most "
+            return Refuse<T>($"line {exception.LineNumber + 1}, byte {exception.BytePositionInLine + 1}", FirstSentence(exception.Message),
+                "a JSON document of at most "
                 + $"{GraftFileLimits.Depth} levels");
         }
     }

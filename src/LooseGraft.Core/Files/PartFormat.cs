@@ -82,7 +82,8 @@ internal static class PartFormat
         var cost = part.Optional("cost", Amount, value => value.Cost, "What it cost or will cost, in the currency of the graft.");
         var note = part.Optional("note", Note, value => value.Note, "Anything worth remembering.");
         var revision = part.Optional("revision", Name, value => value.Revision?.Value, "The maker's revision, as printed on it.");
-        var revisionEvidence = part.Usual("revisionEvidence", Grade, value => value.Revision?.Evidence ?? Evidence.Label, Evidence.Label, "How the revision is known.");
+        var revisionEvidence = part.Usual(
+            "revisionEvidence", Grade, value => value.Revision?.Evidence ?? Evidence.Label, Evidence.Label, "How the revision is known.");
         var binEntry = part.Optional("binEntry", Id, value => value.Bin?.Entry, "What it takes from the bin, by the bin's short name.");
         var binCount = part.Usual("binCount", new IntegerCodec(1, GraftFileLimits.BinPieces), value => value.Bin?.Count ?? 1, 1, "How many of it.");
         var body = part.Optional("body", SeatFormat.Body, value => value.Body, "The shape of it, for a board.");
@@ -137,7 +138,12 @@ internal static class PartFormat
         var columns = matrix.Required("columns", line, value => value.Columns, "How many columns.");
         var diodes = matrix.Usual("diodes", new FlagCodec(), value => value.HasDiodes, false, "Whether every key has a diode.");
         var keys = matrix.Many("keys", key, GraftFileLimits.MatrixLines * GraftFileLimits.MatrixLines, value => value.Keys, "The keys.");
-        return matrix.Makes(values => new KeyMatrix(values.Of(rows), values.Of(columns)) { HasDiodes = values.Of(diodes), Keys = values.Of(keys), Unknown = values.Unknown },
+        return matrix.Makes(values => new KeyMatrix(values.Of(rows), values.Of(columns))
+        {
+            HasDiodes = values.Of(diodes),
+            Keys = values.Of(keys),
+            Unknown = values.Unknown,
+        },
             value => value.Unknown, CheckMatrix);
     }
 
@@ -150,7 +156,8 @@ internal static class PartFormat
 
     private static ObjectCodec<PartLink> DescribeLink()
     {
-        var end = new MappedCodec<string, InnerEnd>(new TextCodec(46), text => InnerEnd.Parse(text), value => value.ToString(), "a contact of this part, written port/position");
+        var end = new MappedCodec<string,
+        InnerEnd>(new TextCodec(46), text => InnerEnd.Parse(text), value => value.ToString(), "a contact of this part, written port/position");
         var link = new ObjectCodec<PartLink>("link", "Two contacts that are joined inside the part.", isInline: true);
         var one = link.Required("one", end, value => value.One, "A contact.");
         var other = link.Required("other", end, value => value.Other, "The other.");

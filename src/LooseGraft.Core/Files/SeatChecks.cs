@@ -54,7 +54,8 @@ internal static class SeatChecks
             CrossChecks.Exists(context, $".seating.runs[{index}].plane", run.Plane, planes, "the id of a plane");
             foreach (var (name, end) in new[] { ("from", run.From), ("to", run.To) })
             {
-                if (end.Port is { } port && !ports.ContainsKey(port)) context.Fail($".seating.runs[{index}].{name}.port", ReadContext.Quote(port.ToString()), "a port in this file, written part/port");
+                if (end.Port is { } port && !ports.ContainsKey(port))
+                    context.Fail($".seating.runs[{index}].{name}.port", ReadContext.Quote(port.ToString()), "a port in this file, written part/port");
             }
         }
 
@@ -64,5 +65,6 @@ internal static class SeatChecks
 
     // The shoelace formula.
     private static double Area(ValueList<PlanPoint> corners)
-        => corners.Index().Sum(pair => (pair.Item.X * corners[(pair.Index + 1) % corners.Length].Y) - (corners[(pair.Index + 1) % corners.Length].X * pair.Item.Y)) / 2;
+        => corners.Index().Sum(
+            pair => (pair.Item.X * corners[(pair.Index + 1) % corners.Length].Y) - (corners[(pair.Index + 1) % corners.Length].X * pair.Item.Y)) / 2;
 }

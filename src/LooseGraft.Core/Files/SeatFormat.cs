@@ -13,10 +13,13 @@ internal static class SeatFormat
     private const double LeastMm = 0.1;
 
     private static readonly NumberCodec Coordinate = new(-FarthestMm, FarthestMm);
-    private static readonly Codec<Millimetres> Height = new MappedCodec<double, Millimetres>(new NumberCodec(0, FarthestMm), value => new Millimetres(value), value => value.Value);
+    private static readonly Codec<Millimetres> Height = new MappedCodec<double,
+    Millimetres>(new NumberCodec(0, FarthestMm), value => new Millimetres(value), value => value.Value);
     private static readonly NumberCodec Side = new(LeastMm, FarthestMm);
-    private static readonly Codec<PlanPoint> Point = new FiguresCodec<PlanPoint>([("x in mm", Coordinate), ("y in mm", Coordinate)], figures => new PlanPoint(figures[0], figures[1]), place => [place.X, place.Y]);
-    private static readonly Codec<PlanRectangle> Rectangle = new FiguresCodec<PlanRectangle>([("x in mm", Coordinate), ("y in mm", Coordinate), ("width in mm", Side), ("depth in mm", Side)],
+    private static readonly Codec<PlanPoint> Point = new FiguresCodec<PlanPoint>(
+        [("x in mm", Coordinate), ("y in mm", Coordinate)], figures => new PlanPoint(figures[0], figures[1]), place => [place.X, place.Y]);
+    private static readonly Codec<PlanRectangle> Rectangle = new FiguresCodec<PlanRectangle>(
+        [("x in mm", Coordinate), ("y in mm", Coordinate), ("width in mm", Side), ("depth in mm", Side)],
         figures => new PlanRectangle(figures[0], figures[1], figures[2], figures[3]), area => [area.X, area.Y, area.Width, area.Depth]);
 
 
@@ -31,10 +34,12 @@ internal static class SeatFormat
         var name = zone.Required("name", Name, value => value.Name, "What a builder calls it.");
         var area = zone.Required("area", Rectangle, value => value.Area, "Where.");
         var height = zone.Usual("heightMm", Height, value => value.Height, Millimetres.Zero, "How far it stands above the component side.");
-        zone.Makes(values => new BodyZone(values.Of(kind), values.Of(name), values.Of(area)) { Height = values.Of(height), Unknown = values.Unknown }, value => value.Unknown);
+        zone.Makes(values => new BodyZone(values.Of(kind), values.Of(name), values.Of(area)) { Height = values.Of(height), Unknown = values.Unknown },
+            value => value.Unknown);
 
         var body = new ObjectCodec<PartBody>("partBody", "The shape of a board.");
-        var outline = body.Required("outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
+        var outline = body.Required(
+            "outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
         var evidence = body.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where that is known from.");
         var thickness = body.Usual("thicknessMm", Length, value => value.Thickness, UsualBoard.Thickness, "How thick it is.");
         var tails = body.Usual("tailsMm", Height, value => value.Tails, UsualBoard.Tails, "How far solder tails stand out below.");
@@ -89,7 +94,8 @@ internal static class SeatFormat
         var ceilingName = ceiling.Required("name", Name, value => value.Name, "What comes down there.");
         var ceilingArea = ceiling.Required("area", Rectangle, value => value.Area, "Where.");
         var free = ceiling.Required("heightMm", Height, value => value.Height, "How much is free above the plane.");
-        ceiling.Makes(values => new Ceiling(values.Of(ceilingName), values.Of(ceilingArea), values.Of(free)) { Unknown = values.Unknown }, value => value.Unknown);
+        ceiling.Makes(values => new Ceiling(values.Of(ceilingName), values.Of(ceilingArea), values.Of(free)) { Unknown = values.Unknown },
+            value => value.Unknown);
 
         var opening = new ObjectCodec<Opening>("opening", "An opening in a wall round a plane, or in the plane.");
         var openingId = opening.Required("id", Id, value => value.Id, "Unique within the plane.");
@@ -109,7 +115,8 @@ internal static class SeatFormat
         var plane = new ObjectCodec<MountPlane>("mountPlane", "A plane of the shell that something is mounted upon.");
         var id = plane.Required("id", Id, value => value.Id, "Unique within the graft.");
         var name = plane.Required("name", Name, value => value.Name, "What a builder calls it.");
-        var outline = plane.Required("outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
+        var outline = plane.Required(
+            "outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
         var material = plane.Usual("material", new ChoiceCodec<PlaneMaterial>(), value => value.Material, PlaneMaterial.Steel, "What it is made of.");
         var thickness = plane.Usual("thicknessMm", Length, value => value.Thickness, new Millimetres(1), "How thick it is.");
         var behind = plane.Optional("behindMm", Height, value => value.Behind, "What is free behind it.");
@@ -184,10 +191,14 @@ internal static class SeatFormat
     private static ObjectCodec<LeadRun> DescribeRun()
     {
         var end = new ObjectCodec<RunEnd>("runEnd", "One end of a lead.", isInline: true);
-        var port = end.Optional("port", new MappedCodec<string, string>(new TextCodec(81), text => PortId.Parse(text)?.ToString(), text => text, "a port written part/port"), value => value.Port?.ToString(), "The port it plugs into.");
+        var port = end.Optional(
+            "port", new MappedCodec<string,
+            string>(new TextCodec(81), text => PortId.Parse(text)?.ToString(), text => text, "a port written part/port"), value => value.Port?.ToString(),
+            "The port it plugs into.");
         var at = end.Optional("at", Point, value => value.Port is null ? value.At : null, "A fixed place, where no port is named.");
         var drop = end.Usual("dropMm", new NumberCodec(0, FarthestMm), value => value.Drop, 0, "How far the connector lies above or below the way.");
-        end.Makes(values => new RunEnd(PortId.Parse(values.Of(port) ?? ""), values.Of(at) ?? default, values.Of(drop)) { Unknown = values.Unknown }, value => value.Unknown);
+        end.Makes(values => new RunEnd(PortId.Parse(values.Of(port) ?? ""), values.Of(at) ?? default, values.Of(drop)) { Unknown = values.Unknown },
+            value => value.Unknown);
 
         var run = new ObjectCodec<LeadRun>("leadRun", "A lead that has to reach.");
         var id = run.Required("id", Id, value => value.Id, "Unique within the graft.");
@@ -217,7 +228,8 @@ internal static class SeatFormat
         var to = span.Required("to", point, value => value.To, "Another point or edge; across for a diameter.");
         var text = span.Required("text", new TextCodec(ReadingText.Longest), value => value.Text, "The reading as typed.");
         var kind = span.Usual("kind", new ChoiceCodec<SpanKind>(), value => value.Kind, SpanKind.Middle, "What the caliper was put against.");
-        span.Makes(values => new SurveySpan(values.Of(from), values.Of(to), values.Of(text)) { Kind = values.Of(kind), Unknown = values.Unknown }, value => value.Unknown);
+        span.Makes(values => new SurveySpan(values.Of(from), values.Of(to), values.Of(text)) { Kind = values.Of(kind), Unknown = values.Unknown },
+            value => value.Unknown);
 
         var survey = new ObjectCodec<Survey>("survey", "Distances measured on a board or a plane.");
         var of = survey.Required("of", Id, value => value.Of, "The part or the plane.");

@@ -11,5 +11,6 @@ public sealed record StageDefinition(Stage Stage, Func<StageInput, IStageReview>
 {
     /// <summary>The rules that a class holds in its fields; a rule registers itself by being written there.</summary>
     internal static ImmutableArray<Rule> RulesIn(Type rules)
-        => [.. rules.GetFields(BindingFlags.Static | BindingFlags.NonPublic | BindingFlags.Public).Select(field => field.GetValue(null)).OfType<Rule>().OrderBy(rule => rule.Code, StringComparer.Ordinal)];
+        => [.. rules.GetFields(BindingFlags.Static | BindingFlags.NonPublic | BindingFlags.Public).Select(field => field.GetValue(null)).OfType<Rule>()
+            .OrderBy(rule => rule.Code, StringComparer.Ordinal)];
 }

@@ -5,5 +5,6 @@ namespace LooseGraft.Core.Findings;
 /// <summary>What a stage is given to look at.</summary>
 /// <param name="Graft">The graft.</param>
 /// <param name="Earlier">What the stages before it have concluded of it.</param>
-/// <param name="Before">The same graft before an edit and all that was concluded of it then, from which what the edit left alone may be taken over; null when there is none.</param>
+/// <param name="Before">The same graft before an edit and all that was concluded of it then, from which what the edit left alone may be taken over; null when
+/// there is none.</param>
 public sealed record StageInput(Graft Graft, StageReviews Earlier, (Graft Graft, StageReviews Reviews)? Before);

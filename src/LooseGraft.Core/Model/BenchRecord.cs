@@ -1,6 +1,7 @@
 namespace LooseGraft.Core.Model;
 
-/// <summary>Something that happened once at the bench. It is never changed or taken back, not even when the edit that came of it is undone; a correction is a record of its own.</summary>
+/// <summary>Something that happened once at the bench. It is never changed or taken back, not even when the edit that came of it is undone; a correction is a
+/// record of its own.</summary>
 /// <param name="Id">Unique within the graft.</param>
 /// <param name="At">When it was written down.</param>
 /// <param name="Kind">What sort of thing.</param>

@@ -63,7 +63,8 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>Where everything goes in the shell.</summary>
     public Seating Seating { get; init; } = Seating.Empty;
 
-    /// <summary>What happened at the bench, oldest first. A file carries it; the store keeps it beside the graft, out of reach of undo, and leaves this empty.</summary>
+    /// <summary>What happened at the bench, oldest first. A file carries it; the store keeps it beside the graft, out of reach of undo, and leaves this
+    /// empty.</summary>
     public ValueList<BenchRecord> Records { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>

@@ -11,7 +11,8 @@ public abstract record GraftEdit
     /// <param name="graft">The graft before it.</param>
     public abstract string Words(Graft graft);
 
-    /// <summary>What happened at the bench when it was made, which stays on record even when the edit is undone; null for an edit that only describes or decides.</summary>
+    /// <summary>What happened at the bench when it was made, which stays on record even when the edit is undone; null for an edit that only describes or
+    /// decides.</summary>
     public virtual RecordKind? Happened => null;
 
     /// <summary>How what it changes stands in a graft: shown for both sides when two changes collide.</summary>

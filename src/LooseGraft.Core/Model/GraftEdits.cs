@@ -16,8 +16,10 @@ public static class GraftEdits
         {
             Parts = graft.Parts.RemoveAll(part => part.Id == id),
             Joints = graft.Joints.RemoveAll(joint => joint.From.Part == id || joint.To.Part == id),
-            Supplies = [.. supplies.Select(supply => supply.Input is { } input && supplies.All(other => other.Id != input.Supply) ? supply with { Input = null } : supply)],
-            Loads = [.. graft.Loads.Where(load => load.Part != id && supplies.Any(supply => supply.Id == load.Supply)).Select(load => load.Through?.Part == id ? load with { Through = null } : load)],
+            Supplies = [.. supplies.Select(
+                supply => supply.Input is { } input && supplies.All(other => other.Id != input.Supply) ? supply with { Input = null } : supply)],
+            Loads = [.. graft.Loads.Where(load => load.Part != id && supplies.Any(supply => supply.Id == load.Supply))
+                .Select(load => load.Through?.Part == id ? load with { Through = null } : load)],
             OldCase = [.. graft.OldCase.Select(answer => answer.MetBy == id ? answer with { MetBy = null } : answer)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port.Part == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id),

@@ -10,7 +10,8 @@ public readonly record struct InnerEnd(string Port, int Position)
     /// <summary>Reads <c>port/3</c>.</summary>
     /// <returns>The contact, or null when the text is none.</returns>
     public static InnerEnd? Parse(string? text)
-        => text?.Split('/') is [{ Length: > 0 } port, var number] && int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var position) && position >= 1
+        => text?.Split('/') is [{ Length: > 0 } port, var number] && int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var position)
+            && position >= 1
             ? new InnerEnd(port, position)
             : null;
 

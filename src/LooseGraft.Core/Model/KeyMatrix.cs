@@ -22,6 +22,10 @@ public sealed record KeyMatrix(int Rows, int Columns)
     public KeyMatrix With(int row, int column, string name)
     {
         var others = Keys.Where(key => (key.Row, key.Column) != (row, column));
-        return this with { Keys = [.. (name.Length == 0 ? others : others.Append(new MatrixKey(row, column, name))).OrderBy(key => key.Row).ThenBy(key => key.Column)] };
+        return this with
+        {
+            Keys = [
+            .. (name.Length == 0 ? others : others.Append(new MatrixKey(row, column, name))).OrderBy(key => key.Row).ThenBy(key => key.Column)]
+        };
     }
 }

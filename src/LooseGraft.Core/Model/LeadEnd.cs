@@ -10,7 +10,8 @@ public readonly record struct LeadEnd(bool IsFrom, int Position) : IComparable<L
     /// <summary>Reads <c>from-3</c>.</summary>
     /// <returns>The end, or null when the text is none.</returns>
     public static LeadEnd? Parse(string? text)
-        => text?.Split('-') is [("from" or "to") and var side, var number] && int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var position) && position >= 1
+        => text?.Split('-') is [("from" or "to") and var side, var number]
+            && int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var position) && position >= 1
             ? new LeadEnd(side == "from", position)
             : null;
 

@@ -13,7 +13,8 @@ public sealed record Load(string Id, string Part, string Supply)
     /// <summary>The plug of its supply that it takes, written string/plug; null when nobody said.</summary>
     public string? Plug { get; init; }
 
-    /// <summary>The port of another part that feeds it on: a fan on a board's header, a drive on a board's outlet; null when it hangs on the supply itself.</summary>
+    /// <summary>The port of another part that feeds it on: a fan on a board's header, a drive on a board's outlet; null when it hangs on the supply
+    /// itself.</summary>
     public PortId? Through { get; init; }
 
     /// <summary>What this version does not know.</summary>

@@ -52,7 +52,8 @@ public sealed partial record Signal
         return new Signal($"{number} V{(standby ? " standby" : "")}", SignalFamily.Supply) { SupplyVoltage = voltage, IsStandby = standby };
     }
 
-    /// <summary>Reads a signal as people write it: <c>+12</c>, <c>-12 V</c>, <c>5 V standby</c>, <c>gnd</c>, <c>nc</c>, <c>power-light+</c>, or any plain name.</summary>
+    /// <summary>Reads a signal as people write it: <c>+12</c>, <c>-12 V</c>, <c>5 V standby</c>, <c>gnd</c>, <c>nc</c>, <c>power-light+</c>, or any plain
+    /// name.</summary>
     /// <param name="text">Letters, digits, spaces and <c>+ - _ . / #</c>, up to 40 characters.</param>
     /// <returns>The signal, or null when the text is not a possible name.</returns>
     public static Signal? Parse(string text)

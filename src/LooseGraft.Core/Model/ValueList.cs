@@ -4,7 +4,8 @@ using System.Runtime.CompilerServices;
 
 namespace LooseGraft.Core.Model;
 
-/// <summary>A list that is a value: it never changes, and two lists are equal when they hold equal items in the same order. What holds only values and lists of values is compared by <c>==</c>.</summary>
+/// <summary>A list that is a value: it never changes, and two lists are equal when they hold equal items in the same order. What holds only values and lists of
+/// values is compared by <c>==</c>.</summary>
 /// <typeparam name="T">A type whose own equality is that of values.</typeparam>
 [CollectionBuilder(typeof(ValueList), nameof(ValueList.Of))]
 public readonly struct ValueList<T> : IReadOnlyList<T>, IEquatable<ValueList<T>>

@@ -10,7 +10,8 @@ public static class BenchSheets
     /// <summary>The sheet; null when the graft has no board yet.</summary>
     public static BenchSheet? For(Graft graft)
     {
-        if ((graft.Parts.FirstOrDefault(ProofOfLife.IsDonorBoard) ?? graft.Parts.FirstOrDefault(part => part.Kind == PartKind.Board)) is not { } board) return null;
+        if ((graft.Parts.FirstOrDefault(ProofOfLife.IsDonorBoard) ?? graft.Parts.FirstOrDefault(part => part.Kind == PartKind.Board)) is not { } board)
+            return null;
         return new BenchSheet(First(graft), [.. Least(graft, board)], [.. Without(graft, board)], [.. Start(board)], Watch, [.. Settings(graft, board)]);
     }
 
@@ -74,7 +75,8 @@ public static class BenchSheets
         yield return "Start when power is applied: useful where the new switch cannot reach the contact.";
         yield return "Fan curve, and whether a missing fan may be ignored.";
         yield return "Wake by keyboard, network or clock: off, unless it is wanted.";
-        if (graft.OldCase.Any(answer => answer is { Did: true, Duty: CaseDuty.LidSwitch or CaseDuty.PanelCheck or CaseDuty.Sensor }) || Needed(board).Any(needed => needed.Pin.Signal.Value.Family == SignalFamily.Sense))
+        if (graft.OldCase.Any(answer => answer is { Did: true, Duty: CaseDuty.LidSwitch or CaseDuty.PanelCheck or CaseDuty.Sensor })
+            || Needed(board).Any(needed => needed.Pin.Signal.Value.Family == SignalFamily.Sense))
             yield return "Warnings about a lid, a panel or a sensor: some firmware lets you turn them off, and then nothing has to be bridged.";
         yield return "Write the old settings down before you change one.";
     }

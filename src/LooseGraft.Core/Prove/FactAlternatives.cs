@@ -32,7 +32,8 @@ internal static class FactAlternatives
         return graft with
         {
             Joints = joints,
-            Parts = [.. graft.Parts.Select(part => part with { Ports = part.Ports.RemoveAll(other => !kept.Contains(new PortId(part.Id, other.Id))) }).Where(part => !part.Ports.IsEmpty)],
+            Parts = [.. graft.Parts.Select(part => part with { Ports = part.Ports.RemoveAll(other => !kept.Contains(new PortId(part.Id, other.Id))) })
+                .Where(part => !part.Ports.IsEmpty)],
             Supplies = [],
             Loads = [],
             OldCase = [],
@@ -84,7 +85,8 @@ internal static class FactAlternatives
         if (scene.FindPort(id) is not { } port) return [];
         var now = port.PinAt(position).Signal.Value;
         return [.. PlausibleSignals.On(port, scene.FindPart(id.Part)!.Kind).Where(signal => signal != now).Take(Most)
-            .Select(signal => new Alternative(signal.ToString(), scene.WithPin(id, position, pin => pin with { Signal = new Known<Signal>(signal, Evidence.Measured) })))];
+            .Select(signal => new Alternative(
+                signal.ToString(), scene.WithPin(id, position, pin => pin with { Signal = new Known<Signal>(signal, Evidence.Measured) })))];
     }
 
     private static Known<T> Measured<T>(T value) => new(value, Evidence.Measured);

@@ -31,7 +31,8 @@ internal static class JoinJudge
             {
                 SignalFamily.Ground => Confirms("Joined to ground."),
                 SignalFamily.Unknown => LeavesOpen("Joined to ground.", Model.Signal.Ground),
-                SignalFamily.Supply => Contradicts($"{signal} joined to ground: it is a ground contact, or there is a short. Apply no power.", Model.Signal.Ground),
+                SignalFamily.Supply
+                    => Contradicts($"{signal} joined to ground: it is a ground contact, or there is a short. Apply no power.", Model.Signal.Ground),
                 SignalFamily.Light when signal.Polarity < 0 => LeavesOpen("Joined to ground, as the return of some lights is."),
                 SignalFamily.Sense when pin.Level == Volts.Zero => LeavesOpen("Joined to ground: the state it wants, or a ground contact."),
                 _ => Contradicts($"{signal} joined to ground: it is a ground contact.", Model.Signal.Ground),
@@ -63,7 +64,10 @@ internal static class JoinJudge
         return (value.IsJoined, signal == other) switch
         {
             (true, true) => Confirms($"Joined to a proven {other}."),
-            (true, false) => signal.Family == SignalFamily.Unknown ? LeavesOpen($"Joined to a proven {other}.", other) : Contradicts($"Joined to a proven {other}, so it is not {signal}.", other),
+            (true, false)
+                => signal.Family == SignalFamily.Unknown
+                ? LeavesOpen($"Joined to a proven {other}.", other)
+                : Contradicts($"Joined to a proven {other}, so it is not {signal}.", other),
             (false, true) when other.Family == SignalFamily.Supply => Contradicts($"Not joined to a proven {other}."),
             _ => LeavesOpen($"{value} to a proven {other}."),
         };

@@ -5,7 +5,8 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Prove;
 
 /// <summary>Says how a contact is proven.</summary>
-/// <remarks>What a reading means is worked out by <see cref="ReadingJudge"/> on sample readings, so that the instruction and the verdict can never disagree.</remarks>
+/// <remarks>What a reading means is worked out by <see cref="ReadingJudge"/> on sample readings, so that the instruction and the verdict can never
+/// disagree.</remarks>
 public static class ProbeTests
 {
     private static readonly string[] VoltSamples = ["0 V", "1.8 V", "3.3 V", "5.0 V", "12.0 V", "-12.0 V"];
@@ -38,7 +39,8 @@ public static class ProbeTests
 
     private static ProbeTest Volts(Port port, PartKind kind, int red, PowerState power)
         => Test(port, kind, MeterMode.VoltsDc, power, red, GroundOf(port, red), VoltSamples,
-            ["Set the meter to DC volts, 20 V or automatic.", BlackStep(port, red), power == PowerState.On ? "Start the machine." : "Plug it in and leave it off.",
+            ["Set the meter to DC volts, 20 V or automatic.", BlackStep(port, red),
+                power == PowerState.On ? "Start the machine." : "Plug it in and leave it off.",
                 $"Touch position {red} with the red probe and read."],
             "A slip that bridges two contacts is a short. Sleeve the probes to their tips, and hold one of them still.");
 
@@ -59,7 +61,8 @@ public static class ProbeTests
 
     private static ProbeTest Pressed(Port port, PartKind kind, int red, int black)
         => Test(port, kind, MeterMode.Beep, PowerState.Off, red, black, JoinSamples,
-            ["Unplug it from everything.", "Set the meter to continuity.", $"Red probe on position {red}, black on position {black}.", "Listen at rest, then held, then let go: the switch test below puts it together."], null);
+            ["Unplug it from everything.", "Set the meter to continuity.", $"Red probe on position {red}, black on position {black}.",
+                "Listen at rest, then held, then let go: the switch test below puts it together."], null);
 
     private static ProbeTest Test(
         Port port, PartKind kind, MeterMode mode, PowerState power, int red, int? black, string[] samples, ImmutableArray<string> steps, string? caution)
@@ -70,10 +73,13 @@ public static class ProbeTests
     }
 
     private static string BlackStep(Port port, int red)
-        => GroundOf(port, red) is { } ground ? $"Black probe on position {ground}, which is proven ground." : "Black probe on bare metal: a screw hole or the shell of a socket.";
+        => GroundOf(port, red) is { } ground
+            ? $"Black probe on position {ground}, which is proven ground."
+            : "Black probe on bare metal: a screw hole or the shell of a socket.";
 
     private static int? GroundOf(Port port, int red)
-        => port.Pins.FirstOrDefault(pin => pin.Position != red && pin is { Contact: ContactState.Wired, Signal: { IsProven: true, Value.Family: SignalFamily.Ground } })?.Position;
+        => port.Pins.FirstOrDefault(
+            pin => pin.Position != red && pin is { Contact: ContactState.Wired, Signal: { IsProven: true, Value.Family: SignalFamily.Ground } })?.Position;
 
     // The other end of the same light or switch.
     private static int? Mate(Port port, Pin pin)

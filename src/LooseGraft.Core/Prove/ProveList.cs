@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -59,7 +59,8 @@ public static class ProveList
     {
         var consequences = alternatives.Select(alternative => Change(graft, alternative.Words, before, [.. rules(alternative.Graft).Where(IsHeavy)]))
             .OfType<Consequence>()
-            .OrderByDescending(consequence => consequence.Comes).ThenByDescending(consequence => consequence.Finding.Severity).ThenByDescending(consequence => consequence.AtRisk.Amount);
+            .OrderByDescending(consequence => consequence.Comes).ThenByDescending(consequence => consequence.Finding.Severity)
+            .ThenByDescending(consequence => consequence.AtRisk.Amount);
         return new ProveEntry(fact, [.. consequences], alternatives.Length);
     }
 

@@ -16,5 +16,6 @@ public sealed record ProveReview(
     public IEnumerable<JudgedReading> Of(PortId port) => Readings.Where(judged => judged.Reading.Port == port).Reverse();
 
     /// <inheritdoc/>
-    public Figures Figures => new ProveFigures(Readings.Length, Readings.Count(judged => judged.IsNewest && judged.Judgement.Verdict == ReadingVerdict.Contradicts), Life);
+    public Figures Figures
+        => new ProveFigures(Readings.Length, Readings.Count(judged => judged.IsNewest && judged.Judgement.Verdict == ReadingVerdict.Contradicts), Life);
 }

@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -17,7 +17,8 @@ public static class ProveStage
     private const double AgreeShare = 0.10;
     private const double AgreeVolts = 0.3;
 
-    /// <summary>Reviews what was proven. Readings of ports that the graft no longer has are passed over; a graft file with such a reading is refused when read.</summary>
+    /// <summary>Reviews what was proven. Readings of ports that the graft no longer has are passed over; a graft file with such a reading is refused when
+    /// read.</summary>
     public static ProveReview Review(Graft graft)
     {
         var readings = Readings(graft);
@@ -84,7 +85,9 @@ public static class ProveStage
     private static IEnumerable<Finding> NoSign(LifeVerdict life)
     {
         if (life != LifeVerdict.NoSign) yield break;
-        yield return Finding.Of(ProveRules.NoSignOfLife, new LifeSubject(), new NoSignOfLife(), "When the bare board was last started it gave no picture and no answer.", Evidence.Measured,
+        yield return Finding.Of(
+            ProveRules.NoSignOfLife, new LifeSubject(), new NoSignOfLife(), "When the bare board was last started it gave no picture and no answer.",
+            Evidence.Measured,
             "strip it to the least it should start with and try again: the bench sheet says what that is", "clear the settings memory and check its 3 V cell");
     }
 

@@ -5,7 +5,8 @@ using static LooseGraft.Core.Prove.ReadingJudgement;
 
 namespace LooseGraft.Core.Prove;
 
-/// <summary>Holds a reading against what is said of the contact it was taken on. The one place that knows what a reading means; instructions are made from it.</summary>
+/// <summary>Holds a reading against what is said of the contact it was taken on. The one place that knows what a reading means; instructions are made from
+/// it.</summary>
 /// <remarks>When in doubt a reading leaves open: a fact counts as proven only by a reading that nothing harmful would show as well.</remarks>
 public static class ReadingJudge
 {
@@ -35,7 +36,8 @@ public static class ReadingJudge
     public static ReadingJudgement? Judge(Graft graft, Reading reading)
         => graft.FindPort(reading.Port) is { } port ? Judge(port, graft.FindPart(reading.Port.Part)!.Kind, reading) : null;
 
-    /// <summary>Whether it is enough to know that a contact is neither ground nor a rail: true of what a switch or sensor pulls. Outputs mixed up among themselves drive each other.</summary>
+    /// <summary>Whether it is enough to know that a contact is neither ground nor a rail: true of what a switch or sensor pulls. Outputs mixed up among
+    /// themselves drive each other.</summary>
     internal static bool IsProvenByExclusion(Signal signal) => signal.Family is SignalFamily.Switch or SignalFamily.Sense;
 
     // Over many contacts the error of one reading is shared among them, which tells 2.00 from 2.54 even by a rule.

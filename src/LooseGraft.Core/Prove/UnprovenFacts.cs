@@ -27,7 +27,9 @@ public static class UnprovenFacts
             foreach (var rail in supply.Rails.Where(rail => !rail.Limit.IsProven))
                 yield return new UnprovenFact(new RailSubject(supply.Id, rail.Name), $"{name}, {rail.Name}: gives {rail.Limit.Value}", rail.Limit.Evidence);
             foreach (var (index, shared) in supply.Combined.Index().Where(shared => !shared.Item.Limit.IsProven))
-                yield return new UnprovenFact(new SharedLimitSubject(supply.Id, index), $"{name}, {string.Join(" with ", shared.Rails)}: gives {shared.Limit.Value}", shared.Limit.Evidence);
+                yield return new UnprovenFact(
+                    new SharedLimitSubject(supply.Id, index), $"{name}, {string.Join(" with ", shared.Rails)}: gives {shared.Limit.Value}",
+                    shared.Limit.Evidence);
             if (supply.Total is { Limit: { IsProven: false } total })
                 yield return new UnprovenFact(new TotalSubject(supply.Id), $"{name}: gives {total.Value} in all", total.Evidence);
         }

@@ -38,8 +38,10 @@ internal static class VoltageJudge
             SignalFamily.None => Math.Abs(volts) < NothingVolts
                 ? LeavesOpen("Nothing in this state; look again with the machine on.")
                 : Contradicts($"{value}: it is connected to something.", Nearest(volts, power)),
-            SignalFamily.Unknown => LeavesOpen(Math.Abs(volts) < NothingVolts ? "0 V: ground, or nothing. Beep it out with power off." : $"{value}.", Nearest(volts, power)),
-            SignalFamily.Serial when volts is < -3 and > -15 => LeavesOpen($"{value}: a serial line at rest by the old standard (±3 to ±15 V), not by logic levels."),
+            SignalFamily.Unknown
+                => LeavesOpen(Math.Abs(volts) < NothingVolts ? "0 V: ground, or nothing. Beep it out with power off." : $"{value}.", Nearest(volts, power)),
+            SignalFamily.Serial when volts is < -3 and > -15
+                => LeavesOpen($"{value}: a serial line at rest by the old standard (±3 to ±15 V), not by logic levels."),
             _ => Signal(pin, power, value),
         };
     }
@@ -54,12 +56,14 @@ internal static class VoltageJudge
             return (signal.IsStandby, power) switch
             {
                 (true, PowerState.On) => LeavesOpen($"{value} with the machine on fits; only with the machine off does it tell standby from switched."),
-                (false, PowerState.Standby) => Contradicts($"{value} while the machine is off: this is a standby supply.", Model.Signal.Supply(new Volts(nominal), standby: true)),
+                (false, PowerState.Standby)
+                    => Contradicts($"{value} while the machine is off: this is a standby supply.", Model.Signal.Supply(new Volts(nominal), standby: true)),
                 _ => Confirms($"{value} is {signal} within its tolerance."),
             };
         }
 
-        if (isNothing && !signal.IsStandby && power == PowerState.Standby) return LeavesOpen("0 V while the machine is off is right for a switched supply; read it again with the machine on.");
+        if (isNothing && !signal.IsStandby && power == PowerState.Standby)
+            return LeavesOpen("0 V while the machine is off is right for a switched supply; read it again with the machine on.");
         return isNothing
             ? Contradicts($"0 V where {signal} should be.")
             : Contradicts($"{value} is not {signal}.", Nearest(volts, power));

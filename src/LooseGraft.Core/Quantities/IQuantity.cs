@@ -2,7 +2,8 @@ using System.Numerics;
 
 namespace LooseGraft.Core.Quantities;
 
-/// <summary>A physical amount whose unit is part of its type. Only sums and differences of the same unit are defined here; products that make sense are operators of the types themselves.</summary>
+/// <summary>A physical amount whose unit is part of its type. Only sums and differences of the same unit are defined here; products that make sense are
+/// operators of the types themselves.</summary>
 /// <typeparam name="TSelf">The quantity itself.</typeparam>
 public interface IQuantity<TSelf> : IAdditionOperators<TSelf, TSelf, TSelf>, ISubtractionOperators<TSelf, TSelf, TSelf>, IComparable<TSelf>
     where TSelf : struct, IQuantity<TSelf>

@@ -2,7 +2,8 @@ using System.Text.RegularExpressions;
 
 namespace LooseGraft.Core.Quantities;
 
-/// <summary>Reads what an instrument showed, typed the way people say it: <c>4.98 V</c>, <c>OL</c>, <c>4k7</c>, <c>no beep</c>, <c>2 11/16 in</c>, <c>26 + .4</c>.</summary>
+/// <summary>Reads what an instrument showed, typed the way people say it: <c>4.98 V</c>, <c>OL</c>, <c>4k7</c>, <c>no beep</c>, <c>2 11/16 in</c>, <c>26 +
+/// .4</c>.</summary>
 public static partial class ReadingText
 {
     /// <summary>Characters of the longest text looked at; nobody says a longer one.</summary>
@@ -78,7 +79,8 @@ public static partial class ReadingText
 
     // "26 + .4": the whole millimetres at the zero line and the tenth of the coincident line.
     private static SpokenReading? TryCaliper(string said)
-        => CaliperPattern().Match(said) is { Success: true } match && TryNumber(match.Groups["whole"].Value) is { } whole && TryNumber(match.Groups["part"].Value) is { } part && part < 1
+        => CaliperPattern().Match(said) is { Success: true } match && TryNumber(match.Groups["whole"].Value) is { } whole
+            && TryNumber(match.Groups["part"].Value) is { } part && part < 1
             ? new SpokenReading(ReadingKind.Length, whole + part)
             : null;
 
@@ -98,7 +100,9 @@ public static partial class ReadingText
         if (unit.Length > 0 && !Units.TryGetValue(unit, out sort)) return null;
         if (TryMixed(match) is not { } figure) return null;
         // A fraction without a unit is an inch: nobody writes millimetres or volts so.
-        return match.Groups["top"].Success && unit.Length == 0 ? Bounded(ReadingKind.Length, figure * MillimetresPerInch) : Bounded(sort.Kind, figure * sort.Factor);
+        return match.Groups["top"].Success && unit.Length == 0
+            ? Bounded(ReadingKind.Length, figure * MillimetresPerInch)
+            : Bounded(sort.Kind, figure * sort.Factor);
     }
 
     private static double? TryMixed(Match match)

@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Seat.LengthText;
@@ -38,20 +38,25 @@ internal static class EdgeFindings
             {
                 var id = new PortId(board.Board.Id, port.Id);
                 yield return Finding.Of(SeatRules.PortWithoutOpening, new PortSubject(id), new PortWithoutOpening(id, wall, new Millimetres(far)),
-                    $"No opening lies before the {port.Name} of {board.Board.Name}: the {wall.ToString().ToLowerInvariant()} wall is {Mm(far)} away.", evidence, "cut an opening there, or write the one that is there down", "lead it out by an extension");
+                    $"No opening lies before the {port.Name} of {board.Board.Name}: the {wall.ToString().ToLowerInvariant()} wall is {Mm(far)} away.", evidence,
+                    "cut an opening there, or write the one that is there down", "lead it out by an extension");
             }
         }
 
         if (PortWindow.Of(board) is not { } window) yield break;
         if (Math.Abs(window.Shift) > 0.5)
             yield return Finding.Of(SeatRules.PortsMissOpening, subject, new PortsMissOpening(window.Opening.Name, new Millimetres(Math.Abs(window.Shift))),
-                $"The ports of {board.Board.Name} reach {Mm(Math.Abs(window.Shift))} beyond {window.Opening.Name}.", evidence, $"move the board {Mm(Math.Abs(window.Shift))} along the wall", "cut the opening wider");
+                $"The ports of {board.Board.Name} reach {Mm(Math.Abs(window.Shift))} beyond {window.Opening.Name}.", evidence,
+                $"move the board {Mm(Math.Abs(window.Shift))} along the wall", "cut the opening wider");
         if (board.Seat.Plate is null)
             yield return Finding.Of(SeatRules.PlateUndecided, subject, new PlateUndecided(window.Opening.Name, new Millimetres(window.EdgeGap)),
-                $"Nothing is decided for {window.Opening.Name} round the ports; the board's edge is {Mm(window.EdgeGap)} from it.", evidence, "choose: keep, bend, cut from the old case, make, or leave open");
+                $"Nothing is decided for {window.Opening.Name} round the ports; the board's edge is {Mm(window.EdgeGap)} from it.", evidence,
+                "choose: keep, bend, cut from the old case, make, or leave open");
         else if (board.Seat.Plate is IoPlate.Kept or IoPlate.Made && window.EdgeGap > PlateMm)
-            yield return Finding.Of(SeatRules.PortsMissOpening, subject, new PlateTooShort(window.Opening.Name, new Millimetres(window.EdgeGap), new Millimetres(PlateMm)),
-                $"The board's edge is {Mm(window.EdgeGap)} from {window.Opening.Name}: a plate bridges about {Mm(PlateMm)}.", evidence, "move the board to the wall");
+            yield return Finding.Of(
+                SeatRules.PortsMissOpening, subject, new PlateTooShort(window.Opening.Name, new Millimetres(window.EdgeGap), new Millimetres(PlateMm)),
+                $"The board's edge is {Mm(window.EdgeGap)} from {window.Opening.Name}: a plate bridges about {Mm(PlateMm)}.", evidence,
+                "move the board to the wall");
     }
 
     /// <summary>Openings for ports on planes where boards sit, that no port looks out of.</summary>
@@ -61,10 +66,12 @@ internal static class EdgeFindings
            from opening in plane.Openings
            where opening.Kind == OpeningKind.Ports && !boards.Any(board => board.Plane.Id == plane.Id && LooksOut(board, opening))
            select Finding.Of(SeatRules.OpeningWithoutPort, new PlaneSubject(plane.Id), new OpeningEmpty(opening.Name, plane.Id),
-               $"No port looks out of {opening.Name} in {plane.Name}.", Evidence.Assumed, "close it with a blank of sheet or tape", "give the ports that look out there their place");
+               $"No port looks out of {opening.Name} in {plane.Name}.", Evidence.Assumed, "close it with a blank of sheet or tape",
+               "give the ports that look out there their place");
 
     private static bool LooksOut(SeatedBoard board, Opening opening) => board.Board.Ports.Any(port => port.Place is { Faces: not PortFacing.Up } place
-        && Walls.Facing(board.Seat, place.Faces) == opening.Wall && Walls.Span(board.Seat, place, opening.Wall) is var (from, to) && from < opening.Area.X + opening.Area.Width && to > opening.Area.X);
+        && Walls.Facing(board.Seat, place.Faces) == opening.Wall && Walls.Span(board.Seat, place, opening.Wall) is var (from, to)
+        && from < opening.Area.X + opening.Area.Width && to > opening.Area.X);
 
     private static double Beyond(SeatedBoard board, NetTopologySuite.Geometries.Geometry outside)
     {

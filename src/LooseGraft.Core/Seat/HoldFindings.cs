@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Seat.LengthText;
@@ -42,7 +42,8 @@ internal static class HoldFindings
 
         if (board.Holes.Length > 0 && Unsupported(board) is { } place)
             yield return Finding.Of(SeatRules.SpanUnsupported, subject, new SpanUnsupported(new Millimetres(place.Far), new Millimetres(SpanMm)),
-                $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.", evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
+                $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.",
+                evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
         if (Ground(board) is { } words)
             yield return Finding.Of(SeatRules.NothingGrounds, subject, new NothingGrounds(board.Board.Id, board.Plane.Id), words, evidence,
                 "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire");
@@ -57,7 +58,8 @@ internal static class HoldFindings
             MountMethod.DrillAndTap when plane.Thickness.Value < TapMm => $"{plane.Thickness} of metal holds fewer than three threads",
             MountMethod.Insert when plane.IsMetal => "an insert does not hold in sheet metal",
             MountMethod.Insert when plane.Thickness.Value < 5 => $"the plane is {plane.Thickness} thick, and an insert wants about 5 mm",
-            MountMethod.ThroughBolt or MountMethod.DrillAndTap when plane.Behind is { Value: < 3 } behind => $"only {behind} is free behind the plane for a nut or a drill",
+            MountMethod.ThroughBolt or MountMethod.DrillAndTap when plane.Behind is { Value: < 3 } behind
+                => $"only {behind} is free behind the plane for a nut or a drill",
             _ => null,
         };
     }
@@ -65,12 +67,14 @@ internal static class HoldFindings
     /// <summary>What is wrong with a way of holding near something hot or heavy; null when nothing is.</summary>
     public static Finding? NearBox(SeatedBoard board, HoleMeeting hole, Clashes.SolidBody body)
     {
-        if (hole.Mount is not null || hole.Method is null || body.Box is not { } box || body.Plane != board.Plane.Id || !(box.IsHot || box.IsHeavy)) return null;
+        if (hole.Mount is not null || hole.Method is null || body.Box is not { } box || body.Plane != board.Plane.Id || !(box.IsHot || box.IsHeavy))
+            return null;
         var far = Shapes.Polygon(body.Footprint).Distance(Shapes.Point(hole.At));
         var because = hole.Method switch
         {
             MountMethod.AdhesivePillar or MountMethod.Tie when box.IsHot && far < HotMm => $"{box.Name} gets hot {Mm(far)} away, and softens it",
-            MountMethod.AdhesivePillar or MountMethod.Tie or MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id => $"{box.Name} hangs on the board, and it does not hold that",
+            MountMethod.AdhesivePillar or MountMethod.Tie or MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id
+                => $"{box.Name} hangs on the board, and it does not hold that",
             _ => null,
         };
         return because is null ? null : MethodFinding(board, hole, hole.Method!.Value, because, Evidence.Assumed);
@@ -85,7 +89,8 @@ internal static class HoldFindings
         var held = board.Holes.Where(hole => hole.IsHeld).Select(hole => hole.At).ToArray();
         if (held.Length == 0) return ("The whole", PlanRectangle.Round(board.Outline).Width);
         double Far(PlanPoint place) => held.Min(place.To);
-        var pushed = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Up }).Select(port => (Where: $"The {port.Name}", Far: Far(board.Seat.Place(port.Place!.At))))
+        var pushed = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Up })
+            .Select(port => (Where: $"The {port.Name}", Far: Far(board.Seat.Place(port.Place!.At))))
             .Concat(board.Outline.Select(corner => (Where: $"The corner at {corner}", Far: Far(corner))));
         var worst = pushed.MaxBy(place => place.Far);
         return worst.Far > SpanMm ? worst : null;
@@ -93,7 +98,8 @@ internal static class HoldFindings
 
     private static string? Ground(SeatedBoard board)
     {
-        if (!board.Plane.IsMetal || board.Holes.IsEmpty || board.Holes.Any(hole => hole.Mount is { IsMetal: true } || (hole.Method is { } method && MountMethodFact.Of(method).Grounds))) return null;
+        if (!board.Plane.IsMetal || board.Holes.IsEmpty
+            || board.Holes.Any(hole => hole.Mount is { IsMetal: true } || (hole.Method is { } method && MountMethodFact.Of(method).Grounds))) return null;
         return board.Holes.Any(hole => hole.IsHeld)
             ? $"Nothing that holds {board.Board.Name} joins its ground to the metal of {board.Plane.Name}: the shields of its ports find their own way, often through a lead. This is not the protective earth of a mains shell, which is work for a qualified person."
             : null;

@@ -1,5 +1,5 @@
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Seat.LengthText;
@@ -33,8 +33,10 @@ internal static class MountFindings
 
         foreach (var hole in board.Holes.Where(hole => hole.Mount is { } mount && Math.Abs(mount.Height.Value - board.Rise.Value) > LevelMm))
         {
-            yield return Finding.Of(SeatRules.MountsUneven, new MountSubject(board.Plane.Id, hole.Mount!.Id), new MountUneven(hole.Mount.Id, board.Rise - hole.Mount.Height),
-                $"{hole.Mount.Id} is {Mm(board.Rise.Value - hole.Mount.Height.Value)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.", hole.Mount.Evidence, $"put a washer of that height on {hole.Mount.Id}");
+            yield return Finding.Of(
+                SeatRules.MountsUneven, new MountSubject(board.Plane.Id, hole.Mount!.Id), new MountUneven(hole.Mount.Id, board.Rise - hole.Mount.Height),
+                $"{hole.Mount.Id} is {Mm(board.Rise.Value - hole.Mount.Height.Value)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.",
+                hole.Mount.Evidence, $"put a washer of that height on {hole.Mount.Id}");
         }
     }
 

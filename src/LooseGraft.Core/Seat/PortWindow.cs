@@ -12,7 +12,8 @@ public sealed record PortWindow(Opening Opening, double EdgeGap, double Shift, P
     /// <summary>Both together, in millimetres.</summary>
     public double Offset => Math.Sqrt((EdgeGap * EdgeGap) + (Shift * Shift));
 
-    /// <summary>The window of a seated board; null when no wall that its rear edge faces has an opening for ports, or the board has no ports that look out there.</summary>
+    /// <summary>The window of a seated board; null when no wall that its rear edge faces has an opening for ports, or the board has no ports that look out
+    /// there.</summary>
     public static PortWindow? Of(SeatedBoard board)
     {
         var ports = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear }).ToArray();

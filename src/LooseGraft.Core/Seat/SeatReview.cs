@@ -20,6 +20,8 @@ public sealed record SeatReview(
 {
     /// <inheritdoc/>
     public Figures Figures => new SeatFigures(
-        Boards.Length, Boards.Sum(board => board.Holes.Count(hole => hole.Mount is not null)), Boards.Sum(board => board.Holes.Count(hole => !hole.IsHeld)), Clashes.Length,
-        Reaches.Length, Reaches.Count(reach => reach.Verdict is ReachVerdict.FallsShort or ReachVerdict.NoWay), Reaches.Where(reach => reach.Spare is not null).Select(reach => new Millimetres(reach.Spare!.Value)).Cast<Millimetres?>().Min());
+        Boards.Length, Boards.Sum(board => board.Holes.Count(hole => hole.Mount is not null)), Boards.Sum(board => board.Holes.Count(hole => !hole.IsHeld)),
+        Clashes.Length,
+        Reaches.Length, Reaches.Count(reach => reach.Verdict is ReachVerdict.FallsShort or ReachVerdict.NoWay),
+        Reaches.Where(reach => reach.Spare is not null).Select(reach => new Millimetres(reach.Spare!.Value)).Cast<Millimetres?>().Min());
 }

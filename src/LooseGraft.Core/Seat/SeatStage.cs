@@ -11,7 +11,9 @@ namespace LooseGraft.Core.Seat;
 public static class SeatStage
 {
     /// <summary>The stage, for the list of all.</summary>
-    public static StageDefinition Definition { get; } = new(Stage.Seat, input => Review(input.Graft, input.Before is { } old && old.Reviews.Find<SeatReview>() is { } seat ? (old.Graft, seat) : null), StageDefinition.RulesIn(typeof(SeatRules)));
+    public static StageDefinition Definition { get; } = new(
+        Stage.Seat, input => Review(input.Graft, input.Before is { } old && old.Reviews.Find<SeatReview>() is { } seat ? (old.Graft, seat) : null),
+        StageDefinition.RulesIn(typeof(SeatRules)));
 
     /// <summary>Reviews the seating of a graft.</summary>
     /// <param name="graft">The graft.</param>
@@ -25,7 +27,8 @@ public static class SeatStage
         var surveys = graft.Seating.Surveys.ToImmutableDictionary(survey => survey.Of, SurveyAdjustment.Of);
         return new SeatReview(boards, bodies, clashes, reaches, surveys,
         [
-            .. boards.SelectMany(MountFindings.Of), .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. EdgeFindings.OfOpenings(graft, boards),
+            .. boards.SelectMany(MountFindings.Of), .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(EdgeFindings.Of),
+            .. EdgeFindings.OfOpenings(graft, boards),
             .. RoomFindings.Of(graft, boards, bodies, clashes), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
         ]);
     }

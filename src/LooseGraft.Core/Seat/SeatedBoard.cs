@@ -63,16 +63,20 @@ public sealed class SeatedBoard
     private HoleMeeting Meet(MountHole hole, int number)
     {
         var place = Seat.Place(new PlanPoint(hole.X, hole.Y));
-        var nearest = Plane.Mounts.Where(mount => mount.TakesScrew).Select(mount => (Mount: mount, Off: mount.At.To(place))).OrderBy(pair => pair.Off).FirstOrDefault();
+        var nearest = Plane.Mounts.Where(mount => mount.TakesScrew).Select(mount => (Mount: mount, Off: mount.At.To(place))).OrderBy(pair => pair.Off)
+            .FirstOrDefault();
         var isMet = nearest.Mount is not null && nearest.Off <= Slack(hole) + RoundingMm;
-        return new HoleMeeting(number, hole, place, isMet ? nearest.Mount : null, Seat.Holes.FirstOrDefault(mounting => mounting.Hole == number)?.Method, nearest.Mount is null ? null : nearest.Off);
+        return new HoleMeeting(
+            number, hole, place, isMet ? nearest.Mount : null, Seat.Holes.FirstOrDefault(mounting => mounting.Hole == number)?.Method,
+            nearest.Mount is null ? null : nearest.Off);
     }
 
     // Nothing but the holes is known: the board is at least so large.
     private static ValueList<PlanPoint> Around(Part board)
     {
         const double margin = 6;
-        var round = PlanRectangle.Round([.. board.Holes.Select(hole => new PlanPoint(hole.X, hole.Y)), .. board.Ports.Select(port => port.Place?.At).OfType<PlanPoint>()]);
+        var round = PlanRectangle.Round(
+            [.. board.Holes.Select(hole => new PlanPoint(hole.X, hole.Y)), .. board.Ports.Select(port => port.Place?.At).OfType<PlanPoint>()]);
         return [.. new PlanRectangle(round.X - margin, round.Y - margin, round.Width + (2 * margin), round.Depth + (2 * margin)).Corners];
     }
 }

@@ -37,12 +37,15 @@ public sealed record UnderMount(Mount Mount, UnderVerdict Verdict, double Gap, s
         var evidence = (Evidence)Math.Min((int)mount.Evidence, (int)(body?.Evidence ?? Evidence.Assumed));
         var above = board.Rise.Value - mount.Height.Value;
         var touch = Touches(board, mount);
-        var zone = body?.Zones.FirstOrDefault(zone => zone.Kind != BodyZoneKind.Tall && Shapes.Polygon([.. zone.Area.Corners.Select(board.Seat.Place)]).Covers(touch));
+        var zone = body?.Zones.FirstOrDefault(
+            zone => zone.Kind != BodyZoneKind.Tall && Shapes.Polygon([.. zone.Area.Corners.Select(board.Seat.Place)]).Covers(touch));
         var ring = board.Holes.Any(hole => hole.At.To(mount.At) + (mount.Across.Value / 2) <= FreeRingMm);
         if (zone is not null || ring)
         {
             return new UnderMount(mount, above < 0 ? UnderVerdict.Lifts : UnderVerdict.Clear, above,
-                zone is null ? "the ring round a hole that is free of solder" : $"{zone.Name} ({(zone.Kind == BodyZoneKind.Insulated ? "insulated" : "bare board")})", evidence);
+                zone is null
+                    ? "the ring round a hole that is free of solder"
+                    : $"{zone.Name} ({(zone.Kind == BodyZoneKind.Insulated ? "insulated" : "bare board")})", evidence);
         }
 
         var gap = above - (body?.Tails ?? UsualBoard.Tails).Value;

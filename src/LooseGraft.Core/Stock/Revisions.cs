@@ -61,7 +61,8 @@ public static class Revisions
     }
 
     private static bool IsSame(MountHole one, MountHole other)
-        => Math.Abs(one.X - other.X) <= SameHoleMm && Math.Abs(one.Y - other.Y) <= SameHoleMm && Math.Abs(one.Diameter.Value - other.Diameter.Value) <= SameHoleMm;
+        => Math.Abs(one.X - other.X) <= SameHoleMm && Math.Abs(one.Y - other.Y) <= SameHoleMm
+            && Math.Abs(one.Diameter.Value - other.Diameter.Value) <= SameHoleMm;
 
     private static string Place(MountHole hole)
         => string.Create(CultureInfo.InvariantCulture, $"{hole.X:0.##} mm across, {hole.Y:0.##} mm deep, {hole.Diameter.Value:0.##} mm wide");

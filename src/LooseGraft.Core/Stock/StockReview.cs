@@ -10,5 +10,6 @@ public sealed record StockReview(ImmutableArray<CaseQuestion> Questions, Immutab
 {
     /// <inheritdoc/>
     public Figures Figures => new StockFigures(
-        Questions.Count(question => question.IsWorthAsking && question.Answer is null), Questions.Count(question => question.Answer is { Did: true, IsOpen: true }));
+        Questions.Count(question => question.IsWorthAsking && question.Answer is null),
+        Questions.Count(question => question.Answer is { Did: true, IsOpen: true }));
 }

@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Stock;
@@ -28,7 +28,8 @@ public static class StockStage
             {
                 yield return new Finding(StockRules.NeedUnmet, fact.IsVital ? Severity.Fix : Severity.Check, subject,
                     $"The old case did it, and nothing does it now: {fact.Need}. Left as it is, {fact.IfLeftOff}.", Evidence.Measured,
-                    [.. fact.Remedies, "name the part that does it, or leave it off knowingly"]) { Case = new NeedUnmet(answer.Duty) };
+                    [.. fact.Remedies, "name the part that does it, or leave it off knowingly"])
+                { Case = new NeedUnmet(answer.Duty) };
             }
             else if (answer.MetBy is null && answer.LeftOff!.Trim().Length < ShortestConsequence)
             {
@@ -57,6 +58,7 @@ public static class StockStage
         => from part in graft.Parts
            where part.Revision is { IsProven: false }
            select Finding.Of(StockRules.RevisionUnsure, new PartSubject(part.Id), new RevisionUnsure(part.Id, part.Revision!.Value),
-               $"{part.Name}: described as revision {part.Revision.Value}, but nobody has looked which revision lies on the desk, and revisions differ.", part.Revision.Evidence,
+               $"{part.Name}: described as revision {part.Revision.Value}, but nobody has looked which revision lies on the desk, and revisions differ.",
+               part.Revision.Evidence,
                "read the revision printed on the board and say which it is");
 }

@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Stock;
 /// <summary>Puts a part of a usual sort into a graft, with what it gives and what it takes.</summary>
 public static class TemplatePart
 {
-    /// <summary>Adds the part; a supply also with its rails; a part that takes power also with its draws, if there is exactly one supply whose rails they name.</summary>
+    /// <summary>Adds the part; a supply also with its rails; a part that takes power also with its draws, if there is exactly one supply whose rails they
+    /// name.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="template">The sort of part.</param>
     /// <param name="name">What the builder calls it.</param>
@@ -46,7 +47,8 @@ public static class TemplatePart
 
     private static Port MakePort(PortTemplate template, Evidence evidence, IEnumerable<string> taken)
     {
-        var type = ConnectorTypes.Find(template.Connector) ?? throw new InvalidOperationException($"A part template names an unknown connector: {template.Connector}");
+        var type = ConnectorTypes.Find(template.Connector)
+            ?? throw new InvalidOperationException($"A part template names an unknown connector: {template.Connector}");
         var port = new Port(GraftEdits.FreshId(template.Name, taken), template.Name, type, template.Gender)
         {
             OwnColumns = template.Columns,

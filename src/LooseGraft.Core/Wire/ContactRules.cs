@@ -4,7 +4,8 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Wire;
 
-/// <summary>Judges two pins that meet. The rules are tried in order, worst physics first, and each is tried both ways round: which pin is named first never changes the outcome.</summary>
+/// <summary>Judges two pins that meet. The rules are tried in order, worst physics first, and each is tried both ways round: which pin is named first never
+/// changes the outcome.</summary>
 /// <remarks>The physics of each rule and its source stand in docs/rules.md under its code.</remarks>
 public static class ContactRules
 {
@@ -91,7 +92,8 @@ public static class ContactRules
     private static bool ReturnsToGround(Terminal terminal) => terminal.Family switch
     {
         SignalFamily.Ground => true,
-        SignalFamily.Switch or SignalFamily.Sense => terminal.Direction == SignalDirection.Passive || terminal.Pin.Level == Volts.Zero || terminal.Signal.Entry is { WantsGround: true },
+        SignalFamily.Switch or SignalFamily.Sense
+            => terminal.Direction == SignalDirection.Passive || terminal.Pin.Level == Volts.Zero || terminal.Signal.Entry is { WantsGround: true },
         SignalFamily.Light => terminal.Direction == SignalDirection.Passive && terminal.Signal.Polarity == -1,
         _ => false,
     };

@@ -1,6 +1,7 @@
 namespace LooseGraft.Core.Wire;
 
-/// <summary>What would happen between any contact of one end and any of the other. Each pair is judged once, when it is first asked for: all the ways of pushing a plug on ask for the same few pairs.</summary>
+/// <summary>What would happen between any contact of one end and any of the other. Each pair is judged once, when it is first asked for: all the ways of
+/// pushing a plug on ask for the same few pairs.</summary>
 internal sealed class ContactTable(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to)
 {
     private readonly ContactJudgement?[] _judged = new ContactJudgement?[from.Count * to.Count];

@@ -1,6 +1,7 @@
 namespace LooseGraft.Core.Wire;
 
-/// <summary>How likely a hand is to push a plug on in another way than intended, working half blind in a shell. Judged from the shapes alone (common practice).</summary>
+/// <summary>How likely a hand is to push a plug on in another way than intended, working half blind in a shell. Judged from the shapes alone (common
+/// practice).</summary>
 public enum HandLikelihood
 {
     /// <summary>Several positions off or turned and shifted: one would see it.</summary>

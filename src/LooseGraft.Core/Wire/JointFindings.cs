@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Circuits;
 using LooseGraft.Core.Wire.Groups;
@@ -14,7 +14,8 @@ internal static class JointFindings
     private const int HazardsNamed = 3;
 
     public static ImmutableArray<Finding> Of(JointReview review)
-        => [.. Fit(review), .. Contacts(review), .. Ties(review), .. Placements(review), .. Decision(review), .. UsbRules.Of(review), .. FanRules.Of(review), .. AudioRules.Of(review), .. Conversions.Of(review)];
+        => [.. Fit(review), .. Contacts(review), .. Ties(review), .. Placements(review), .. Decision(review), .. UsbRules.Of(review), .. FanRules.Of(review),
+            .. AudioRules.Of(review), .. Conversions.Of(review)];
 
     private static IEnumerable<Finding> Fit(JointReview review)
         => review.Joint.Method != JointMethod.Straight
@@ -55,7 +56,8 @@ internal static class JointFindings
     private static ImmutableArray<string> Remedies(JointReview review, JointContact contact)
     {
         var judgement = contact.Judgement;
-        if (judgement.Outcome == ContactOutcome.LevelDiffers) return [LevelRemedy(review.From.At(contact.From), review.To.At(contact.To)), "leave the function off"];
+        if (judgement.Outcome == ContactOutcome.LevelDiffers)
+            return [LevelRemedy(review.From.At(contact.From), review.To.At(contact.To)), "leave the function off"];
         var change = review.WiresToMove > 0
             ? $"wire {review.To.Port.Name} by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
             : "take this wire out, or leave the function off";

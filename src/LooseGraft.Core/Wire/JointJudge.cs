@@ -19,7 +19,9 @@ internal static class JointJudge
             JointMethod.Straight => problems.IsEmpty ? pushed : [],
             _ => Judge(joint.Wires, from, to),
         };
-        var ties = joint.Ties.Select(tie => new TieContact(tie, ContactRules.Judge(EndOf(tie, from, to).At(tie.One.Position), EndOf(tie, from, to).At(tie.Other.Position)))).ToImmutableArray();
+        var ties = joint.Ties.Select(
+            tie => new TieContact(tie, ContactRules.Judge(EndOf(tie, from, to).At(tie.One.Position), EndOf(tie, from, to).At(tie.Other.Position))))
+            .ToImmutableArray();
         // What stays is what is joined already: the wires that were chosen, or else what meets when it is pushed on.
         var joined = joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !joint.Wires.IsEmpty ? decided : problems.IsEmpty ? pushed : [];
         var proposal = WireTable.Propose(from.Terminals, to.Terminals, table, joined.Select(contact => (contact.From, contact.To)));
@@ -43,11 +45,14 @@ internal static class JointJudge
                where joint.Method != JointMethod.Straight || placement != intended
                let worst = WorstStop(mating.Meetings(placement), table)
                where worst is not null
-               select new PlacementHazard(placement, placement.WordsAgainst(intended), LikelihoodOf(placement, intended), worst)).OrderByDescending(hazard => hazard.Likelihood)];
+               select new PlacementHazard(placement, placement.WordsAgainst(intended), LikelihoodOf(placement, intended), worst))
+                   .OrderByDescending(hazard => hazard.Likelihood)];
 
     private static HandLikelihood LikelihoodOf(Placement placement, Placement intended)
     {
-        var (isTurned, shift) = (placement.QuarterTurns != intended.QuarterTurns, Math.Abs(placement.RowShift - intended.RowShift) + Math.Abs(placement.ColumnShift - intended.ColumnShift));
+        var (isTurned, shift) = (
+            placement.QuarterTurns != intended.QuarterTurns,
+            Math.Abs(placement.RowShift - intended.RowShift) + Math.Abs(placement.ColumnShift - intended.ColumnShift));
         return (isTurned, shift) switch
         {
             (false, <= 1) => HandLikelihood.Easily,

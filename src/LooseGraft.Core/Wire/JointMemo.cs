@@ -3,7 +3,8 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Wire;
 
 /// <summary>Joints judged before, for those that an edit has left as they were.</summary>
-/// <remarks>The judgement of a joint follows from the joint and its two ends alone; all of that is compared, so what is found here is what judging again would give.</remarks>
+/// <remarks>The judgement of a joint follows from the joint and its two ends alone; all of that is compared, so what is found here is what judging again would
+/// give.</remarks>
 internal sealed class JointMemo
 {
     private readonly Dictionary<string, JointReview> _before;

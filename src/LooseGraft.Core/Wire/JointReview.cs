@@ -9,7 +9,8 @@ namespace LooseGraft.Core.Wire;
 /// <param name="From">Its fixed side.</param>
 /// <param name="To">The side brought to it.</param>
 /// <param name="FitProblems">Why the plug does not go on as it is; empty when it does.</param>
-/// <param name="Pushed">Contact by contact, what would happen if the two were simply pushed together as intended; also filled when the plug does not go on, as if it did.</param>
+/// <param name="Pushed">Contact by contact, what would happen if the two were simply pushed together as intended; also filled when the plug does not go on, as
+/// if it did.</param>
 /// <param name="Decided">Contact by contact, what happens by the method chosen.</param>
 /// <param name="Ties">What comes of the contacts tied with each other at one end.</param>
 /// <param name="Proposal">The wire table that would make it right.</param>
@@ -29,7 +30,8 @@ public sealed record JointReview(
     /// <summary>Contact by contact, what would come of the proposed wire table.</summary>
     public IEnumerable<JointContact> Proposed => Proposal.Select(row => From.Meet(row.From, To, row.To));
 
-    /// <summary>Positions of the fixed port whose wires may change places, as the proposal would be just as good: wires that move anyway, between the same signals and as much needed.</summary>
+    /// <summary>Positions of the fixed port whose wires may change places, as the proposal would be just as good: wires that move anyway, between the same
+    /// signals and as much needed.</summary>
     public IEnumerable<IReadOnlyList<int>> Interchangeable
         => Proposal.Where(row => !row.Stays)
             .GroupBy(row => (From.At(row.From).Signal, To.At(row.To).Signal, From.At(row.From).Pin.NeededFor is null, To.At(row.To).Pin.NeededFor is null))

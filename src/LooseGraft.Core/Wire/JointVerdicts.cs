@@ -11,7 +11,8 @@ internal static class JointVerdicts
     public static JointVerdict Of(JointReview review)
     {
         if (review.Ties.FirstOrDefault(tied => tied.Judgement.IsStop) is { } harmful)
-            return new JointVerdict(JointVerdictKind.WouldDamage, harmful.Judgement.Words, $"positions {harmful.Tie.One.Position} and {harmful.Tie.Other.Position} tied");
+            return new JointVerdict(
+                JointVerdictKind.WouldDamage, harmful.Judgement.Words, $"positions {harmful.Tie.One.Position} and {harmful.Tie.Other.Position} tied");
         if (review.Joint.Method == JointMethod.LeaveOff)
             return new JointVerdict(JointVerdictKind.LeftOff, "left off", review.Joint.Reason ?? "no reason given yet");
         if (review.Joint.Method == JointMethod.Straight && !review.FitProblems.IsEmpty)
@@ -25,7 +26,9 @@ internal static class JointVerdicts
         if (worst is { Judgement.Severity: Severity.Fix or Severity.Check, Judgement.Outcome: not ContactOutcome.Unknown })
             return new JointVerdict(JointVerdictKind.MoveWires, Moves(review), $"{worst.Judgement.Words} ({Where(worst)})");
         if (review.Decided.FirstOrDefault(contact => !contact.IsSafe) is { } open)
-            return new JointVerdict(JointVerdictKind.ProveFirst, "prove it first", $"{Where(open)}: {(open.ProveFirst ?? open.Judgement).Words}, should a fact be other than believed");
+            return new JointVerdict(
+                JointVerdictKind.ProveFirst, "prove it first",
+                $"{Where(open)}: {(open.ProveFirst ?? open.Judgement).Words}, should a fact be other than believed");
         if (review.Joint.Method != JointMethod.Straight)
             return new JointVerdict(JointVerdictKind.Joined, $"right by {MethodWord(review.Joint.Method)}", Wires(review.Decided.Length));
         return new JointVerdict(JointVerdictKind.GoesStraightIn, "goes straight in",
@@ -34,7 +37,8 @@ internal static class JointVerdicts
 
     public static string Where(JointContact contact) => $"position {contact.From} on {contact.To}";
 
-    public static string Number(int count) => count < SmallNumbers.Length ? SmallNumbers[count] : count.ToString(System.Globalization.CultureInfo.InvariantCulture);
+    public static string Number(int count)
+        => count < SmallNumbers.Length ? SmallNumbers[count] : count.ToString(System.Globalization.CultureInfo.InvariantCulture);
 
     private static string Moves(JointReview review) => review.WiresToMove switch
     {

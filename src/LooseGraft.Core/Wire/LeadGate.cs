@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Leads;
 
@@ -20,7 +20,9 @@ internal static class LeadGate
     private static JointVerdict Verdict(Lead lead)
     {
         var verdict = lead.Review.Verdict;
-        if (lead.Wrong.Any()) return new JointVerdict(lead.CarriesSupply ? JointVerdictKind.WouldDamage : JointVerdictKind.MoveWires, "the made lead is wrong", "its meter sheet says where");
+        if (lead.Wrong.Any())
+            return new JointVerdict(
+            lead.CarriesSupply ? JointVerdictKind.WouldDamage : JointVerdictKind.MoveWires, "the made lead is wrong", "its meter sheet says where");
         return verdict.Kind == JointVerdictKind.Joined
             ? verdict with { Because = $"{verdict.Because}; {(lead.IsProven ? "proven by the meter" : "no power before its meter sheet is read")}" }
             : verdict;
@@ -33,21 +35,28 @@ internal static class LeadGate
         if (lead.Wrong.FirstOrDefault() is { } wrong)
         {
             var (one, other) = (Words(review, wrong.Test.One), Words(review, wrong.Test.Other));
-            var found = wrong.Test.MustBeep ? $"no beep between {one} and {other}, which must be joined" : $"a beep between {one} and {other}, which must not touch";
+            var found = wrong.Test.MustBeep
+                ? $"no beep between {one} and {other}, which must be joined"
+                : $"a beep between {one} and {other}, which must not touch";
             // What shorts or misplaces a supply destroys something the moment power is applied.
-            yield return new Finding(WireRules.LeadWrong, lead.CarriesSupply ? Severity.Stop : Severity.Fix, subject, $"{name}: the made lead is wrong: {found}.", Evidence.Measured,
+            yield return new Finding(
+                WireRules.LeadWrong, lead.CarriesSupply ? Severity.Stop : Severity.Fix, subject, $"{name}: the made lead is wrong: {found}.", Evidence.Measured,
                 ["find the wire that is open, in another place or touching its neighbour, mend it, and read the whole sheet again"]);
         }
         else if (!lead.IsProven)
         {
             var open = lead.Sheet.Count(line => line.IsRight is null);
-            yield return Finding.Of(WireRules.LeadUntested, subject, $"{name}: {open} of {lead.Sheet.Length} lines of its meter sheet are not read yet; no power before that.", Evidence.Measured,
+            yield return Finding.Of(
+                WireRules.LeadUntested, subject, $"{name}: {open} of {lead.Sheet.Length} lines of its meter sheet are not read yet; no power before that.",
+                Evidence.Measured,
                 "read the meter sheet of the lead before it meets anything");
         }
 
         foreach (var row in lead.Rows.Where(row => row.Gauge is null))
         {
-            yield return Finding.Of(WireRules.WireTooThin, subject, $"{name}, position {row.From} on {row.To}: {row.Current} of {row.Signal} is more than one wire bears over this length.",
+            yield return Finding.Of(
+                WireRules.WireTooThin, subject,
+                $"{name}, position {row.From} on {row.To}: {row.Current} of {row.Signal} is more than one wire bears over this length.",
                 review.From.At(row.From).Pin.Signal.Evidence, "share it among several wires of the same supply, or make the lead shorter");
         }
     }

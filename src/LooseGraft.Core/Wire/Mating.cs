@@ -3,7 +3,8 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Wire;
 
 /// <summary>Two connectors brought face to face: which contacts meet in each placement, and which placements a hand could find.</summary>
-/// <remarks>Placements are enumerated, not searched: at most 4 · (rows + rows) · (columns + columns) of them, each looked at in time linear in the plug's positions. Exact.</remarks>
+/// <remarks>Placements are enumerated, not searched: at most 4 · (rows + rows) · (columns + columns) of them, each looked at in time linear in the plug's
+/// positions. Exact.</remarks>
 public sealed class Mating
 {
     private static readonly int[] TwoTurns = [0, 2];

@@ -6,7 +6,8 @@ namespace LooseGraft.Core.Wire;
 /// <summary>Whether two connectors can be pushed together at all, whatever they carry.</summary>
 public static class PlugFit
 {
-    /// <summary>How far in millimetres the last position may be off before a plug will not go on: about two thirds of a 0.64 mm square pin (common practice).</summary>
+    /// <summary>How far in millimetres the last position may be off before a plug will not go on: about two thirds of a 0.64 mm square pin (common
+    /// practice).</summary>
     public const double MisfitAllowedMm = 0.4;
 
     /// <summary>Every reason why the plug does not go on the header; empty when it does.</summary>

@@ -4,7 +4,8 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Wire;
 
 /// <summary>Where the numbered positions of a port lie.</summary>
-/// <remarks>Both halves of a pair are laid out in the frame of the male half's mating face, so that a plug pushed straight on has each position on its own number.</remarks>
+/// <remarks>Both halves of a pair are laid out in the frame of the male half's mating face, so that a plug pushed straight on has each position on its own
+/// number.</remarks>
 public sealed class PortGrid
 {
     private readonly Cell[] _cells;

@@ -7,9 +7,11 @@ public static class Rewiring
 {
     /// <summary>The method a joint has once its wires are no longer those of the plug as it is.</summary>
     public static JointMethod MadeMethod(JointReview review)
-        => review.Joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) ? review.Joint.Method : review.FitProblems.IsEmpty ? JointMethod.Repin : JointMethod.Rebuild;
+        => review.Joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) ? review.Joint.Method : review.FitProblems.IsEmpty ? JointMethod.Repin
+            : JointMethod.Rebuild;
 
-    /// <summary>Puts the plug's terminal <paramref name="to"/> where it meets <paramref name="from"/>, wherever it was before. A plug that was pushed on as it is starts from what meets then.</summary>
+    /// <summary>Puts the plug's terminal <paramref name="to"/> where it meets <paramref name="from"/>, wherever it was before. A plug that was pushed on as it
+    /// is starts from what meets then.</summary>
     public static Joint Move(JointReview review, int from, int to)
         => Made(review, [.. Wires(review).Where(wire => wire.To != to), new Conductor(from, to)]);
 
@@ -19,9 +21,14 @@ public static class Rewiring
 
     private static IEnumerable<Conductor> Wires(JointReview review)
         => review.Joint.Method is JointMethod.Straight or JointMethod.LeaveOff
-            ? review.Decided.Where(contact => contact.Judgement.Outcome is not (ContactOutcome.Idle or ContactOutcome.Unwired)).Select(contact => new Conductor(contact.From, contact.To))
+            ? review.Decided.Where(contact => contact.Judgement.Outcome is not (ContactOutcome.Idle or ContactOutcome.Unwired))
+                .Select(contact => new Conductor(contact.From, contact.To))
             : review.Joint.Wires;
 
     private static Joint Made(JointReview review, IEnumerable<Conductor> wires)
-        => review.Joint with { Method = MadeMethod(review), Wires = [.. wires.DistinctBy(wire => wire.Ends).OrderBy(wire => wire.From).ThenBy(wire => wire.To)] };
+        => review.Joint with
+        {
+            Method = MadeMethod(review),
+            Wires = [.. wires.DistinctBy(wire => wire.Ends).OrderBy(wire => wire.From).ThenBy(wire => wire.To)],
+        };
 }

@@ -6,7 +6,8 @@ namespace LooseGraft.Core.Wire;
 /// <summary>The colours wires usually have.</summary>
 public static class WireColours
 {
-    /// <summary>The usual colour for a signal: yellow +12, red +5, orange +3.3, blue −12, violet standby, black ground, green supply-on, grey power-good (ATX12V design guide); white where there is no custom.</summary>
+    /// <summary>The usual colour for a signal: yellow +12, red +5, orange +3.3, blue −12, violet standby, black ground, green supply-on, grey power-good
+    /// (ATX12V design guide); white where there is no custom.</summary>
     public static string UsualFor(Signal signal) => (signal.Family, signal.SupplyVoltage?.Value, signal.Name) switch
     {
         (SignalFamily.Ground, _, _) => "black",

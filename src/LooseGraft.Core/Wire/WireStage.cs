@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Groups;
 using LooseGraft.Core.Wire.Nets;
@@ -12,18 +12,21 @@ namespace LooseGraft.Core.Wire;
 public static class WireStage
 {
     /// <summary>The stage, for the list of all.</summary>
-    public static StageDefinition Definition { get; } = new(Stage.Wire, input => Review(input.Graft, input.Before?.Reviews.Find<WireReview>()), StageDefinition.RulesIn(typeof(WireRules)));
+    public static StageDefinition Definition { get; } = new(
+        Stage.Wire, input => Review(input.Graft, input.Before?.Reviews.Find<WireReview>()), StageDefinition.RulesIn(typeof(WireRules)));
 
     /// <summary>Reviews the wiring of a graft.</summary>
     /// <remarks>Joints that name a port the graft does not have are passed over; a graft file with such a joint is refused when read.</remarks>
     /// <param name="graft">The graft.</param>
-    /// <param name="before">A review of the same graft before an edit, whose untouched joints are taken over; the result is the same without it, only later.</param>
+    /// <param name="before">A review of the same graft before an edit, whose untouched joints are taken over; the result is the same without it, only
+    /// later.</param>
     public static WireReview Review(Graft graft, WireReview? before = null)
     {
         var memo = new JointMemo(before);
         var ends = (from part in graft.Parts from port in part.Ports select new JointEnd(part, port)).ToDictionary(end => end.Id);
         var judged = graft.Joints.Where(joint => ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To))
-            .Select(joint => memo.Find(joint, ends[joint.From], ends[joint.To]) ?? JointJudge.Review(joint, ends[joint.From], ends[joint.To])).ToImmutableArray();
+            .Select(joint => memo.Find(joint, ends[joint.From], ends[joint.To]) ?? JointJudge.Review(joint, ends[joint.From], ends[joint.To]))
+            .ToImmutableArray();
         var joints = judged.Select(review => LeadGate.Apply(graft, review)).ToImmutableArray();
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],

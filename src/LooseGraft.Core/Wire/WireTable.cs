@@ -23,7 +23,8 @@ public static class WireTable
         => Propose(from, to, new ContactTable(from, to), joined);
 
     /// <inheritdoc cref="Propose(IReadOnlyList{Terminal}, IReadOnlyList{Terminal}, IEnumerable{ValueTuple{int, int}})"/>
-    internal static ImmutableArray<WireRow> Propose(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, ContactTable table, IEnumerable<(int From, int To)> joined)
+    internal static ImmutableArray<WireRow> Propose(
+        IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, ContactTable table, IEnumerable<(int From, int To)> joined)
     {
         var stays = joined.ToHashSet();
         var rows = Enumerable.Range(1, from.Count).Where(position => IsWorthJoining(from[position - 1])).ToArray();
@@ -37,8 +38,10 @@ public static class WireTable
             for (var column = 0; column < columns.Length; column++)
             {
                 var (fromPosition, toPosition) = (rows[row], columns[column]);
-                var isSpare = (fromTies.Contains(fromPosition) && IsGiven(to[toPosition - 1])) || (toTies.Contains(toPosition) && IsGiven(from[fromPosition - 1]));
-                costs[row, column] = -Reward(from[fromPosition - 1], to[toPosition - 1], table.At(fromPosition, toPosition), stays.Contains((fromPosition, toPosition)), isSpare);
+                var isSpare = (fromTies.Contains(fromPosition) && IsGiven(to[toPosition - 1]))
+                    || (toTies.Contains(toPosition) && IsGiven(from[fromPosition - 1]));
+                costs[row, column] = -Reward(
+                    from[fromPosition - 1], to[toPosition - 1], table.At(fromPosition, toPosition), stays.Contains((fromPosition, toPosition)), isSpare);
             }
         }
 
@@ -59,7 +62,8 @@ public static class WireTable
 
     // What waits for a level that its own port has can be tied there, and must not take the other side's only ground or supply.
     private static HashSet<int> Tieable(IReadOnlyList<Terminal> end)
-        => [.. end.Where(terminal => TieTable.Waits(terminal) && end.Any(other => IsGiven(other) && ContactRules.Judge(terminal, other).IsRight)).Select(terminal => terminal.Pin.Position)];
+        => [.. end.Where(terminal => TieTable.Waits(terminal) && end.Any(other => IsGiven(other) && ContactRules.Judge(terminal, other).IsRight))
+            .Select(terminal => terminal.Pin.Position)];
 
     private static bool IsGiven(Terminal terminal) => terminal.Conducts && terminal.Family is SignalFamily.Ground or SignalFamily.Supply;
 

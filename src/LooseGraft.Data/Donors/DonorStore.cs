@@ -55,7 +55,8 @@ public sealed class DonorStore(BenchContext bench, TimeProvider clock)
     private static KeptDonor Kept(DonorEntry entry)
     {
         var result = DonorFile.Read(Encoding.UTF8.GetBytes(entry.Document));
-        return new KeptDonor(entry.Id, result.Donor ?? throw new InvalidOperationException($"A known donor would not survive being written and read: {result.Errors[0]}"),
+        return new KeptDonor(
+            entry.Id, result.Donor ?? throw new InvalidOperationException($"A known donor would not survive being written and read: {result.Errors[0]}"),
             entry.AddedAt, entry.RemovedAt is not null);
     }
 }

@@ -1,6 +1,7 @@
 namespace LooseGraft.Data.History;
 
-/// <summary>One change of a graft. Changes form a tree: undoing and then changing something else starts a new branch, and the old one stays reachable.</summary>
+/// <summary>One change of a graft. Changes form a tree: undoing and then changing something else starts a new branch, and the old one stays
+/// reachable.</summary>
 public sealed class ChangeEntry
 {
     public int Id { get; init; }

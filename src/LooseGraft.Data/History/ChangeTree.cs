@@ -9,7 +9,8 @@ internal sealed class ChangeTree(IReadOnlyDictionary<int, int?> parents)
     /// <summary>The change that a change was made upon; null for the beginning.</summary>
     public int? ParentOf(int? id) => id is { } known ? parents[known] : null;
 
-    /// <summary>The changes to unmake and to make, in order, that lead from the state after one change to the state after another; null stands for the beginning.</summary>
+    /// <summary>The changes to unmake and to make, in order, that lead from the state after one change to the state after another; null stands for the
+    /// beginning.</summary>
     public IReadOnlyList<(int Id, bool IsBack)> Way(int? from, int? to)
     {
         var up = Ancestry(from).ToList();

@@ -1,6 +1,7 @@
 namespace LooseGraft.Data.History;
 
-/// <summary>The one stretch in which two texts differ. As a graft is always written the same way, an edit touches only a few characters of it, and the splice is as small.</summary>
+/// <summary>The one stretch in which two texts differ. As a graft is always written the same way, an edit touches only a few characters of it, and the splice
+/// is as small.</summary>
 /// <param name="Offset">Where the stretch begins.</param>
 /// <param name="Removed">What stood there before.</param>
 /// <param name="Inserted">What stands there now.</param>

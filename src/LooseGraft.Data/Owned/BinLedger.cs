@@ -23,7 +23,8 @@ internal static class BinLedger
         var elsewhere = await bench.BinPromises.Where(promise => ids.Contains(promise.EntryId) && promise.GraftId != graftId)
             .GroupBy(promise => promise.EntryId).Select(same => new { same.Key, Count = same.Sum(promise => promise.Count) })
             .ToDictionaryAsync(same => same.Key, same => same.Count, cancellation);
-        var problems = wanted.Select(want => Problem(want.Value.Part, want.Value.Count, entries.GetValueOrDefault(want.Key), elsewhere)).OfType<FileError>().ToImmutableArray();
+        var problems = wanted.Select(want => Problem(want.Value.Part, want.Value.Count, entries.GetValueOrDefault(want.Key), elsewhere)).OfType<FileError>()
+            .ToImmutableArray();
         if (!problems.IsEmpty) return problems;
 
         foreach (var old in before.Where(promise => entries.Values.All(entry => entry.Id != promise.EntryId))) bench.BinPromises.Remove(old);
@@ -44,6 +45,9 @@ internal static class BinLedger
         var path = $"{part.Name}, from the bin";
         if (entry is null) return new FileError(path, "a thing that is no longer in it", "what lies in the bin");
         var free = entry.Quantity - elsewhere.GetValueOrDefault(entry.Id);
-        return count <= free ? null : new FileError(path, $"{count} of {entry.Name}", free > 0 ? $"at most {free}: the others are promised to another graft" : "none: all of them are promised to another graft");
+        return count <= free
+            ? null
+            : new FileError(path, $"{count} of {entry.Name}",
+            free > 0 ? $"at most {free}: the others are promised to another graft" : "none: all of them are promised to another graft");
     }
 }

@@ -20,11 +20,13 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         var owned = await bench.Bin.CountAsync(entry => !entry.IsRemoved, cancellation);
         if (BinQuery.From(words) is not { } query)
         {
-            var newest = await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved).OrderByDescending(entry => entry.Id).Take(RowsShown).ToListAsync(cancellation);
+            var newest = await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved).OrderByDescending(entry => entry.Id).Take(RowsShown)
+                .ToListAsync(cancellation);
             return new BinPage(await RowsAsync(newest, cancellation), owned, owned);
         }
 
-        var found = bench.Bin.FromSql($"SELECT * FROM BinEntry WHERE Id IN (SELECT rowid FROM BinSearch WHERE BinSearch MATCH {query})").AsNoTracking().Where(entry => !entry.IsRemoved);
+        var found = bench.Bin.FromSql($"SELECT * FROM BinEntry WHERE Id IN (SELECT rowid FROM BinSearch WHERE BinSearch MATCH {query})").AsNoTracking()
+            .Where(entry => !entry.IsRemoved);
         var rows = await found.OrderBy(entry => entry.Name).ThenBy(entry => entry.Id).Take(RowsShown).ToListAsync(cancellation);
         return new BinPage(await RowsAsync(rows, cancellation), rows.Count < RowsShown ? rows.Count : await found.CountAsync(cancellation), owned);
     }
@@ -37,7 +39,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
 
     /// <summary>Everything in it, by name.</summary>
     public async Task<IReadOnlyList<BinItem>> AllAsync(CancellationToken cancellation)
-        => [.. (await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved).OrderBy(entry => entry.Name).ThenBy(entry => entry.Id).ToListAsync(cancellation)).Select(entry => entry.Item)];
+        => [.. (await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved).OrderBy(entry => entry.Name).ThenBy(entry => entry.Id)
+            .ToListAsync(cancellation)).Select(entry => entry.Item)];
 
     /// <summary>Puts things in, all or none.</summary>
     public async Task<BinOutcome> AddAsync(IReadOnlyList<BinItem> items, string what, CancellationToken cancellation)
@@ -49,7 +52,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         // One statement, however many there are: a table of ten thousand comes in within a breath.
         var rows = JsonSerializer.Serialize(items.Select(item => new object?[]
         {
-            FreshKey(item, taken), item.Name, item.Kind.ToString(), item.Quantity, item.Paid?.ToString(CultureInfo.InvariantCulture), item.Currency, item.Condition.ToString(), item.Place, item.Note,
+            FreshKey(item, taken), item.Name, item.Kind.ToString(), item.Quantity, item.Paid?.ToString(CultureInfo.InvariantCulture), item.Currency,
+            item.Condition.ToString(), item.Place, item.Note,
         }));
         await bench.Database.ExecuteSqlAsync($"""
             INSERT INTO BinEntry (Key, Name, Kind, Quantity, Paid, Currency, Condition, Place, Note, IsRemoved)
@@ -77,21 +81,27 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
 
     /// <summary>Takes back the last change.</summary>
     public async Task<BinOutcome> UndoAsync(CancellationToken cancellation)
-        => await LastAsync(cancellation) is { } change ? await StepAsync(change, isUndone: true, "Taken back", cancellation) : BinOutcome.Refused("There is nothing to take back.");
+        => await LastAsync(cancellation) is { } change
+            ? await StepAsync(change, isUndone: true, "Taken back", cancellation)
+            : BinOutcome.Refused("There is nothing to take back.");
 
     /// <summary>Brings back the change last taken back.</summary>
     public async Task<BinOutcome> RedoAsync(CancellationToken cancellation)
-        => await NextAsync(cancellation) is { } change ? await StepAsync(change, isUndone: false, "Brought back", cancellation) : BinOutcome.Refused("There is nothing to bring back.");
+        => await NextAsync(cancellation) is { } change
+            ? await StepAsync(change, isUndone: false, "Brought back", cancellation)
+            : BinOutcome.Refused("There is nothing to bring back.");
 
     private async Task<BinOutcome> StepAsync(BinChange change, bool isUndone, string done, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        var states = change.Rows.Select(row => (row.EntryId, (isUndone ? row.Before : row.After) is { } text ? JsonSerializer.Deserialize<BinItem>(text) : null)).ToList();
+        var states = change.Rows.Select(
+            row => (row.EntryId, (isUndone ? row.Before : row.After) is { } text ? JsonSerializer.Deserialize<BinItem>(text) : null)).ToList();
         if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
         if (change is { FirstAdded: { } first, LastAdded: { } last })
         {
             if (isUndone && await FirstPromiseAsync(first, last, cancellation) is { } promise) return BinOutcome.Refused(promise);
-            await bench.Bin.Where(entry => entry.Id >= first && entry.Id <= last).ExecuteUpdateAsync(set => set.SetProperty(entry => entry.IsRemoved, isUndone), cancellation);
+            await bench.Bin.Where(entry => entry.Id >= first && entry.Id <= last)
+                .ExecuteUpdateAsync(set => set.SetProperty(entry => entry.IsRemoved, isUndone), cancellation);
         }
 
         change.IsUndone = isUndone;
@@ -104,7 +114,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
         var ids = states.Select(state => state.Id).ToList();
-        var before = await bench.Bin.AsNoTracking().Where(entry => ids.Contains(entry.Id) && !entry.IsRemoved).ToDictionaryAsync(entry => entry.Id, entry => entry.Item, cancellation);
+        var before = await bench.Bin.AsNoTracking().Where(entry => ids.Contains(entry.Id) && !entry.IsRemoved)
+            .ToDictionaryAsync(entry => entry.Id, entry => entry.Item, cancellation);
         if (before.Count < ids.Count) return BinOutcome.Refused("That is not in the bin any more.");
         if (states.All(state => before[state.Id] == state.Item)) return new BinOutcome(what);
         if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
@@ -112,7 +123,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         {
             What = what,
             At = clock.GetUtcNow(),
-            Rows = [.. states.Select(state => new BinChangeRow { EntryId = state.Id, Before = Text(before[state.Id]), After = state.Item is { } item ? Text(item) : null })],
+            Rows = [.. states.Select(
+                state => new BinChangeRow { EntryId = state.Id, Before = Text(before[state.Id]), After = state.Item is { } item ? Text(item) : null })],
         });
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -140,7 +152,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
 
     private async Task<string?> FirstPromiseAsync(int first, int last, CancellationToken cancellation)
     {
-        var promised = await bench.BinPromises.Where(promise => promise.EntryId >= first && promise.EntryId <= last).Select(promise => (int?)promise.EntryId).FirstOrDefaultAsync(cancellation);
+        var promised = await bench.BinPromises.Where(promise => promise.EntryId >= first && promise.EntryId <= last).Select(promise => (int?)promise.EntryId)
+            .FirstOrDefaultAsync(cancellation);
         if (promised is not { } id) return null;
         var name = await bench.Bin.Where(entry => entry.Id == id).Select(entry => entry.Name).SingleAsync(cancellation);
         return Promised(name, [.. (await PromisesAsync([id], cancellation))[id]]);
@@ -160,19 +173,23 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     private async Task<ILookup<int, BinRow.Promise>> PromisesAsync(List<int> ids, CancellationToken cancellation)
     {
         // A change of many entries asks for all promises, which are few, rather than for thousands by number.
-        var all = bench.BinPromises.Join(bench.Grafts, promise => promise.GraftId, graft => graft.Id, (promise, graft) => new { promise.EntryId, promise.GraftId, graft.Name, promise.Count });
+        var all = bench.BinPromises.Join(
+            bench.Grafts, promise
+            => promise.GraftId, graft => graft.Id, (promise, graft) => new { promise.EntryId, promise.GraftId, graft.Name, promise.Count });
         var found = await (ids.Count <= RowsShown ? all.Where(promise => ids.Contains(promise.EntryId)) : all).ToListAsync(cancellation);
         return found.ToLookup(promise => promise.EntryId, promise => new BinRow.Promise(promise.GraftId, promise.Name, promise.Count));
     }
 
     private Task<BinChange?> LastAsync(CancellationToken cancellation)
-        => bench.BinChanges.Include(change => change.Rows).Where(change => !change.IsUndone).OrderByDescending(change => change.Id).FirstOrDefaultAsync(cancellation);
+        => bench.BinChanges.Include(change => change.Rows).Where(change => !change.IsUndone).OrderByDescending(change => change.Id)
+            .FirstOrDefaultAsync(cancellation);
 
     // Only what was undone after the last change in force can come back; a change made since stands upon another bin.
     private async Task<BinChange?> NextAsync(CancellationToken cancellation)
     {
         var last = await bench.BinChanges.Where(change => !change.IsUndone).Select(change => (int?)change.Id).MaxAsync(cancellation) ?? 0;
-        return await bench.BinChanges.Include(change => change.Rows).Where(change => change.IsUndone && change.Id > last).OrderBy(change => change.Id).FirstOrDefaultAsync(cancellation);
+        return await bench.BinChanges.Include(change => change.Rows).Where(change => change.IsUndone && change.Id > last).OrderBy(change => change.Id)
+            .FirstOrDefaultAsync(cancellation);
     }
 
     // Readable in a graft file; where the name is taken, a random end keeps it unique without a search for the next number.

@@ -38,7 +38,8 @@ public static class BinTable
 
     /// <summary>Reads rows by a matching of columns.</summary>
     /// <returns>Every item, or everything that is wrong, up to <see cref="ErrorsTold"/>; never some of both.</returns>
-    public static (IReadOnlyList<BinItem> Items, IReadOnlyList<string> Errors) Read(IEnumerable<CsvTable.Row> rows, IReadOnlyList<BinColumn> columns, string currency)
+    public static (IReadOnlyList<BinItem> Items, IReadOnlyList<string> Errors) Read(
+        IEnumerable<CsvTable.Row> rows, IReadOnlyList<BinColumn> columns, string currency)
     {
         if (!columns.Contains(BinColumn.Name)) return ([], ["Say which column holds the name."]);
         if (columns.Where(column => column != BinColumn.Ignored).GroupBy(column => column).FirstOrDefault(same => same.Count() > 1) is { } twice)
@@ -72,7 +73,11 @@ public static class BinTable
     public static byte[] Write(IEnumerable<BinItem> items)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        var configuration = new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape, NewLine = "\r\n" };
+        var configuration = new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture)
+        {
+            InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape,
+            NewLine = "\r\n",
+        };
         using (var writer = new CsvWriter(text, configuration))
         {
             foreach (var heading in new[] { "name", "kind", "quantity", "paid", "currency", "condition", "place", "note" }) writer.WriteField(heading);
@@ -96,7 +101,10 @@ public static class BinTable
 
     private static BinItem? ReadRow(CsvTable.Row row, IReadOnlyList<BinColumn> columns, string currency, List<string> problems)
     {
-        string Cell(BinColumn column) => columns.Index().FirstOrDefault(pair => pair.Item == column, (-1, default)).Index is >= 0 and var at && at < row.Cells.Count ? Plain(row.Cells[at]) : "";
+        string Cell(BinColumn column)
+            => columns.Index().FirstOrDefault(pair => pair.Item == column, (-1, default)).Index is >= 0 and var at && at < row.Cells.Count
+            ? Plain(row.Cells[at])
+            : "";
         var kind = Choice(Cell(BinColumn.Kind), PartKind.Other, "kind", problems);
         var condition = Choice(Cell(BinColumn.Condition), BinCondition.Untested, "condition", problems);
         var quantity = 1;
@@ -110,7 +118,9 @@ public static class BinTable
         }
 
         var code = Cell(BinColumn.Currency);
-        var item = new BinItem(Cell(BinColumn.Name), kind, quantity, paid, code.Length > 0 ? code.ToUpperInvariant() : currency, condition, Cell(BinColumn.Place), Cell(BinColumn.Note));
+        var item = new BinItem(
+            Cell(BinColumn.Name), kind, quantity, paid, code.Length > 0 ? code.ToUpperInvariant() : currency, condition, Cell(BinColumn.Place),
+            Cell(BinColumn.Note));
         problems.AddRange(Problems(item));
         return problems.Count == 0 ? item : null;
     }

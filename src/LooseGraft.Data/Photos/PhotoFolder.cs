@@ -1,6 +1,7 @@
 namespace LooseGraft.Data.Photos;
 
-/// <summary>The folder beside the database in which pictures lie under their content's hash. What lies there never changes, so that undo finds it again.</summary>
+/// <summary>The folder beside the database in which pictures lie under their content's hash. What lies there never changes, so that undo finds it
+/// again.</summary>
 public sealed class PhotoFolder(string folder)
 {
     /// <summary>Keeps a picture; one that is there already is the same.</summary>

@@ -3,7 +3,8 @@ using SkiaSharp;
 
 namespace LooseGraft.Data.Photos;
 
-/// <summary>Makes an uploaded picture fit to be kept: its type is told by its content, its size is bounded, and it is written anew without anything but pixels.</summary>
+/// <summary>Makes an uploaded picture fit to be kept: its type is told by its content, its size is bounded, and it is written anew without anything but
+/// pixels.</summary>
 public static class PhotoIntake
 {
     /// <summary>Bytes of the largest upload: 12 MiB, what a telephone makes of one photograph at most.</summary>
@@ -24,11 +25,13 @@ public static class PhotoIntake
     /// <returns>What to keep, or why not.</returns>
     public static PhotoIntakeResult Take(byte[] bytes)
     {
-        if (bytes.Length > LargestBytes) return PhotoIntakeResult.Refused($"it has {bytes.Length / 1048576.0:0.#} MiB, and at most {LargestBytes / 1048576} MiB are taken");
+        if (bytes.Length > LargestBytes)
+            return PhotoIntakeResult.Refused($"it has {bytes.Length / 1048576.0:0.#} MiB, and at most {LargestBytes / 1048576} MiB are taken");
         using var data = SKData.CreateCopy(bytes);
         using var codec = SKCodec.Create(data);
         if (codec is null) return PhotoIntakeResult.Refused("what is inside is not a picture, whatever its name says");
-        if (!Taken.Contains(codec.EncodedFormat)) return PhotoIntakeResult.Refused($"it is a {codec.EncodedFormat.ToString().ToUpperInvariant()} picture; JPEG, PNG and WebP are taken");
+        if (!Taken.Contains(codec.EncodedFormat))
+            return PhotoIntakeResult.Refused($"it is a {codec.EncodedFormat.ToString().ToUpperInvariant()} picture; JPEG, PNG and WebP are taken");
         var (width, height) = (codec.Info.Width, codec.Info.Height);
         if ((long)width * height > MostPixels)
             return PhotoIntakeResult.Refused($"it is {width} × {height} pixels, and at most {MostPixels / 1_000_000} megapixels are taken");
@@ -47,7 +50,8 @@ public static class PhotoIntake
         var isTurned = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
         var (width, height) = isTurned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
         var scale = Math.Min(1f, (float)LongestSide / Math.Max(width, height));
-        var upright = new SKBitmap(Math.Max(1, (int)MathF.Round(width * scale)), Math.Max(1, (int)MathF.Round(height * scale)), SKColorType.Rgba8888, SKAlphaType.Opaque);
+        var upright = new SKBitmap(
+            Math.Max(1, (int)MathF.Round(width * scale)), Math.Max(1, (int)MathF.Round(height * scale)), SKColorType.Rgba8888, SKAlphaType.Opaque);
         using var canvas = new SKCanvas(upright);
         canvas.Clear(SKColors.White);
         canvas.Scale((float)upright.Width / width, (float)upright.Height / height);

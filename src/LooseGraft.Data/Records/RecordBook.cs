@@ -20,7 +20,8 @@ public sealed class RecordBook(BenchContext bench)
 
     /// <summary>Writes down what happened; part of the transaction it is called in.</summary>
     internal static void Add(BenchContext bench, int graft, IEnumerable<BenchRecord> records)
-        => bench.Records.AddRange(records.Select(record => new RecordEntry { GraftId = graft, At = record.At, Document = Encoding.UTF8.GetString(RecordFile.Write(record)) }));
+        => bench.Records.AddRange(
+            records.Select(record => new RecordEntry { GraftId = graft, At = record.At, Document = Encoding.UTF8.GetString(RecordFile.Write(record)) }));
 
     /// <summary>A record of an edit.</summary>
     internal static BenchRecord Of(RecordKind kind, string says, DateTimeOffset at) => new(Guid.CreateVersion7(at).ToString(), at, kind, says);

@@ -1,6 +1,7 @@
 namespace LooseGraft.Data.Records;
 
-/// <summary>A record of a graft as it is kept: its document, and what it is looked up by. Rows are added and never changed; the database itself refuses it.</summary>
+/// <summary>A record of a graft as it is kept: its document, and what it is looked up by. Rows are added and never changed; the database itself refuses
+/// it.</summary>
 public sealed class RecordEntry
 {
     public int Id { get; init; }

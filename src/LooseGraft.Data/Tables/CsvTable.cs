@@ -54,7 +54,8 @@ public sealed record CsvTable(IReadOnlyList<CsvTable.Row> Rows, string? Problem)
             {
                 if (parser.Count > MostCells) return Refused($"Line {parser.RawRow} has {parser.Count} cells; at most {MostCells} are read.");
                 if (rows.Count == MostRows) return Refused($"It has more than {MostRows} rows.");
-                if (IsLeftOpen(parser.RawRecord, configuration.Delimiter)) return Refused($"Near line {parser.RawRow} a cell does not end. Look for a quote that is not closed.");
+                if (IsLeftOpen(parser.RawRecord, configuration.Delimiter))
+                    return Refused($"Near line {parser.RawRow} a cell does not end. Look for a quote that is not closed.");
                 var cells = parser.Record!;
                 if (cells.Any(cell => cell.Length > 0)) rows.Add(new Row(parser.RawRow, cells));
             }

@@ -9,12 +9,14 @@ namespace LooseGraft.Web.Drawing;
 public static class GridLayout
 {
     /// <summary>The rows, the first above, as seen from a side.</summary>
-    /// <remarks>Positions are counted on the mating face of the male half; the mating face of the female half, and the wire side of the male, show it mirrored.</remarks>
+    /// <remarks>Positions are counted on the mating face of the male half; the mating face of the female half, and the wire side of the male, show it
+    /// mirrored.</remarks>
     public static IReadOnlyList<IReadOnlyList<int>> Of(Port port, ConnectorView view)
     {
         var grid = new PortGrid(port);
         var isMirrored = (port.Gender == Gender.Male) == (view == ConnectorView.WireSide);
         var columns = Enumerable.Range(0, port.Columns);
-        return [.. Enumerable.Range(0, port.Rows).Select(row => (isMirrored ? columns.Reverse() : columns).Select(column => grid.PositionAt(new Cell(row, column))!.Value).ToArray())];
+        return [.. Enumerable.Range(0, port.Rows)
+            .Select(row => (isMirrored ? columns.Reverse() : columns).Select(column => grid.PositionAt(new Cell(row, column))!.Value).ToArray())];
     }
 }

@@ -13,7 +13,8 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
     private const double WidestPixels = 640;
     private const double Edge = 34;
 
-    private readonly PlanRectangle _bounds = PlanRectangle.Round([.. Plane.Outline, .. Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => board.Outline)]);
+    private readonly PlanRectangle _bounds = PlanRectangle.Round(
+        [.. Plane.Outline, .. Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => board.Outline)]);
 
     private readonly Dictionary<string, UnderMount> _under = Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => UnderMount.Of(board))
         .GroupBy(under => under.Mount.Id).ToDictionary(group => group.Key, group => group.MaxBy(under => under.Verdict)!);
@@ -36,7 +37,8 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
         => (N(X(area.X)), N(Y(area.Y + area.Depth)), N(area.Width * Scale), N(area.Depth * Scale));
 
     /// <summary>Boxes and what stands tall, those low down first, so that what is above is drawn above.</summary>
-    public IEnumerable<SolidBody> Bodies => Seat.Bodies.Where(body => body.Plane == Plane.Id && !body.IsPlug && body.Id != body.Owner).OrderBy(body => body.From);
+    public IEnumerable<SolidBody> Bodies
+        => Seat.Bodies.Where(body => body.Plane == Plane.Id && !body.IsPlug && body.Id != body.Owner).OrderBy(body => body.From);
 
     /// <summary>The boards on this plane.</summary>
     public IEnumerable<SeatedBoard> Boards => Seat.Boards.Where(board => board.Plane.Id == Plane.Id);

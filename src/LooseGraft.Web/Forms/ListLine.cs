@@ -3,7 +3,8 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Forms;
 
-/// <summary>One line of a list that is typed, its cells parted by semicolons or tabs. Reading a cell that will not do says so once, with what to type instead.</summary>
+/// <summary>One line of a list that is typed, its cells parted by semicolons or tabs. Reading a cell that will not do says so once, with what to type
+/// instead.</summary>
 public sealed class ListLine(string text, int number)
 {
     private const double FarthestMm = 10_000;
@@ -28,7 +29,8 @@ public sealed class ListLine(string text, int number)
         var cell = Take();
         if (cell.Length == 0 && usual is { } known) return known;
         var read = ReadingText.TryRead(cell);
-        if (read is { Kind: ReadingKind.Bare or ReadingKind.Length } length && length.Value >= least && length.Value <= FarthestMm) return Rounded(length.Value);
+        if (read is { Kind: ReadingKind.Bare or ReadingKind.Length } length && length.Value >= least && length.Value <= FarthestMm)
+            return Rounded(length.Value);
         Fail($"{what} “{cell}” is not a length {(least > 0 ? "above 0 " : least == 0 ? "of 0 or more " : "")}up to {FarthestMm:0} mm; type 12.5, 1/2 in or 26 + .4");
         return 0;
     }
@@ -55,7 +57,8 @@ public sealed class ListLine(string text, int number)
     }
 
     /// <summary>Says what is wrong; the first thing said stays.</summary>
-    public void Fail(string words) => Problem ??= string.Create(CultureInfo.InvariantCulture, $"Line {number}, “{(text.Length > 60 ? text[..60] + "…" : text)}”: {words}.");
+    public void Fail(string words)
+        => Problem ??= string.Create(CultureInfo.InvariantCulture, $"Line {number}, “{(text.Length > 60 ? text[..60] + "…" : text)}”: {words}.");
 
     /// <summary>A word of an enumeration as builders type it.</summary>
     public static string Word<T>(T value)
@@ -65,7 +68,8 @@ public sealed class ListLine(string text, int number)
     /// <summary>Reads such a word; null when it is none.</summary>
     public static T? Parse<T>(string text)
         where T : struct, Enum
-        => Enum.GetValues<T>().Where(value => string.Equals(Word(value), text.Replace('-', ' '), StringComparison.OrdinalIgnoreCase)).Select(value => (T?)value).FirstOrDefault();
+        => Enum.GetValues<T>().Where(value => string.Equals(Word(value), text.Replace('-', ' '), StringComparison.OrdinalIgnoreCase)).Select(value => (T?)value)
+            .FirstOrDefault();
 
     /// <summary>To the micrometre: inches become tidy figures.</summary>
     public static double Rounded(double millimetres) => Math.Round(millimetres, 3);

@@ -26,5 +26,7 @@ public sealed record ProvenContact(Part Part, Port Port, int Position)
     };
 
     private static ProvenContact? Find(Graft graft, PortId id, int position)
-        => position > 0 && graft.FindPort(id) is { } found && position <= found.PositionCount ? new ProvenContact(graft.FindPart(id.Part)!, found, position) : null;
+        => position > 0 && graft.FindPort(id) is { } found && position <= found.PositionCount
+            ? new ProvenContact(graft.FindPart(id.Part)!, found, position)
+            : null;
 }

@@ -14,52 +14,79 @@ public static class SeatLists
         line => new PlanPoint(line.Length("x"), line.Length("y")), corner => Line(corner.X, corner.Y));
 
     /// <summary>What stands on a plane.</summary>
-    public static readonly SeatList<Mount> Mounts = new("mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, removed, insulated, measured", "s1; standoff; 6.5; 33; 6.5; 6; measured", GraftFileLimits.Mounts,
-        line => Noted(new Mount(Short(line), line.Choice<MountKind>("kind"), new PlanPoint(line.Length("x"), line.Length("y")), new Millimetres(line.Length("height", 0)))
-        {
-            Across = new Millimetres(line.Length("width", 0.1, 6)),
-        }, line),
+    public static readonly SeatList<Mount> Mounts = new(
+        "mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, removed, insulated, measured", "s1; standoff; 6.5; 33; 6.5; 6; measured",
+        GraftFileLimits.Mounts,
+        line
+            => Noted(new Mount(Short(line), line.Choice<MountKind>("kind"), new PlanPoint(line.Length("x"), line.Length("y")),
+            new Millimetres(line.Length("height", 0)))
+            {
+                Across = new Millimetres(line.Length("width", 0.1, 6)),
+            }, line),
         mount => Line(mount.Id, Word(mount.Kind), mount.At.X, mount.At.Y, mount.Height.Value, mount.Across.Value,
-            string.Join("; ", new[] { mount.IsMetal ? "" : "plastic", mount.State == MountState.AsFound ? "" : Word(mount.State), mount.Evidence == Core.Facts.Evidence.Measured ? "measured" : "" }.Where(word => word.Length > 0))));
+            string.Join("; ", new[]
+            {
+                mount.IsMetal ? "" : "plastic", mount.State == MountState.AsFound ? "" : Word(mount.State),
+                mount.Evidence == Core.Facts.Evidence.Measured ? "measured" : "",
+            }.Where(word => word.Length > 0))));
 
     /// <summary>What comes down from the lid.</summary>
-    public static readonly SeatList<Ceiling> Ceilings = new("ceilings", "name; x; y; width; depth; free height", "brace; 0; 150; 300; 14; 45", GraftFileLimits.Zones,
-        line => new Ceiling(line.Name("name"), Area(line), new Millimetres(line.Length("free height", 0))), ceiling => Line(Plain(ceiling.Name), ceiling.Area.X, ceiling.Area.Y, ceiling.Area.Width, ceiling.Area.Depth, ceiling.Height.Value));
+    public static readonly SeatList<Ceiling> Ceilings = new(
+        "ceilings", "name; x; y; width; depth; free height", "brace; 0; 150; 300; 14; 45", GraftFileLimits.Zones,
+        line
+            => new Ceiling(line.Name("name"), Area(line), new Millimetres(line.Length("free height", 0))),
+            ceiling => Line(Plain(ceiling.Name), ceiling.Area.X, ceiling.Area.Y, ceiling.Area.Width, ceiling.Area.Depth, ceiling.Height.Value));
 
     /// <summary>Openings in a plane and in the walls round it.</summary>
-    public static readonly SeatList<Opening> Openings = new("openings", "short name; name; kind; wall; along (or x); up (or y); width; height; and, where so, to cut", "io; rear opening; ports; rear; 80; 4; 158.8; 44.5", GraftFileLimits.Openings,
+    public static readonly SeatList<Opening> Openings = new(
+        "openings", "short name; name; kind; wall; along (or x); up (or y); width; height; and, where so, to cut",
+        "io; rear opening; ports; rear; 80; 4; 158.8; 44.5", GraftFileLimits.Openings,
         line =>
         {
             var opening = new Opening(Short(line), line.Name("name"), line.Choice<OpeningKind>("kind"), line.Choice<PlaneWall>("wall"), Area(line));
-            return line.Optional() switch { null => opening, "to cut" => opening with { IsToCut = true }, var other => Wrong(line, opening, $"“{other}” is not “to cut”") };
+            return line.Optional(
+                ) switch
+            { null => opening, "to cut" => opening with { IsToCut = true }, var other => Wrong(line, opening, $"“{other}” is not “to cut”") };
         },
-        opening => Line(opening.Id, Plain(opening.Name), Word(opening.Kind), Word(opening.Wall), opening.Area.X, opening.Area.Y, opening.Area.Width, opening.Area.Depth, opening.IsToCut ? "to cut" : ""));
+        opening
+            => Line(opening.Id, Plain(opening.Name), Word(opening.Kind), Word(opening.Wall), opening.Area.X, opening.Area.Y, opening.Area.Width,
+            opening.Area.Depth, opening.IsToCut ? "to cut" : ""));
 
     /// <summary>Mounting holes of a board.</summary>
     public static readonly SeatList<MountHole> Holes = new("holes", "x; y; diameter", "6.35; 33.02; 3.96", GraftFileLimits.Holes,
-        line => new MountHole(line.Length("x"), line.Length("y"), new Millimetres(line.Length("diameter", 0.1))), hole => Line(hole.X, hole.Y, hole.Diameter.Value));
+        line
+            => new MountHole(line.Length("x"), line.Length("y"), new Millimetres(line.Length("diameter", 0.1))),
+            hole => Line(hole.X, hole.Y, hole.Diameter.Value));
 
     /// <summary>What stands above a board or cannot be shorted below it.</summary>
-    public static readonly SeatList<BodyZone> Zones = new("zones", "name; tall, bare board or insulated; x; y; width; depth; height of what is tall", "memory; tall; 150; 60; 28; 110; 32", GraftFileLimits.Zones,
+    public static readonly SeatList<BodyZone> Zones = new(
+        "zones", "name; tall, bare board or insulated; x; y; width; depth; height of what is tall", "memory; tall; 150; 60; 28; 110; 32", GraftFileLimits.Zones,
         line =>
         {
             var (name, kind) = (line.Name("name"), line.Choice<BodyZoneKind>("kind"));
             return new BodyZone(kind, name, Area(line)) { Height = new Millimetres(line.Length("height", 0, 0)) };
         },
-        zone => Line(Plain(zone.Name), Word(zone.Kind), zone.Area.X, zone.Area.Y, zone.Area.Width, zone.Area.Depth, zone.Kind == BodyZoneKind.Tall ? zone.Height.Value : ""));
+        zone
+            => Line(Plain(zone.Name), Word(zone.Kind), zone.Area.X, zone.Area.Y, zone.Area.Width, zone.Area.Depth,
+            zone.Kind == BodyZoneKind.Tall ? zone.Height.Value : ""));
 
     /// <summary>Where ports sit on a board, by their short names.</summary>
-    public static readonly SeatList<(string Port, PortPlace Place)> Ports = new("places", "port; x; y; faces up, rear, front, left or right; width; height; room for the plug", "panel; 112; 178; up; 15; 9; 20", GraftFileLimits.Ports,
+    public static readonly SeatList<(string Port, PortPlace Place)> Ports = new(
+        "places", "port; x; y; faces up, rear, front, left or right; width; height; room for the plug", "panel; 112; 178; up; 15; 9; 20", GraftFileLimits.Ports,
         line => (line.Name("port"), new PortPlace(new PlanPoint(line.Length("x"), line.Length("y")), line.Choice<PortFacing>("facing"))
         {
             Width = new Millimetres(line.Length("width", 0.1, 15)),
             Height = new Millimetres(line.Length("height", 0.1, 10)),
             PlugRoom = new Millimetres(line.Length("room", 0, 25)),
         }),
-        pair => Line(pair.Port, pair.Place.At.X, pair.Place.At.Y, Word(pair.Place.Faces), pair.Place.Width.Value, pair.Place.Height.Value, pair.Place.PlugRoom.Value));
+        pair
+            => Line(pair.Port, pair.Place.At.X, pair.Place.At.Y, Word(pair.Place.Faces), pair.Place.Width.Value, pair.Place.Height.Value,
+            pair.Place.PlugRoom.Value));
 
     /// <summary>What takes up room.</summary>
-    public static readonly SeatList<SeatBox> Boxes = new("boxes", "short name; name; on (plane or board); x; y; width; depth; from; height; clearance; and, where so, hot, heavy, part and its short name", "cooler; cooler; kt31; 48; 54; 84; 84; 0; 60; 3; hot; heavy", GraftFileLimits.Boxes,
+    public static readonly SeatList<SeatBox> Boxes = new(
+        "boxes", "short name; name; on (plane or board); x; y; width; depth; from; height; clearance; and, where so, hot, heavy, part and its short name",
+        "cooler; cooler; kt31; 48; 54; 84; 84; 0; 60; 3; hot; heavy", GraftFileLimits.Boxes,
         line =>
         {
             var box = new SeatBox(Short(line), line.Name("name"), line.Name("what it stands on"), Area(line))
@@ -76,28 +103,41 @@ public static class SeatLists
                 _ => Wrong(line, made, $"“{word}” is none of hot, heavy, part and a short name"),
             });
         },
-        box => Line(box.Id, Plain(box.Name), box.On, box.Area.X, box.Area.Y, box.Area.Width, box.Area.Depth, box.From.Value, box.Height.Value, box.Clearance.Value,
-            string.Join("; ", new[] { box.IsHot ? "hot" : "", box.IsHeavy ? "heavy" : "", box.Part is { } part ? $"part {part}" : "" }.Where(word => word.Length > 0))));
+        box
+            => Line(box.Id, Plain(box.Name), box.On, box.Area.X, box.Area.Y, box.Area.Width, box.Area.Depth, box.From.Value, box.Height.Value,
+            box.Clearance.Value,
+            string.Join("; ", new[]
+            {
+                box.IsHot ? "hot" : "", box.IsHeavy ? "heavy" : "", box.Part is { } part ? $"part {part}" : "",
+            }.Where(word => word.Length > 0))));
 
     /// <summary>Leads that have to reach; an end is a port, or two figures.</summary>
-    public static readonly SeatList<LeadRun> Runs = new("runs", "short name; name; plane; from (part/port or x y); drop; to; drop; length; bend; and, where so, maker's own", "main; main plug; tray; 297 134; 20; kt31/main; 20; 320; 14; maker's own", GraftFileLimits.Runs,
+    public static readonly SeatList<LeadRun> Runs = new(
+        "runs", "short name; name; plane; from (part/port or x y); drop; to; drop; length; bend; and, where so, maker's own",
+        "main; main plug; tray; 297 134; 20; kt31/main; 20; 320; 14; maker's own", GraftFileLimits.Runs,
         line =>
         {
             var run = new LeadRun(Short(line), line.Name("name"), line.Name("plane"), End(line), End(line));
             var length = line.Optional();
-            var known = length is null ? null : ReadingText.TryRead(length) is { Kind: ReadingKind.Bare or ReadingKind.Length, Value: > 0 and <= 10_000 } read ? (Millimetres?)new Millimetres(Rounded(read.Value)) : null;
+            var known = length is null ? null : ReadingText.TryRead(length) is { Kind: ReadingKind.Bare or ReadingKind.Length, Value: > 0 and <= 10_000 } read
+                ? (Millimetres?)new Millimetres(Rounded(read.Value)) : null;
             if (length is not null && known is null) line.Fail($"length “{length}” is not a length up to 10 m");
             run = run with { Length = known, Bend = new Millimetres(line.Length("bend", 0, 10)) };
-            return line.Optional() switch { null => run, "maker's own" => run with { IsMakersOwn = true }, var other => Wrong(line, run, $"“{other}” is not “maker's own”") };
+            return line.Optional(
+                ) switch
+            { null => run, "maker's own" => run with { IsMakersOwn = true }, var other => Wrong(line, run, $"“{other}” is not “maker's own”") };
         },
-        run => Line(run.Id, Plain(run.Name), run.Plane, EndWords(run.From), run.From.Drop, EndWords(run.To), run.To.Drop, run.Length is { } length ? length.Value : "", run.Bend.Value, run.IsMakersOwn ? "maker's own" : ""));
+        run
+            => Line(run.Id, Plain(run.Name), run.Plane, EndWords(run.From), run.From.Drop, EndWords(run.To), run.To.Drop,
+            run.Length is { } length ? length.Value : "", run.Bend.Value, run.IsMakersOwn ? "maker's own" : ""));
 
     private static PlanRectangle Area(ListLine line) => new(line.Length("x"), line.Length("y"), line.Length("width", 0.1), line.Length("depth or height", 0.1));
 
     private static string Short(ListLine line)
     {
         var name = line.Name("short name");
-        if (!name.All(character => char.IsAsciiLetterLower(character) || char.IsAsciiDigit(character) || character == '-') || name.StartsWith('-') || name.Length > 40)
+        if (!name.All(character => char.IsAsciiLetterLower(character) || char.IsAsciiDigit(character) || character == '-') || name.StartsWith('-')
+            || name.Length > 40)
             line.Fail($"short name “{name}” takes small letters, digits and hyphens, at most 40");
         return name;
     }
@@ -132,5 +172,6 @@ public static class SeatLists
     // A semicolon would end the cell.
     private static string Plain(string name) => name.Replace(';', ',');
 
-    private static string Line(params object[] cells) => string.Join("; ", cells.Select(cell => Convert.ToString(cell, CultureInfo.InvariantCulture))).TrimEnd(' ', ';');
+    private static string Line(params object[] cells)
+        => string.Join("; ", cells.Select(cell => Convert.ToString(cell, CultureInfo.InvariantCulture))).TrimEnd(' ', ';');
 }

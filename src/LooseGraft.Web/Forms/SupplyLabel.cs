@@ -5,7 +5,8 @@ using Microsoft.AspNetCore.Mvc.ModelBinding;
 
 namespace LooseGraft.Web.Forms;
 
-/// <summary>Reads the label of a supply, typed line by line as it is printed: <c>+12 V 14 A</c>, or for what rails give together <c>+5 V &amp; +3.3 V 103 W</c>.</summary>
+/// <summary>Reads the label of a supply, typed line by line as it is printed: <c>+12 V 14 A</c>, or for what rails give together <c>+5 V &amp; +3.3 V 103
+/// W</c>.</summary>
 public static class SupplyLabel
 {
     /// <summary>Reads the label.</summary>
@@ -29,10 +30,14 @@ public static class SupplyLabel
     private static CombinedLimit? Shared(ModelStateDictionary errors, string line, Rail[] outputs)
     {
         var words = line.TrimEnd().TrimEnd('W', 'w').Split([' ', '\t', ':', '='], StringSplitOptions.RemoveEmptyEntries);
-        var names = string.Join(' ', words.SkipLast(1)).Split(['&', ',', ';', '/'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(name => Signal.Parse(name)?.Name).ToArray();
-        if (words.Length > 1 && names.Length > 1 && names.All(name => outputs.Any(rail => rail.Name == name)) && errors.NotNegative("rails", words[^1], "what they give together", "W") is { } watts)
+        var names = string.Join(' ', words.SkipLast(1)).Split(['&', ',', ';', '/'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Select(name => Signal.Parse(name)?.Name).ToArray();
+        if (words.Length > 1 && names.Length > 1 && names.All(name => outputs.Any(rail => rail.Name == name))
+            && errors.NotNegative("rails", words[^1], "what they give together", "W") is { } watts)
             return new CombinedLimit([.. names.OfType<string>()], new Known<Watts>(new Watts(watts), Evidence.Label));
-        if (errors["rails"] is not { Errors.Count: > 0 }) errors.AddModelError("rails", $"“{line}” is not a limit that rails share. Type the rails of this label and their watts, such as +5 V & +3.3 V 103 W.");
+        if (errors["rails"] is not { Errors.Count: > 0 })
+            errors.AddModelError(
+            "rails", $"“{line}” is not a limit that rails share. Type the rails of this label and their watts, such as +5 V & +3.3 V 103 W.");
         return null;
     }
 
@@ -47,7 +52,8 @@ public static class SupplyLabel
             return new Rail(output, new Known<Amps>(new Amps(amps), Evidence.Label));
         }
 
-        if (errors["rails"] is not { Errors.Count: > 0 }) errors.AddModelError("rails", $"“{line}” is not a rail. Type its voltage and its current, such as +12 V 14 A.");
+        if (errors["rails"] is not { Errors.Count: > 0 })
+            errors.AddModelError("rails", $"“{line}” is not a rail. Type its voltage and its current, such as +12 V 14 A.");
         return null;
     }
 }

@@ -24,7 +24,9 @@ public static class WireTargets
         {
             if (!form.TryGetValue(Field(position), out var typed) || typed.ToString().Trim() == Text(review, position)) continue;
             var to = Read(typed.ToString(), review.To.Port.PositionCount);
-            if (to is null) problems.AddModelError(Field(position), $"Position {position}: “{typed}” names no positions of {review.To.Port.Name}. Type numbers from 1 to {review.To.Port.PositionCount}, such as 7 or 7, 9, or nothing.");
+            if (to is null)
+                problems.AddModelError(
+                Field(position), $"Position {position}: “{typed}” names no positions of {review.To.Port.Name}. Type numbers from 1 to {review.To.Port.PositionCount}, such as 7 or 7, 9, or nothing.");
             else changed ??= (position, to);
         }
 
@@ -34,7 +36,9 @@ public static class WireTargets
     private static int[]? Read(string typed, int positions)
     {
         var words = typed.Split(Between, StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
-        var numbers = words.Select(word => int.TryParse(word, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number >= 1 && number <= positions ? number : 0).ToArray();
+        var numbers = words.Select(
+            word => int.TryParse(word, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number >= 1 && number <= positions ? number : 0)
+            .ToArray();
         return numbers.Contains(0) ? null : [.. numbers.Distinct()];
     }
 }

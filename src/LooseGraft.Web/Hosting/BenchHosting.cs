@@ -66,7 +66,8 @@ public static class BenchHosting
     }
 
     public static Task OpenBenchAsync(this WebApplication app)
-        => BenchStart.OpenAsync(app.Services.GetRequiredService<BenchFolder>(), app.Configuration["DEMO"] == "none" ? null : Path.Combine(AppContext.BaseDirectory, "demo"),
+        => BenchStart.OpenAsync(
+            app.Services.GetRequiredService<BenchFolder>(), app.Configuration["DEMO"] == "none" ? null : Path.Combine(AppContext.BaseDirectory, "demo"),
             app.Services.GetRequiredService<TimeProvider>(), app.Lifetime.ApplicationStopping);
 
     public static void UseBench(this WebApplication app)

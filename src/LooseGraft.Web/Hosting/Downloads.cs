@@ -17,7 +17,8 @@ public static class Downloads
     /// <summary>A graft as its open file, with what happened at the bench.</summary>
     public static async Task<IResult> GraftAsync(int id, GraftStore store, RecordBook records, CancellationToken cancellation)
         => await store.FindAsync(id, cancellation) is { } found
-            ? Results.File(GraftFile.Write(found.Graft with { Records = [.. await records.OfAsync(id, cancellation)] }), Json, GraftEdits.FreshId(found.Graft.Name, []) + ".json")
+            ? Results.File(GraftFile.Write(found.Graft with { Records = [.. await records.OfAsync(id, cancellation)] }), Json,
+                GraftEdits.FreshId(found.Graft.Name, []) + ".json")
             : Results.NotFound();
 
     /// <summary>A known donor as its open file.</summary>

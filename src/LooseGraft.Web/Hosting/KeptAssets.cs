@@ -13,7 +13,8 @@ public static class KeptAssets
     {
         assets.Finally(endpoint =>
         {
-            if (endpoint is not RouteEndpointBuilder { RoutePattern.RawText: { } route, RequestDelegate: { } send } || !route.TrimStart('/').StartsWith(Folder, StringComparison.Ordinal)) return;
+            if (endpoint is not RouteEndpointBuilder { RoutePattern.RawText: { } route, RequestDelegate: { } send }
+                || !route.TrimStart('/').StartsWith(Folder, StringComparison.Ordinal)) return;
             endpoint.RequestDelegate = context =>
             {
                 context.Response.OnStarting(() =>

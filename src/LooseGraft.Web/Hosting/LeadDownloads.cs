@@ -16,7 +16,8 @@ public static class LeadDownloads
     /// <summary>The lead of a joint in the form asked for: <c>csv</c>, <c>txt</c> or <c>svg</c>.</summary>
     public static async Task<IResult> SendAsync(int id, string joint, string form, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
     {
-        if (await store.FindAsync(id, cancellation) is not { } found || reviews.Of(found).Wire.Find(joint) is not { } review || !Lead.IsMade(review.Joint)) return Results.NotFound();
+        if (await store.FindAsync(id, cancellation) is not { } found || reviews.Of(found).Wire.Find(joint) is not { } review || !Lead.IsMade(review.Joint))
+            return Results.NotFound();
         var lead = Lead.Of(found.Graft, review);
         var name = GraftEdits.FreshId($"{found.Graft.Name} {joint}", []);
         return form switch
@@ -29,7 +30,8 @@ public static class LeadDownloads
     }
 
     private static JointPicture Picture(JointReview review)
-        => new(review, JointScene.Of(review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), ConnectorView.MatingFace, ConnectorView.WireSide));
+        => new(review, JointScene.Of(
+            review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), ConnectorView.MatingFace, ConnectorView.WireSide));
 
     private static byte[] Csv(Lead lead)
     {
@@ -45,7 +47,8 @@ public static class LeadDownloads
             writer.NextRecord();
             WriteRow(writer, "probe", "probe", "must", "read");
             foreach (var line in lead.Sheet)
-                WriteRow(writer, line.Test.One, line.Test.Other, line.Test.MustBeep ? "beep" : "silent", line.Result is null ? "" : line.Result.Beeped ? "beep" : "no beep");
+                WriteRow(writer, line.Test.One, line.Test.Other, line.Test.MustBeep ? "beep" : "silent",
+                    line.Result is null ? "" : line.Result.Beeped ? "beep" : "no beep");
         }
 
         return Encoding.UTF8.GetBytes(text.ToString());

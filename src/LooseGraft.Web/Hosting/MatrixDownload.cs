@@ -16,9 +16,11 @@ public static class MatrixDownload
         using var text = new StringWriter(CultureInfo.InvariantCulture);
         using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
         {
-            writer.WriteRecords(matrix.Keys.OrderBy(key => key.Row).ThenBy(key => key.Column).Select(key => new { row = key.Row, column = key.Column, key = key.Name }));
+            writer.WriteRecords(matrix.Keys.OrderBy(key => key.Row).ThenBy(key => key.Column)
+                .Select(key => new { row = key.Row, column = key.Column, key = key.Name }));
         }
 
-        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", GraftEdits.FreshId($"{found.Graft.Name} {part} keys", []) + ".csv");
+        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8",
+            GraftEdits.FreshId($"{found.Graft.Name} {part} keys", []) + ".csv");
     }
 }

@@ -14,7 +14,8 @@ namespace LooseGraft.Web.Hosting;
 public static class SeatDownloads
 {
     /// <summary>The template of a plane, or the plate round a board's ports, as PDF, SVG or DXF.</summary>
-    public static async Task<IResult> SheetAsync(int id, string of, string form, bool? mirrored, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+    public static async Task<IResult> SheetAsync(
+        int id, string of, string form, bool? mirrored, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
         var seat = reviews.Of(found).Seat;

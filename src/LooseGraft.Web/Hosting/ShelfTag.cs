@@ -3,4 +3,6 @@ using LooseGraft.Core.Quantities;
 namespace LooseGraft.Web.Hosting;
 
 /// <summary>What the shelf tells of a graft.</summary>
-public sealed record ShelfTag(int Id, string Name, string Donor, string Shell, int Stops, Watts? LeastLeft, Money? ToSpend, string Currency, int Unproven, string NextCut, string NextCutAt);
+public sealed record ShelfTag(
+    int Id, string Name, string Donor, string Shell, int Stops, Watts? LeastLeft, Money? ToSpend, string Currency, int Unproven, string NextCut,
+    string NextCutAt);

@@ -20,7 +20,9 @@ public sealed record MeterAddress(string Host, int Port)
         var host = (hasPort ? typed[..colon] : typed).Trim('[', ']');
         var port = UsualPort;
         if (hasPort && !int.TryParse(typed[(colon + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out port)) return null;
-        return host.Length is > 0 and <= 253 && port is > 0 and <= 65535 && Uri.CheckHostName(host) != UriHostNameType.Unknown ? new MeterAddress(host, port) : null;
+        return host.Length is > 0 and <= 253 && port is > 0 and <= 65535 && Uri.CheckHostName(host) != UriHostNameType.Unknown
+            ? new MeterAddress(host, port)
+            : null;
     }
 
     public override string ToString() => Host.Contains(':') ? $"[{Host}]:{Port}" : $"{Host}:{Port}";

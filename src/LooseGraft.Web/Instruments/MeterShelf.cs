@@ -17,12 +17,14 @@ public sealed class MeterShelf(BenchContext bench, PracticeBoards boards)
     private const string OrdinaryHand = "practice-ordinary";
 
     /// <summary>Every networked instrument, on or off.</summary>
-    public async Task<IReadOnlyList<MeterEntry>> AllAsync(CancellationToken cancellation) => await bench.Meters.AsNoTracking().OrderBy(meter => meter.Name).ToListAsync(cancellation);
+    public async Task<IReadOnlyList<MeterEntry>> AllAsync(CancellationToken cancellation)
+        => await bench.Meters.AsNoTracking().OrderBy(meter => meter.Name).ToListAsync(cancellation);
 
     /// <summary>What can be measured with for a graft: a key for each, and its name.</summary>
     public async Task<IReadOnlyList<(string Key, string Name)>> ChoicesAsync(Graft graft, CancellationToken cancellation)
     {
-        var networked = (await AllAsync(cancellation)).Where(meter => meter.IsOn).Select(meter => (meter.Id.ToString(CultureInfo.InvariantCulture), meter.Name));
+        var networked = (await AllAsync(cancellation)).Where(meter => meter.IsOn)
+            .Select(meter => (meter.Id.ToString(CultureInfo.InvariantCulture), meter.Name));
         return boards.Find(graft.Practice) is null
             ? [.. networked]
             : [(SteadyHand, "practice meter, steady hand"), (OrdinaryHand, "practice meter, ordinary hand"), .. networked];
@@ -32,7 +34,9 @@ public sealed class MeterShelf(BenchContext bench, PracticeBoards boards)
     public async Task<IMeter?> FindAsync(string? key, Graft graft, CancellationToken cancellation)
     {
         if (key is SteadyHand or OrdinaryHand)
-            return boards.Find(graft.Practice) is { } truth ? new PracticeMeter(truth, Random.Shared.Next(), key == SteadyHand ? PracticeSlips.Steady : PracticeSlips.Ordinary) : null;
+            return boards.Find(graft.Practice) is { } truth
+                ? new PracticeMeter(truth, Random.Shared.Next(), key == SteadyHand ? PracticeSlips.Steady : PracticeSlips.Ordinary)
+                : null;
         return int.TryParse(key, NumberStyles.None, CultureInfo.InvariantCulture, out var id)
             && await bench.Meters.AsNoTracking().SingleOrDefaultAsync(meter => meter.Id == id && meter.IsOn, cancellation) is { } entry
             ? new ScpiMeter(entry.Name, entry.Host, entry.Port)

@@ -11,7 +11,9 @@ public sealed class PracticeBoards(string folder)
 
     /// <summary>The hidden truth of that name; null when there is none. Names come from graft files and hold only small letters, digits and hyphens.</summary>
     public Graft? Find(string? name)
-        => name is null || !name.All(letter => char.IsAsciiLetterLower(letter) || char.IsAsciiDigit(letter) || letter == '-') ? null : _truths.GetOrAdd(name, Load);
+        => name is null || !name.All(letter => char.IsAsciiLetterLower(letter) || char.IsAsciiDigit(letter) || letter == '-')
+            ? null
+            : _truths.GetOrAdd(name, Load);
 
     private Graft? Load(string name)
     {

@@ -62,7 +62,9 @@ public sealed class ScpiMeter(string name, string host, int port) : IMeter
         var stream = client.GetStream();
         await stream.WriteAsync(Encoding.ASCII.GetBytes(command + "\n"), waiting.Token);
         var line = await ReadLineAsync(stream, waiting.Token);
-        return line is null ? MeterAnswer.Failed($"{name} sent more than {LongestAnswer} bytes without an end of line, or hung up. That is no meter's answer.") : Understand(line, mode);
+        return line is null
+            ? MeterAnswer.Failed($"{name} sent more than {LongestAnswer} bytes without an end of line, or hung up. That is no meter's answer.")
+            : Understand(line, mode);
     }
 
     private static async Task<string?> ReadLineAsync(NetworkStream stream, CancellationToken cancellation)

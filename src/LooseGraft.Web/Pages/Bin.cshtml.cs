@@ -36,13 +36,19 @@ public sealed class BinModel(BinStore store) : PageModel
 
     public Task OnGetAsync() => LoadAsync();
 
-    public async Task<IActionResult> OnPostAddAsync(string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
-        => Read(name, kind, quantity, paid, currency, condition, place, note) is { } item ? await DoneAsync(await store.AddAsync([item], $"{item.Name} put in the bin", Cancellation)) : await InvalidAsync();
+    public async Task<IActionResult> OnPostAddAsync(
+        string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
+        => Read(name, kind, quantity, paid, currency, condition, place, note) is { } item
+            ? await DoneAsync(await store.AddAsync([item], $"{item.Name} put in the bin", Cancellation))
+            : await InvalidAsync();
 
-    public async Task<IActionResult> OnPostChangeAsync(int id, string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
+    public async Task<IActionResult> OnPostChangeAsync(
+        int id, string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
     {
         Edit = id;
-        return Read(name, kind, quantity, paid, currency, condition, place, note) is { } item ? await DoneAsync(await store.ChangeAsync(id, item, Cancellation)) : await InvalidAsync();
+        return Read(name, kind, quantity, paid, currency, condition, place, note) is { } item
+            ? await DoneAsync(await store.ChangeAsync(id, item, Cancellation))
+            : await InvalidAsync();
     }
 
     public async Task<IActionResult> OnPostRemoveAsync(int id) => await DoneAsync(await store.RemoveAsync(id, Cancellation));
@@ -89,22 +95,28 @@ public sealed class BinModel(BinStore store) : PageModel
 
     /// <summary>This page's address with the search kept.</summary>
     public string Address(string? handler = null, int? edit = null)
-        => QueryHelpers.AddQueryString("/bin", new Dictionary<string, string?> { ["handler"] = handler, ["words"] = Words, ["edit"] = edit?.ToString(CultureInfo.InvariantCulture) }
+        => QueryHelpers.AddQueryString(
+            "/bin", new Dictionary<string, string?> { ["handler"] = handler, ["words"] = Words, ["edit"] = edit?.ToString(CultureInfo.InvariantCulture) }
             .Where(pair => !string.IsNullOrEmpty(pair.Value)));
 
     /// <summary>What is wrong with a field, if anything.</summary>
-    public string? Problem(string field) => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+    public string? Problem(string field)
+        => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
 
     /// <summary>What was typed into a field of the form that could not be kept.</summary>
-    public string? Kept(string handler, string field) => !ModelState.IsValid && Request.HasFormContentType && Request.Query["handler"] == handler ? Request.Form[field].ToString() : null;
+    public string? Kept(string handler, string field)
+        => !ModelState.IsValid && Request.HasFormContentType && Request.Query["handler"] == handler ? Request.Form[field].ToString() : null;
 
     private BinItem? Read(string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
     {
         var pieces = string.IsNullOrWhiteSpace(quantity) ? 1 : ModelState.NotNegative("quantity", quantity, "the number of pieces", "pieces");
-        if (pieces is { } many && many != Math.Floor(many)) ModelState.AddModelError("quantity", $"“{quantity}” is not a number of pieces. Type a whole number such as 3.");
+        if (pieces is { } many && many != Math.Floor(many))
+            ModelState.AddModelError("quantity", $"“{quantity}” is not a number of pieces. Type a whole number such as 3.");
         var cost = ModelState.OptionalMoney("paid", paid, "what one cost", currency ?? "money");
         if (!ModelState.IsValid) return null;
-        var item = new BinItem((name ?? "").Trim(), kind, (int)(pieces ?? 1), cost?.Amount, (currency ?? "EUR").Trim().ToUpperInvariant(), condition, (place ?? "").Trim(), (note ?? "").Trim());
+        var item = new BinItem(
+            (name ?? "").Trim(), kind, (int)(pieces ?? 1), cost?.Amount, (currency ?? "EUR").Trim().ToUpperInvariant(), condition, (place ?? "").Trim(),
+            (note ?? "").Trim());
         foreach (var problem in BinTable.Problems(item)) ModelState.AddModelError("name", char.ToUpperInvariant(problem[0]) + problem[1..] + ".");
         return ModelState.IsValid ? item : null;
     }

@@ -65,6 +65,7 @@ public sealed class DonorsModel(DonorStore store) : PageModel
     private async Task LoadAsync()
     {
         All = await store.AllAsync(alsoRemoved: true, Cancellation);
-        if (All.FirstOrDefault(kept => kept.Id == One) is { } one && All.FirstOrDefault(kept => kept.Id == Other) is { } other && one != other) Compared = (one, other);
+        if (All.FirstOrDefault(kept => kept.Id == One) is { } one && All.FirstOrDefault(kept => kept.Id == Other) is { } other && one != other)
+            Compared = (one, other);
     }
 }

@@ -63,13 +63,16 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Pa
     }
 
     /// <summary>What to show in a field: what was typed, as long as it could not be kept, otherwise the fact.</summary>
-    public string? Typed(string field, string? fact) => !ModelState.IsValid && Request.HasFormContentType && Request.Form.TryGetValue(field, out var typed) ? typed.ToString() : fact;
+    public string? Typed(string field, string? fact)
+        => !ModelState.IsValid && Request.HasFormContentType && Request.Form.TryGetValue(field, out var typed) ? typed.ToString() : fact;
 
     /// <summary>What is wrong with a field, if anything.</summary>
     public string? Problem(string field)
     {
         _fieldsWithWords.Add(field);
-        return ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+        return ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0
+            ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage))
+            : null;
     }
 
     /// <summary>What was typed into a field of the form that could not be kept; null in every other form.</summary>
@@ -103,7 +106,8 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Pa
 
     /// <summary>Goes to the state after any change.</summary>
     protected async Task<IActionResult> GoToAsync(int? change)
-        => await DoneAsync(await store.GoToAsync(Id, Revision, change, HttpContext.RequestAborted), result => $"The graft now stands at: {result.Current?.CanUndo ?? "its beginning"}.", "go back");
+        => await DoneAsync(await store.GoToAsync(Id, Revision, change, HttpContext.RequestAborted),
+            result => $"The graft now stands at: {result.Current?.CanUndo ?? "its beginning"}.", "go back");
 
     /// <summary>Shows the page again with what is wrong in the form.</summary>
     protected async Task<IActionResult> InvalidAsync()

@@ -26,7 +26,8 @@ public sealed class MetersModel(MeterShelf shelf) : PageModel
         All = await shelf.AllAsync(Cancellation);
         var called = (name ?? "").Trim();
         if (called.Length is 0 or > LongestName || called.Any(char.IsControl)) Problem = $"Give it a name of 1 to {LongestName} characters.";
-        else if (MeterAddress.Parse(address) is not { } parsed) Problem = $"“{address}” is not an address. Type one such as 192.168.1.40, or 192.168.1.40:{MeterAddress.UsualPort}.";
+        else if (MeterAddress.Parse(address) is not { } parsed)
+            Problem = $"“{address}” is not an address. Type one such as 192.168.1.40, or 192.168.1.40:{MeterAddress.UsualPort}.";
         else if (All.Count >= MeterShelf.Most) Problem = $"At most {MeterShelf.Most} instruments can be entered; forget one first.";
         else
         {
@@ -40,7 +41,8 @@ public sealed class MetersModel(MeterShelf shelf) : PageModel
     }
 
     public async Task<IActionResult> OnPostTurnAsync(int id, bool on)
-        => await DoneAsync(await shelf.TurnAsync(id, on, Cancellation), on ? "Turned on: it is contacted when you ask for a measurement, and not otherwise." : "Turned off: it is not contacted.");
+        => await DoneAsync(await shelf.TurnAsync(id, on, Cancellation),
+            on ? "Turned on: it is contacted when you ask for a measurement, and not otherwise." : "Turned off: it is not contacted.");
 
     public async Task<IActionResult> OnPostForgetAsync(int id) => await DoneAsync(await shelf.RemoveAsync(id, Cancellation), "Forgotten.");
 

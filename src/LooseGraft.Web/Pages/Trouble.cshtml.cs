@@ -28,7 +28,9 @@ public sealed class TroubleModel : PageModel
             "The graft may have been thrown away, in which case it lies on the compost below the shelf, or the address has a slip in it."),
         StatusCodes.Status413PayloadTooLarge => ("That is too large", "A graft file is at most 4 MiB. Nothing was changed."),
         StatusCodes.Status429TooManyRequests => ("Too many tries", "Wait a minute, then try the passphrase again."),
-        _ => ("Something went wrong here, not with you", "The change was not made and nothing was half-saved. Go back and try it once more; if it happens again, the log of the application says why."),
+        _
+            => ("Something went wrong here, not with you",
+            "The change was not made and nothing was half-saved. Go back and try it once more; if it happens again, the log of the application says why."),
     };
 
     // A body that is too large is cut off while the form is read, which then looks like a form without its token.

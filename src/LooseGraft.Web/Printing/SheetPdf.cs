@@ -47,7 +47,8 @@ public static class SheetPdf
                 (page.Size, page.Orientation) = (PageSize.A4, PageOrientation.Portrait);
                 using var canvas = XGraphics.FromPdfPage(page);
                 // The left front corner of the sheet's part that this page shows; paper grows downwards.
-                var (left, front) = (bounds.X - RoundMm + (column * (Tile.Width - OverlapMm)), bounds.Y + bounds.Depth + RoundMm - (row * (Tile.Depth - OverlapMm)));
+                var (left, front) = (
+                    bounds.X - RoundMm + (column * (Tile.Width - OverlapMm)), bounds.Y + bounds.Depth + RoundMm - (row * (Tile.Depth - OverlapMm)));
                 Draw(canvas, sheet, at => new XPoint((MarginMm + at.X - left) * Points, (MarginMm + front - at.Y) * Points));
                 Frame(canvas, sheet, row, column, pages);
             }
@@ -93,10 +94,17 @@ public static class SheetPdf
         // A print that fits the page shrinks the ruler; one that is stretched one way only betrays itself on the diagonal.
         var (left, foot) = (MarginMm * Points, PageHeightMm - MarginMm - 5);
         canvas.DrawLine(pen, left, foot * Points, left + (PlanSheet.RulerMm * Points), foot * Points);
-        for (var mark = 0; mark <= PlanSheet.RulerMm; mark += 10) canvas.DrawLine(pen, left + (mark * Points), foot * Points, left + (mark * Points), (foot - (mark % 50 == 0 ? 4 : 2)) * Points);
+        for (var mark = 0; mark <= PlanSheet.RulerMm; mark += 10)
+            canvas.DrawLine(pen, left + (mark * Points), foot * Points, left + (mark * Points), (foot - (mark % 50 == 0 ? 4 : 2)) * Points);
         var diagonal = Math.Sqrt((Tile.Width * Tile.Width) + (Tile.Depth * Tile.Depth));
-        canvas.DrawString(string.Create(CultureInfo.InvariantCulture, $"ruler: {PlanSheet.RulerMm:0} mm; corner mark to corner mark across: {diagonal:0.0} mm. Print at 100 %, never fitted."), Font(2.4), XBrushes.Black, new XPoint(left, (foot + 4) * Points));
-        var page = pages is (1, 1) ? "one page" : string.Create(CultureInfo.InvariantCulture, $"row {row + 1} of {pages.Down}, column {column + 1} of {pages.Across}; lay the corner marks on the next page's, {OverlapMm:0} mm in");
+        canvas.DrawString(string.Create(
+            CultureInfo.InvariantCulture,
+            $"ruler: {PlanSheet.RulerMm:0} mm; corner mark to corner mark across: {diagonal:0.0} mm. Print at 100 %, never fitted."), Font(2.4), XBrushes.Black,
+            new XPoint(left, (foot + 4) * Points));
+        var page = pages is (1, 1)
+            ? "one page"
+            : string.Create(CultureInfo.InvariantCulture,
+            $"row {row + 1} of {pages.Down}, column {column + 1} of {pages.Across}; lay the corner marks on the next page's, {OverlapMm:0} mm in");
         canvas.DrawString($"{sheet.Title}: {page}", Font(2.4), XBrushes.Black, new XPoint(left, (foot + 8) * Points));
     }
 

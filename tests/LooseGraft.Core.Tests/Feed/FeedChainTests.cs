@@ -25,19 +25,25 @@ public sealed class FeedChainTests
     public void The_brick_gives_though_its_converter_would_still_carry_it()
     {
         var review = Review.Of(Chain(2.6, brickAmps: 1));
-        Assert.DoesNotContain(review.Findings, finding => finding.Subject.Text.StartsWith("/supplies/converter", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
-        Assert.Contains(review.Findings, finding => finding.Subject.Text.StartsWith("/supplies/brick", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
+        Assert.DoesNotContain(
+            review.Findings, finding => finding.Subject.Text.StartsWith("/supplies/converter", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
+        Assert.Contains(review.Findings,
+            finding => finding.Subject.Text.StartsWith("/supplies/brick", StringComparison.Ordinal) && finding.Rule.Code == "FEED-001");
     }
 
     [Fact]
     public void What_a_board_feeds_on_comes_in_by_the_boards_own_plug()
     {
-        var graft = Fed(SmallSupply() with { Strings = [new SupplyString("s", "main lead") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!)] }] }, Draw("+12 V", 3))
+        var graft = Fed(SmallSupply() with
+        {
+            Strings = [new SupplyString("s", "main lead") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!)] }],
+        }, Draw("+12 V", 3))
             .WithPart("board", part => part with { Ports = [Header("ground,+12 V", "fan-3")] });
         graft = graft with
         {
             Parts = graft.Parts.Add(new Part("fan", "fan", PartKind.Fan)),
-            Loads = [graft.Loads[0] with { Plug = "s/a" }, new Load("fan", "fan", "supply") { Draws = [Draw("+12 V", 0.5)], Through = new PortId("board", "header") }],
+            Loads = [graft.Loads[0] with { Plug = "s/a" },
+                new Load("fan", "fan", "supply") { Draws = [Draw("+12 V", 0.5)], Through = new PortId("board", "header") }],
         };
         var feed = Review.Of(graft).Feed;
         Assert.Equal(42, Assert.Single(feed.Supplies[0].Limits, limit => limit.Kind == FeedLimitKind.Wire).In(LoadCase.Peak).Used.Likely.Value, 9);
@@ -59,8 +65,11 @@ public sealed class FeedChainTests
     [Fact]
     public void A_spike_is_borne_to_a_third_beyond_and_never_more_than_a_check()
     {
-        Assert.DoesNotContain(Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(12, 12.9, 13) })).Findings, finding => finding.Rule.Code == "FEED-001");
-        Assert.Equal(Severity.Check, Assert.Single(Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(13, 14, 15) })).Findings, finding => finding.Rule.Code == "FEED-001").Severity);
+        Assert.DoesNotContain(
+            Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(12, 12.9, 13) })).Findings, finding => finding.Rule.Code == "FEED-001");
+        Assert.Equal(Severity.Check,
+            Assert.Single(Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(13, 14, 15) })).Findings,
+            finding => finding.Rule.Code == "FEED-001").Severity);
     }
 
     [Fact]
@@ -79,13 +88,21 @@ public sealed class FeedChainTests
     public void Room_left_is_what_bisection_finds()
         => Gen.Select(Gen.Double[0, 9], Gen.Double[0, 9], Gen.Bool).Hold((twelve, five, onPlug) =>
         {
-            Graft With(double more) => Fed(SmallSupply() with { Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }] }, Draw("+12 V", twelve), Draw("+5 V", five)) is var graft && more >= 0
+            Graft With(double more)
+                => Fed(SmallSupply() with
+                {
+                    Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }],
+                }, Draw("+12 V", twelve), Draw("+5 V", five)) is var graft && more >= 0
                 ? graft with { Loads = graft.Loads.Add(new Load("more", "board", "supply") { Draws = [Draw("+12 V", more)], Plug = onPlug ? "s/a" : null }) }
                 : throw new ArgumentOutOfRangeException(nameof(more));
-            bool Fits(double more) => Review.Of(With(more)).Feed.Supplies[0].Limits.Where(limit => limit.Kind != FeedLimitKind.Rail || limit.Name == "+12 V").Where(limit => limit.Kind != FeedLimitKind.Combined).All(limit => limit.LeastLeft.Value >= -1e-9);
+            bool Fits(double more)
+                => Review.Of(With(more)).Feed.Supplies[0].Limits.Where(limit => limit.Kind != FeedLimitKind.Rail || limit.Name == "+12 V")
+                .Where(limit => limit.Kind != FeedLimitKind.Combined).All(limit => limit.LeastLeft.Value >= -1e-9);
             var (low, high) = (0.0, 40.0);
             for (var step = 0; step < 60 && Fits(0); step++) (low, high) = Fits((low + high) / 2) ? ((low + high) / 2, high) : (low, (low + high) / 2);
-            Assert.Equal(low, RoomLeft.At(Review.Of(With(0)).Feed, SmallSupply() with { Strings = With(0).Supplies[0].Strings }, "+12 V", onPlug ? "s/a" : null).Amps.Value, tolerance: 1e-6);
+            Assert.Equal(low, RoomLeft.At(
+                Review.Of(With(0)).Feed, SmallSupply() with { Strings = With(0).Supplies[0].Strings }, "+12 V", onPlug ? "s/a" : null).Amps.Value,
+                tolerance: 1e-6);
         }, iter: 40);
 
     [Fact]
@@ -120,8 +137,14 @@ public sealed class FeedChainTests
     [Fact]
     public void A_free_plug_of_another_kind_is_offered_with_its_adapter_once()
     {
-        var drive = new Part("drive", "drive", PartKind.Drive) { Ports = [new Port("power", "power socket", ConnectorTypes.Find("drive-power-15")!, Gender.Male)] };
-        var graft = Fed(SmallSupply() with { Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }] });
+        var drive = new Part("drive", "drive", PartKind.Drive)
+        {
+            Ports = [new Port("power", "power socket", ConnectorTypes.Find("drive-power-15")!, Gender.Male)],
+        };
+        var graft = Fed(SmallSupply() with
+        {
+            Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }],
+        });
         var one = Review.Of(graft with { Parts = graft.Parts.Add(drive) }).Feed.Plugs.Served().Single();
         Assert.Equal("adapter-drive", one.Adapter!.Id);
         var two = Review.Of(graft with { Parts = [.. graft.Parts, drive, drive with { Id = "drive-2" }] }).Feed.Plugs.Served().ToArray();
@@ -173,10 +196,14 @@ public sealed class FeedChainTests
 
     private static Graft Chain(double amps, double brickAmps = 3) => Graft.Empty("chain") with
     {
-        Parts = [new Part("brick", "brick", PartKind.Brick), new Part("converter", "converter", PartKind.Converter), new Part("board", "board", PartKind.Board)],
+        Parts = [new Part("brick", "brick", PartKind.Brick), new Part("converter", "converter", PartKind.Converter),
+            new Part("board", "board", PartKind.Board)],
         Supplies =
         [
-            new Supply("brick", "brick") { Rails = [new Rail(Signal("+12 V"), Limit(brickAmps))], Total = new TotalLimit(new(new Watts(brickAmps * 12), Evidence.Label)) },
+            new Supply("brick", "brick")
+            {
+                Rails = [new Rail(Signal("+12 V"), Limit(brickAmps))], Total = new TotalLimit(new(new Watts(brickAmps * 12), Evidence.Label)),
+            },
             new Supply("converter", "converter")
             {
                 Rails = [new Rail(Signal("+5.1 V"), Limit(3))],

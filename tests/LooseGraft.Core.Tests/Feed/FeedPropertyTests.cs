@@ -43,7 +43,8 @@ public sealed class FeedPropertyTests
         foreach (var loadCase in Enum.GetValues<LoadCase>())
         {
             var tree = FeedTree.Of(graft, Review.Of(graft).Feed, loadCase);
-            foreach (var node in All(tree).Where(node => node.Kind is TreeNodeKind.Rail or TreeNodeKind.Lead && node.Children.All(child => child.Kind != TreeNodeKind.Supply)))
+            foreach (var node in All(tree)
+                .Where(node => node.Kind is TreeNodeKind.Rail or TreeNodeKind.Lead && node.Children.All(child => child.Kind != TreeNodeKind.Supply)))
                 Assert.Equal(node.Power.Likely.Value, node.Children.Sum(child => child.Power.Likely.Value), 6);
         }
     }
@@ -52,7 +53,13 @@ public sealed class FeedPropertyTests
     public void A_drop_is_ohms_law_there_and_back_with_its_contacts()
     {
         // 5 A along 600 mm of 20 AWG at 0.0333 Ω/m and 10 mΩ of contacts: 2 · 5 · (0.01998 + 0.01) = 0.2998 V, 2.5 % of 12 V.
-        var supply = SmallSupply() with { Strings = [new SupplyString("s", "string") { Awg = 20, Length = new Millimetres(600), Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }] };
+        var supply = SmallSupply() with
+        {
+            Strings = [new SupplyString("s", "string")
+            {
+                Awg = 20, Length = new Millimetres(600), Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)],
+            }],
+        };
         var graft = Fed(supply, Draw("+12 V", 5));
         graft = graft with { Loads = [graft.Loads[0] with { Plug = "s/a" }] };
         var drop = Assert.Single(VoltageDrop.Of(Review.Of(graft).Feed.Supplies[0]));
@@ -78,7 +85,12 @@ public sealed class FeedPropertyTests
     public void A_candidate_is_answered_by_the_link_that_gives_first()
     {
         var graft = Fed(SmallSupply(), Draw("+12 V", 6));
-        Graft With(double amps) => graft with { Parts = graft.Parts.Add(new Part("card", "card", PartKind.Card)), Loads = graft.Loads.Add(new Load("card", "card", "supply") { Draws = [Draw("+12 V", amps)] }) };
+        Graft With(double amps)
+            => graft with
+            {
+                Parts = graft.Parts.Add(new Part("card", "card", PartKind.Card)),
+                Loads = graft.Loads.Add(new Load("card", "card", "supply") { Draws = [Draw("+12 V", amps)] })
+            };
         var feed = Review.Of(graft).Feed;
         Assert.Equal(FeedVerdict.Carries, Candidate.Try(feed, With(1), "card").Fits);
         var tight = Candidate.Try(feed, With(3), "card");

@@ -11,13 +11,17 @@ namespace LooseGraft.Core.Tests.Feed;
 public sealed class FeedStageTests
 {
     private static readonly Gen<Draw> AnyDraw =
-        from rail in Gen.OneOf("+12 V", "+5 V", "+3.3 V") from amps in Gen.Double[0, 12] from evidence in Gen.Enum<Evidence>() select Draw(rail, amps, evidence);
+        from rail in Gen.OneOf("+12 V", "+5 V", "+3.3 V")
+        from amps in Gen.Double[0, 12]
+        from evidence in Gen.Enum<Evidence>()
+        select Draw(rail, amps, evidence);
 
     [Fact]
     public void Given_five_amps_at_twelve_volts_sixty_of_a_hundred_and_twenty_watts_are_used()
     {
         var limit = Limit(Fed(SmallSupply(), Draw("+12 V", 5)), "+12 V");
-        Assert.Equal((60, 60, FeedVerdict.Carries), (limit.In(LoadCase.Peak).Used.Likely.Value, limit.In(LoadCase.Peak).Left.Likely.Value, limit.In(LoadCase.Peak).Verdict));
+        Assert.Equal((60, 60, FeedVerdict.Carries),
+            (limit.In(LoadCase.Peak).Used.Likely.Value, limit.In(LoadCase.Peak).Left.Likely.Value, limit.In(LoadCase.Peak).Verdict));
     }
 
     [Theory]

@@ -53,7 +53,8 @@ public sealed class WallTests
 
     [Fact]
     public void A_log_without_end_is_cut_off_with_words()
-        => Assert.Contains(WallLog.Read(Enumerable.Range(1, WallLog.MostLines + 5).Select(line => (line, Cells(line, 1)))).Problems, problem => problem.Contains("Take a shorter piece", StringComparison.Ordinal));
+        => Assert.Contains(WallLog.Read(Enumerable.Range(1, WallLog.MostLines + 5).Select(line => (line, Cells(line, 1)))).Problems,
+            problem => problem.Contains("Take a shorter piece", StringComparison.Ordinal));
 
     [Fact]
     public void Readings_move_the_figures_within_their_ranges_and_leave_the_rest_as_believed()
@@ -76,9 +77,14 @@ public sealed class WallTests
     public void The_fit_is_the_least_sum_that_a_fine_grid_finds()
         => Gen.Select(Gen.Double[20, 160], Gen.Double[0, 3]).Hold((watts, likely) =>
         {
-            var graft = Wall(watts, Draw("+12 V", 5) with { Peak = Currents(3, 5, 8) }, Draw("+5 V", 3) with { Peak = Currents(likely, likely + 1, likely + 3) });
+            var graft = Wall(watts, Draw("+12 V", 5) with { Peak = Currents(3, 5, 8) },
+                Draw("+5 V", 3) with { Peak = Currents(likely, likely + 1, likely + 3) });
             // Two loads, so two shares.
-            graft = graft with { Parts = graft.Parts.Add(new Part("other", "other", PartKind.Drive)), Loads = [graft.Loads[0] with { Draws = [graft.Loads[0].Draws[0]] }, new Load("two", "other", "supply") { Draws = [graft.Loads[0].Draws[1]] }] };
+            graft = graft with
+            {
+                Parts = graft.Parts.Add(new Part("other", "other", PartKind.Drive)),
+                Loads = [graft.Loads[0] with { Draws = [graft.Loads[0].Draws[0]] }, new Load("two", "other", "supply") { Draws = [graft.Loads[0].Draws[1]] }]
+            };
             var fit = WallFit.Of(graft, new FeedFlows(graft))!;
             var grid = Enumerable.Range(-100, 201).Select(step => step / 100.0).ToArray();
             var best = (from one in grid from two in grid select Cost(watts, likely, one, two)).Min();
@@ -104,7 +110,10 @@ public sealed class WallTests
     }
 
     private static Graft Wall(double watts, params ReadOnlySpan<Draw> draws)
-        => Fed(SmallSupply() with { Class = EfficiencyClass.Lossless }, draws) with { WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(watts))] };
+        => Fed(SmallSupply() with { Class = EfficiencyClass.Lossless }, draws) with
+        {
+            WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(watts))],
+        };
 
     private static IReadOnlyList<string> Cells(double second, double watts)
         => [second.ToString(System.Globalization.CultureInfo.InvariantCulture), watts.ToString(System.Globalization.CultureInfo.InvariantCulture)];

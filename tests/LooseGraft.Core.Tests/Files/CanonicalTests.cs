@@ -12,7 +12,8 @@ namespace LooseGraft.Core.Tests.Files;
 /// <summary>A graft has one written form: what is read back from it is written the same again, whatever was done to the graft.</summary>
 public sealed class CanonicalTests
 {
-    private static readonly Graft[] Demos = [.. Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Order().Select(file => GraftFile.Read(File.ReadAllBytes(file)).Graft!)];
+    private static readonly Graft[] Demos = [
+        .. Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Order().Select(file => GraftFile.Read(File.ReadAllBytes(file)).Graft!)];
 
     [Fact]
     public void Emptied_lists_and_unmeasured_places_are_written_as_nothing()
@@ -49,7 +50,8 @@ public sealed class CanonicalTests
     /// <summary>The same thing with one fact somewhere inside it changed, to something a form or a program might well put there.</summary>
     private static object Shake(object value, Random random)
     {
-        var members = value.GetType().GetProperties().Where(member => member.SetMethod is { IsPublic: true } && member.GetIndexParameters().Length == 0).ToArray();
+        var members = value.GetType().GetProperties().Where(member => member.SetMethod is { IsPublic: true } && member.GetIndexParameters().Length == 0)
+            .ToArray();
         if (members.Length == 0) return value;
         var member = members[random.Next(members.Length)];
         var copy = Copy(value);

@@ -9,7 +9,8 @@ namespace LooseGraft.Core.Tests.Files;
 
 public sealed class DonorFileTests
 {
-    private static readonly KnownDonor Lantern = new("Lantern 7", "B", Board(Header("+5 V,ground")) with { Holes = [new MountHole(5, 5.5, new Millimetres(3.6))] })
+    private static readonly KnownDonor Lantern = new(
+        "Lantern 7", "B", Board(Header("+5 V,ground")) with { Holes = [new MountHole(5, 5.5, new Millimetres(3.6))] })
     {
         Kind = "lantern",
         OldCase = [new CaseAnswer(CaseDuty.CoolerMount, true) { Note = "two posts" }],
@@ -28,7 +29,8 @@ public sealed class DonorFileTests
     [Fact]
     public void Members_of_a_newer_version_survive_and_are_told()
     {
-        var text = Encoding.UTF8.GetString(DonorFile.Write(Lantern)).Replace("\"kind\": \"lantern\"", "\"kind\": \"lantern\",\n  \"glow\": [1, 2]", StringComparison.Ordinal);
+        var text = Encoding.UTF8.GetString(DonorFile.Write(Lantern))
+            .Replace("\"kind\": \"lantern\"", "\"kind\": \"lantern\",\n  \"glow\": [1, 2]", StringComparison.Ordinal);
         var read = DonorFile.Read(Encoding.UTF8.GetBytes(text));
         Assert.Contains("$.glow is not known to this version", read.Notes[0], StringComparison.Ordinal);
         Assert.Contains("\"glow\"", Encoding.UTF8.GetString(DonorFile.Write(read.Donor!)), StringComparison.Ordinal);
@@ -85,7 +87,8 @@ public sealed class DonorFileTests
     {
         var graft = Joined(Header("ground,+5 V"), Plug("ground,+5 V")) with
         {
-            Readings = [new Reading("one", default, new PortId("board", "header"), MeterMode.Beep, "beep"), new Reading("two", default, new PortId("shell", "plug"), MeterMode.Beep, "beep")],
+            Readings = [new Reading("one", default, new PortId("board", "header"), MeterMode.Beep, "beep"),
+                new Reading("two", default, new PortId("shell", "plug"), MeterMode.Beep, "beep")],
             Photos = [new Photo(new string('a', 64), "board", 1, 1) { Port = "header" }, new Photo(new string('b', 64), "board", 1, 1)],
         };
         var without = graft.WithoutPort(new PortId("board", "header"));

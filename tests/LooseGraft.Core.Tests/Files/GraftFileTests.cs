@@ -81,12 +81,19 @@ public sealed class GraftFileTests
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":-1", "$.budget", "-1")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":1e309", "$.budget", "1e309")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"startedOn\":\"31.3.2026\"", "$.startedOn", "\"31.3.2026\"")]
-    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"joints\":[{\"id\":\"j\",\"from\":\"a/b\",\"to\":\"c/d\",\"method\":\"straight\"}]", "$.joints[0].from", "\"a/b\"")]
-    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"joints\":[{\"id\":\"j\",\"from\":\"a/b\",\"to\":\"c/d\",\"method\":\"glue\"}]", "$.joints[0].method", "\"glue\"")]
-    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"parts\":[{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\"},{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\"}]", "$.parts[1]", "p again")]
-    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"parts\":[{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\",\"ports\":[{\"id\":\"q\",\"name\":\"q\",\"connector\":\"fan-3\",\"gender\":\"male\",\"pins\":[{\"position\":4}]}]}]", "$.parts[0].ports[0].pins[0].position", "4")]
-    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"supplies\":[{\"id\":\"s\",\"part\":\"none\",\"rails\":[{\"output\":\"ground\",\"limitAmps\":1}]}]", "$.supplies[0].rails[0].output", "\"ground\"")]
-    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"loads\":[{\"id\":\"l\",\"part\":\"p\",\"supply\":\"s\",\"draws\":[{\"rail\":\"+5 V\",\"idleAmps\":{\"low\":2,\"likely\":1,\"high\":3},\"typicalAmps\":1,\"peakAmps\":1}]}]", "$.loads[0].draws[0].idleAmps", "low 2, likely 1, high 3")]
+    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"joints\":[{\"id\":\"j\",\"from\":\"a/b\",\"to\":\"c/d\",\"method\":\"straight\"}]", "$.joints[0].from",
+        "\"a/b\"")]
+    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"joints\":[{\"id\":\"j\",\"from\":\"a/b\",\"to\":\"c/d\",\"method\":\"glue\"}]", "$.joints[0].method",
+        "\"glue\"")]
+    [InlineData("\"name\":\"x\"",
+        "\"name\":\"x\",\"parts\":[{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\"},{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\"}]", "$.parts[1]",
+        "p again")]
+    [InlineData("\"name\":\"x\"",
+        "\"name\":\"x\",\"parts\":[{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\",\"ports\":[{\"id\":\"q\",\"name\":\"q\",\"connector\":\"fan-3\",\"gender\":\"male\",\"pins\":[{\"position\":4}]}]}]", "$.parts[0].ports[0].pins[0].position", "4")]
+    [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"supplies\":[{\"id\":\"s\",\"part\":\"none\",\"rails\":[{\"output\":\"ground\",\"limitAmps\":1}]}]",
+        "$.supplies[0].rails[0].output", "\"ground\"")]
+    [InlineData("\"name\":\"x\"",
+        "\"name\":\"x\",\"loads\":[{\"id\":\"l\",\"part\":\"p\",\"supply\":\"s\",\"draws\":[{\"rail\":\"+5 V\",\"idleAmps\":{\"low\":2,\"likely\":1,\"high\":3},\"typicalAmps\":1,\"peakAmps\":1}]}]", "$.loads[0].draws[0].idleAmps", "low 2, likely 1, high 3")]
     public void What_is_wrong_is_named_with_its_place(string good, string bad, string path, string found)
     {
         var result = GraftFile.Read(Encoding.UTF8.GetBytes(Least.Replace(good, bad, StringComparison.Ordinal)));
@@ -118,7 +125,9 @@ public sealed class GraftFileTests
     public void All_errors_come_at_once_up_to_fifty()
     {
         var parts = string.Join(',', Enumerable.Repeat("{}", 100));
-        Assert.Equal(GraftFileLimits.ErrorsReported, GraftFile.Read(Encoding.UTF8.GetBytes(Least.Replace("\"name\":\"x\"", $"\"name\":\"x\",\"parts\":[{parts}]", StringComparison.Ordinal))).Errors.Length);
+        Assert.Equal(GraftFileLimits.ErrorsReported,
+            GraftFile.Read(Encoding.UTF8.GetBytes(
+            Least.Replace("\"name\":\"x\"", $"\"name\":\"x\",\"parts\":[{parts}]", StringComparison.Ordinal))).Errors.Length);
     }
 
     [Fact]
@@ -143,7 +152,10 @@ public sealed class GraftFileTests
         {
             var text = await File.ReadAllTextAsync(Path.Combine(House.Root.Folder("demo"), name), TestContext.Current.CancellationToken);
             Assert.Empty(schema.Validate(text));
-            foreach (var (member, value) in new (string, JsonNode?)[] { ("name", 7), ("formatVersion", 2), ("budget", -1), ("parts", new JsonObject()), ("donor", null) })
+            foreach (var (member, value) in new (string, JsonNode?)[]
+            {
+                ("name", 7), ("formatVersion", 2), ("budget", -1), ("parts", new JsonObject()), ("donor", null),
+            })
             {
                 var node = JsonNode.Parse(text)!.AsObject();
                 node[member] = value;
@@ -164,7 +176,8 @@ public sealed class GraftFileTests
             OwnRows = 1,
             OwnColumns = pins.Length,
             LeadLength = new Millimetres(currents[0] + 1),
-            Pins = [.. pins.Select((pin, index) => Pin(index + 1, pin.Item1, pin.Item2) with { Contact = pin.Item3, NeededFor = index % 2 == 0 ? name : null })],
+            Pins = [.. pins.Select(
+                (pin, index) => Pin(index + 1, pin.Item1, pin.Item2) with { Contact = pin.Item3, NeededFor = index % 2 == 0 ? name : null })],
         }
         let sorted = currents.Order().ToArray()
         let draw = Draw("+5 V", 1) with { Peak = Currents(sorted[0], sorted[1], sorted[2]), Note = name }

@@ -53,7 +53,8 @@ public sealed class KeepingTests
               {"id": "a", "name": "a", "kind": "board", "ports": [{"id": "p", "name": "p", "connector": "magic", "gender": "male"}, {"id": "P!", "name": "p", "connector": "fan-3", "gender": "none"}]},
               {"id": "b", "name": "b", "kind": "wand"}]
             """);
-        Assert.Equal(["$.startedOn", "$.parts[0].ports[0].connector", "$.parts[0].ports[1].id", "$.parts[0].ports[1].gender", "$.parts[1].kind"], result.Errors.Select(error => error.Path));
+        Assert.Equal(["$.startedOn", "$.parts[0].ports[0].connector", "$.parts[0].ports[1].id", "$.parts[0].ports[1].gender", "$.parts[1].kind"],
+            result.Errors.Select(error => error.Path));
         Assert.Contains("pin-header", result.Errors[1].Allowed, StringComparison.Ordinal);
     }
 
@@ -80,7 +81,8 @@ public sealed class KeepingTests
     [Theory]
     [InlineData("""{"id":"s","part":"b"}""", "$.supplies[0].part")]
     [InlineData("""{"id":"s","part":"a","rails":[{"output":"+5 V","limitAmps":1},{"output":"5V","limitAmps":2}]}""", "$.supplies[0].rails[1]")]
-    [InlineData("""{"id":"s","part":"a","rails":[{"output":"+5 V","limitAmps":1}],"combined":[{"rails":["+5 V","+12 V"],"limitWatts":5}]}""", "$.supplies[0].combined[0].rails[1]")]
+    [InlineData("""{"id":"s","part":"a","rails":[{"output":"+5 V","limitAmps":1}],"combined":[{"rails":["+5 V","+12 V"],"limitWatts":5}]}""",
+        "$.supplies[0].combined[0].rails[1]")]
     [InlineData("""{"id":"s","part":"a","total":{"limitWatts":-5}}""", "$.supplies[0].total.limitWatts")]
     public void A_supply_speaks_only_of_what_is_there(string supply, string place)
         => Assert.Equal(place, Assert.Single(Read($$""" "parts": [{"id": "a", "name": "a", "kind": "supply"}], "supplies": [{{supply}}] """).Errors).Path);
@@ -94,7 +96,8 @@ public sealed class KeepingTests
     private static string Tidied(string members) => Encoding.UTF8.GetString(GraftFile.Write(Read(members).Graft!));
 
     private static GraftFileResult Read(string members)
-        => GraftFile.Read(Encoding.UTF8.GetBytes($$"""{"format":"loose-graft","formatVersion":1,"name":"x","donor":{"name":"d"},"shell":{"name":"s"},{{members}}}"""));
+        => GraftFile.Read(Encoding.UTF8.GetBytes(
+            $$"""{"format":"loose-graft","formatVersion":1,"name":"x","donor":{"name":"d"},"shell":{"name":"s"},{{members}}}"""));
 
     // A spread has no room for members of its own.
     private static IEnumerable<JsonObject> Objects(JsonNode? node) => node switch

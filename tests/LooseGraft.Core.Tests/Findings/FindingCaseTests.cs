@@ -58,5 +58,6 @@ public class FindingCaseTests
 
     [Fact]
     public void No_finding_of_a_stage_with_figures_lacks_them()
-        => Assert.All(RuleExamples.Firing.SelectMany(example => Review.Of(example.Graft).Findings).Where(finding => WithFigures.Contains(finding.Rule.Stage)), finding => Assert.NotNull(finding.Case));
+        => Assert.All(RuleExamples.Firing.SelectMany(example => Review.Of(example.Graft).Findings).Where(finding => WithFigures.Contains(finding.Rule.Stage)),
+            finding => Assert.NotNull(finding.Case));
 }

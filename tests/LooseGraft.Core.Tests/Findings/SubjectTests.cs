@@ -51,15 +51,19 @@ public class SubjectTests
     [Fact]
     public void Every_finding_and_fact_of_the_demos_speaks_of_something_that_its_text_brings_back()
     {
-        var reviews = Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Select(file => Review.Of(GraftFile.Read(File.ReadAllBytes(file)).Graft!)).ToList();
-        var subjects = reviews.SelectMany(review => review.Findings.Select(finding => finding.Subject).Concat(review.Prove.Unproven.Select(fact => fact.Subject))).ToList();
+        var reviews = Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Select(file => Review.Of(GraftFile.Read(File.ReadAllBytes(file)).Graft!))
+            .ToList();
+        var subjects = reviews.SelectMany(
+            review => review.Findings.Select(finding => finding.Subject).Concat(review.Prove.Unproven.Select(fact => fact.Subject))).ToList();
         Assert.True(subjects.Select(subject => subject.GetType()).Distinct().Count() > 8);
         Assert.All(subjects, subject => Assert.Equal(subject, SubjectText.Read(subject.Text)));
     }
 
     private static Subject Sample(Type kind, string text)
-        => (Subject)Activator.CreateInstance(kind, [.. kind.GetConstructors().Single().GetParameters().Select(parameter => Value(parameter.ParameterType, text))])!;
+        => (Subject)Activator.CreateInstance(
+            kind, [.. kind.GetConstructors().Single().GetParameters().Select(parameter => Value(parameter.ParameterType, text))])!;
 
     private static object Value(Type type, string text)
-        => type == typeof(string) ? text : type == typeof(int) ? 7 : type == typeof(PortId) ? new PortId(text, "port") : type == typeof(CaseDuty) ? Enum.GetValues<CaseDuty>()[1] : throw new NotSupportedException(type.Name);
+        => type == typeof(string) ? text : type == typeof(int) ? 7 : type == typeof(PortId) ? new PortId(text, "port") : type == typeof(CaseDuty)
+            ? Enum.GetValues<CaseDuty>()[1] : throw new NotSupportedException(type.Name);
 }

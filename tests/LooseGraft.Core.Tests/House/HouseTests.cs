@@ -8,7 +8,7 @@ using NetArchTest.Rules;
 namespace LooseGraft.Core.Tests.House;
 
 /// <summary>What keeps the house in order: arrows, documents and facts.</summary>
-public sealed class HouseTests
+public sealed partial class HouseTests
 {
     // In working order; a stage may look to an earlier one, never to a later.
     private static readonly string[] Verbs = Enum.GetNames<Stage>();
@@ -38,9 +38,28 @@ public sealed class HouseTests
     public void Every_namespace_of_the_core_is_held_by_these_rules()
     {
         string[] known = ["Quantities", "Facts", "Model", "Findings", "Files", .. Verbs];
-        var found = typeof(Review).Assembly.GetTypes().Select(type => type.Namespace).OfType<string>().Where(name => name.StartsWith("LooseGraft.Core.", StringComparison.Ordinal))
+        var found = typeof(Review).Assembly.GetTypes().Select(type => type.Namespace).OfType<string>()
+            .Where(name => name.StartsWith("LooseGraft.Core.", StringComparison.Ordinal))
             .Select(name => name.Split('.')[2]).Distinct();
         Assert.Empty(found.Except(known));
+    }
+
+    // What stands in quotation marks may be a sentence, and is not broken for its length.
+    [Fact]
+    public void No_line_of_code_is_longer_than_the_editor_says()
+    {
+        var longest = int.Parse(
+            File.ReadLines(Path.Combine(Root.Path, ".editorconfig")).Single(line => line.StartsWith("max_line_length", StringComparison.Ordinal)).Split('=')[1],
+            System.Globalization.CultureInfo.InvariantCulture);
+        string[] folders = ["src", "tests", "bench"];
+        var sources = folders.SelectMany(folder => Directory.EnumerateFiles(Root.Folder(folder), "*.cs", SearchOption.AllDirectories))
+            .Where(file => !file.Split(Path.DirectorySeparatorChar).Any(step => step is "obj" or "bin" or "Migrations" or "node_modules")).ToList();
+        Assert.True(sources.Count > 300);
+        Assert.Empty(
+            from file in sources
+            from line in File.ReadLines(file)
+            where line.Length > longest && !line.Contains("\"\"\"", StringComparison.Ordinal) && Quoted().Replace(line, "\"\"").Length > longest - 40
+            select $"{Path.GetFileName(file)}: {line}");
     }
 
     [Fact]
@@ -95,4 +114,7 @@ public sealed class HouseTests
     private static IEnumerable<string> Looking(string from, IEnumerable<string> to)
         => Types.InAssembly(typeof(Review).Assembly).That().ResideInNamespace($"LooseGraft.Core.{from}")
             .ShouldNot().HaveDependencyOnAny([.. to.Select(name => $"LooseGraft.Core.{name}")]).GetResult().FailingTypeNames ?? [];
+
+    [System.Text.RegularExpressions.GeneratedRegex("\"(?:[^\"\\\\]|\\\\.)*\"")]
+    private static partial System.Text.RegularExpressions.Regex Quoted();
 }

@@ -25,7 +25,12 @@ public sealed class ProveListTests
     [Fact]
     public void A_contact_that_could_short_a_supply_stands_above_one_that_could_only_stay_dark()
     {
-        var list = Review.Of(Joined(Header("+5 V,power-light+", evidence: Evidence.Measured) with { Pins = [Pin(1, "+5 V"), Pin(2, "power-light+", Evidence.Diagram), Pin(3, "ground", Evidence.Diagram)], OwnColumns = 3 },
+        var list = Review.Of(
+            Joined(Header("+5 V,power-light+", evidence: Evidence.Measured) with
+            {
+                Pins = [Pin(1, "+5 V"), Pin(2, "power-light+", Evidence.Diagram), Pin(3, "ground", Evidence.Diagram)],
+                OwnColumns = 3,
+            },
             Plug("none,power-light+,+5 V"), JointMethod.Splice, (2, 2))).ProveList;
         Assert.Equal([2, 3], list.Select(entry => Assert.IsType<PinSubject>(entry.Fact.Subject).Position));
         Assert.Equal(Severity.Stop, list[0].Weight);
@@ -48,8 +53,11 @@ public sealed class ProveListTests
             foreach (var signal in entry.Consequences.Where(consequence => consequence.Comes))
             {
                 var whole = Review.Of(graft.WithPin(port, position, each => each with { Signal = new(Signal(signal.Otherwise), Evidence.Measured) }));
-                Assert.Contains(whole.Findings, finding => finding.Rule == signal.Finding.Rule && finding.Subject == signal.Finding.Subject && finding.Severity == signal.Finding.Severity);
-                Assert.DoesNotContain(Review.Of(graft).Findings, finding => finding.Rule == signal.Finding.Rule && finding.Subject == signal.Finding.Subject && finding.Severity == signal.Finding.Severity);
+                Assert.Contains(whole.Findings,
+                    finding => finding.Rule == signal.Finding.Rule && finding.Subject == signal.Finding.Subject && finding.Severity == signal.Finding.Severity);
+                Assert.DoesNotContain(
+                    Review.Of(graft).Findings,
+                    finding => finding.Rule == signal.Finding.Rule && finding.Subject == signal.Finding.Subject && finding.Severity == signal.Finding.Severity);
             }
         }
     }

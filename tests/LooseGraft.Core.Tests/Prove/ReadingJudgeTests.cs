@@ -54,7 +54,8 @@ public sealed class ReadingJudgeTests
     [InlineData("usb1-data+", MeterMode.Beep, PowerState.Off, "beep", ReadingVerdict.Contradicts, "ground")]
     [InlineData("none", MeterMode.Ohms, PowerState.Off, "OL", ReadingVerdict.Confirms, null)]
     [InlineData("ground", MeterMode.Beep, PowerState.Off, "5 V", ReadingVerdict.LeavesOpen, null)] // no resistance
-    public void What_a_reading_against_ground_says_of_a_boards_contact(string signal, MeterMode mode, PowerState power, string text, ReadingVerdict verdict, string? suggests)
+    public void What_a_reading_against_ground_says_of_a_boards_contact(
+        string signal, MeterMode mode, PowerState power, string text, ReadingVerdict verdict, string? suggests)
     {
         var judgement = Judge(Header(signal, evidence: Evidence.Diagram), PartKind.Board, mode, power, text);
         Assert.Equal((verdict, suggests), (judgement.Verdict, judgement.Suggests?.Name));
@@ -101,7 +102,8 @@ public sealed class ReadingJudgeTests
         foreach (var test in port.AllPins().SelectMany(pin => ProbeTests.For(port, PartKind.Board, pin.Position)))
         {
             Assert.Equal(2, test.Red == 2 ? 2 : test.Black);
-            Assert.All(test.Meanings, meaning => Assert.Equal(meaning.Judgement, Judge(port, PartKind.Board, test.Mode, test.Power, meaning.Reading, test.Red, test.Black)));
+            Assert.All(test.Meanings,
+                meaning => Assert.Equal(meaning.Judgement, Judge(port, PartKind.Board, test.Mode, test.Power, meaning.Reading, test.Red, test.Black)));
         }
     }
 
@@ -120,7 +122,11 @@ public sealed class ReadingJudgeTests
     [Fact]
     public void Only_the_newest_of_two_like_readings_counts_and_both_are_named_when_they_disagree()
     {
-        var graft = Graft.Empty("test") with { Parts = [Board(Header("+5 V", evidence: Evidence.Diagram))], Readings = [Read("slip", "0 V"), Read("again", "5.01 V")] };
+        var graft = Graft.Empty("test") with
+        {
+            Parts = [Board(Header("+5 V", evidence: Evidence.Diagram))],
+            Readings = [Read("slip", "0 V"), Read("again", "5.01 V")],
+        };
         var review = ProveStage.Review(graft);
         Assert.Equal([false, true], review.Readings.Select(judged => judged.IsNewest));
         var finding = Assert.Single(review.Findings);

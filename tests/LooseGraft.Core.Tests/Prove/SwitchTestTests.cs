@@ -30,7 +30,8 @@ public sealed class SwitchTestTests
     [Fact]
     public void The_common_leg_of_a_changeover_is_found()
     {
-        var test = Answer(SwitchTest.Of(3, []), (one, other, act) => (act is SwitchAct.Held or SwitchAct.PressedOnce ? (2, 3) : (1, 2)) == (Math.Min(one, other), Math.Max(one, other)));
+        var test = Answer(SwitchTest.Of(3, []),
+            (one, other, act) => (act is SwitchAct.Held or SwitchAct.PressedOnce ? (2, 3) : (1, 2)) == (Math.Min(one, other), Math.Max(one, other)));
         Assert.Equal((SwitchKind.LatchingChangeover, 1), (test.Is!.Kind, test.Is.Common));
     }
 
@@ -40,7 +41,8 @@ public sealed class SwitchTestTests
         var slip = new LegReading(1, 2, SwitchAct.AtRest, true);
         var test = SwitchTest.Of(2,
         [
-            new(1, 2, SwitchAct.AtRest, false), slip, new(1, 2, SwitchAct.PressedTwice, false), new(1, 2, SwitchAct.Held, true), new(1, 2, SwitchAct.PressedOnce, false),
+            new(1, 2, SwitchAct.AtRest, false), slip, new(1, 2, SwitchAct.PressedTwice, false), new(1, 2, SwitchAct.Held, true),
+            new(1, 2, SwitchAct.PressedOnce, false),
         ]);
         Assert.Equal([slip], test.Conflicting);
         Assert.Null(test.Is);
@@ -55,9 +57,15 @@ public sealed class SwitchTestTests
             var truth = all[pick % all.Length];
             var test = Answer(SwitchTest.Of(legs, []), truth.Joins);
             // What is left tells nothing apart by any reading: it is one switch in other words.
-            Assert.Contains(test.Left, guess => guess.Kind == truth.Kind && guess.GroupOf.SequenceEqual(truth.GroupOf) && (guess.Common, guess.AtRest, guess.Else) == (truth.Common, truth.AtRest, truth.Else));
+            Assert.Contains(test.Left,
+                guess
+                => guess.Kind == truth.Kind && guess.GroupOf.SequenceEqual(truth.GroupOf)
+                && (guess.Common, guess.AtRest, guess.Else) == (truth.Common, truth.AtRest, truth.Else));
             Assert.Empty(test.Conflicting);
-            Assert.All(test.Left, guess => Assert.All(Everything(legs), reading => Assert.Equal(truth.Joins(reading.One, reading.Other, reading.Act), guess.Joins(reading.One, reading.Other, reading.Act))));
+            Assert.All(test.Left,
+                guess
+                => Assert.All(Everything(legs),
+                reading => Assert.Equal(truth.Joins(reading.One, reading.Other, reading.Act), guess.Joins(reading.One, reading.Other, reading.Act))));
             Assert.Equal(test.Left.Length, SwitchTest.Of(legs, test.Readings.Reverse()).Left.Length);
         }, iter: 200);
 
@@ -76,7 +84,10 @@ public sealed class SwitchTestTests
     [InlineData(null, null, null, "put the red probe on either leg")]
     public void A_lights_plus_end_and_voltage(string? forth, string? back, int? plus, string words)
     {
-        var readings = new[] { (1, 2, forth), (2, 1, back) }.Where(side => side.Item3 is not null).Select(side => new LightReading(side.Item1, side.Item2, ReadingText.TryRead(side.Item3)!.Value));
+        var readings = new[]
+        {
+            (1, 2, forth), (2, 1, back),
+        }.Where(side => side.Item3 is not null).Select(side => new LightReading(side.Item1, side.Item2, ReadingText.TryRead(side.Item3)!.Value));
         var test = LightTest.Of(1, 2, readings);
         Assert.Equal(plus, test.Plus);
         Assert.Contains(words, test.Words, StringComparison.Ordinal);

@@ -5,7 +5,9 @@ namespace LooseGraft.Core.Tests.Quantities;
 /// <summary>Amounts are added, compared and written alike, whatever their unit.</summary>
 public sealed class QuantityTests
 {
-    public static TheoryData<Type> Types => [.. typeof(Volts).Assembly.GetTypes().Where(type => type.IsValueType && type.GetInterfaces().Any(face => face.IsGenericType && face.GetGenericTypeDefinition() == typeof(IQuantity<>)))];
+    public static TheoryData<Type> Types
+        => [.. typeof(Volts).Assembly.GetTypes()
+        .Where(type => type.IsValueType && type.GetInterfaces().Any(face => face.IsGenericType && face.GetGenericTypeDefinition() == typeof(IQuantity<>)))];
 
     [Theory]
     [MemberData(nameof(Types))]

@@ -12,11 +12,13 @@ public sealed class PlacementTests
 
     [Fact]
     public void No_shift_of_a_fine_grid_meets_more_mounts_than_the_search()
-        => Gen.Select(Place.Array[1, 4], Place.Array[1, 6], Gen.Double[0.3, 1.2], Gen.Int[0, 3].Select(quarter => quarter * 90.0)).Hold((holes, mounts, slack, turn) =>
+        => Gen.Select(Place.Array[1, 4], Place.Array[1, 6], Gen.Double[0.3, 1.2], Gen.Int[0, 3].Select(quarter => quarter * 90.0))
+            .Hold((holes, mounts, slack, turn) =>
         {
             var fits = PlacementSearch.Of([.. holes.Select(hole => (hole, slack))], mounts, turn);
             var best = fits[0].Pairs.Length;
-            Assert.All(fits, fit => Assert.All(fit.Pairs, pair => Assert.True((holes[pair.Hole].Turned(turn) + fit.Shift).To(mounts[pair.Mount]) <= slack + 1e-6)));
+            Assert.All(fits, fit =>
+                Assert.All(fit.Pairs, pair => Assert.True((holes[pair.Hole].Turned(turn) + fit.Shift).To(mounts[pair.Mount]) <= slack + 1e-6)));
             Assert.All(fits, fit => Assert.Equal(fit.Pairs.Length, fit.Pairs.DistinctBy(pair => pair.Mount).Count()));
             for (var x = -14.0; x <= 26; x += 0.2)
             {

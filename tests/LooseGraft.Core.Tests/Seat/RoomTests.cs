@@ -10,7 +10,8 @@ namespace LooseGraft.Core.Tests.Seat;
 /// <summary>What wants the same room, what lies under a board, and how far leads reach.</summary>
 public sealed class RoomTests
 {
-    private static readonly Gen<SeatBox> AnyBox = Gen.Select(Gen.Double[0, 60], Gen.Double[0, 60], Gen.Double[1, 25], Gen.Double[1, 25], Gen.Double[0, 20], Gen.Double[1, 15])
+    private static readonly Gen<SeatBox> AnyBox = Gen.Select(
+        Gen.Double[0, 60], Gen.Double[0, 60], Gen.Double[1, 25], Gen.Double[1, 25], Gen.Double[0, 20], Gen.Double[1, 15])
         .Select((x, y, width, depth, from, height) => Box("box", x, y, width, depth, height, from: from));
 
     [Fact]
@@ -19,7 +20,12 @@ public sealed class RoomTests
         {
             var graft = Seated().With([.. boxes.Index().Select(pair => pair.Item with { Id = $"b{pair.Index}" })]) with { Parts = [] };
             var bodies = SolidBody.Of(graft);
-            var pairs = (from one in bodies.Index() from other in bodies.Index() where one.Index < other.Index let clash = Clash.Between(one.Item, other.Item) where clash is not null select clash.Gap).Order();
+            var pairs = (from one in bodies.Index()
+                         from other in bodies.Index()
+                         where one.Index < other.Index
+                         let clash = Clash.Between(one.Item, other.Item)
+                         where clash is not null
+                         select clash.Gap).Order();
             Assert.Equal(pairs.Select(gap => Math.Round(gap, 6)), Clash.Of(bodies).Select(clash => Math.Round(clash.Gap, 6)).Order());
         }, iter: 200);
 
@@ -28,7 +34,8 @@ public sealed class RoomTests
         => Gen.Select(AnyBox, AnyBox).Hold((one, other) =>
         {
             SolidBody Body(SeatBox box, ClashMove move) => new(box.Name, box.Id, "tray", "tray",
-                [.. box.Area.Corners.Select(corner => corner + new PlanPoint(move.X, move.Y))], box.From.Value + move.Up, box.From.Value + box.Height.Value + move.Up, 0, false, box);
+                [.. box.Area.Corners.Select(corner => corner + new PlanPoint(move.X, move.Y))], box.From.Value + move.Up,
+                box.From.Value + box.Height.Value + move.Up, 0, false, box);
             if (Clash.Between(Body(one, default), Body(other, default)) is not { Gap: < -0.01 } clash) return;
             Assert.Null(Clash.Between(Body(one, default), Body(other, new(clash.Move.X * 1.001, clash.Move.Y * 1.001, clash.Move.Up * 1.001))));
             foreach (var (x, y, up) in new (int, int, int)[] { (1, 0, 0), (-1, 0, 0), (0, 1, 0), (0, -1, 0), (0, 0, 1), (0, 0, -1) })
@@ -71,7 +78,9 @@ public sealed class RoomTests
     public void A_lead_goes_round_what_stands_in_its_way_and_never_shorter_than_the_grid_says()
         => Gen.Select(Gen.Int[0, 18], Gen.Int[0, 14], Gen.Int[1, 6], Gen.Int[1, 6]).Array[1, 5].Hold(rows =>
         {
-            var boxes = rows.Index().Select(pair => Box($"b{pair.Index}", (pair.Item.Item1 * 10) + 2, (pair.Item.Item2 * 10) + 2, (pair.Item.Item3 * 10) - 4, (pair.Item.Item4 * 10) - 4, 50)).ToArray();
+            var boxes = rows.Index()
+                .Select(pair => Box($"b{pair.Index}", (pair.Item.Item1 * 10) + 2, (pair.Item.Item2 * 10) + 2, (pair.Item.Item3 * 10) - 4,
+                (pair.Item.Item4 * 10) - 4, 50)).ToArray();
             if (boxes.Any(box => box.Area.Holds(new PlanPoint(0, 0)) || box.Area.X + box.Area.Width > 198 || box.Area.Y + box.Area.Depth > 158)) return;
             var graft = (Seated().With(boxes) with { Parts = [] }).With(Run(0, 0, 200, 160));
             var reach = LeadReach.Of(graft)[0];
@@ -110,7 +119,9 @@ public sealed class RoomTests
     // Eight-way shortest path on a grid of 2 mm, which a lead could also take.
     private static double GridWay(SeatBox[] boxes)
     {
-        bool Free(int x, int y) => x is >= 0 and <= 100 && y is >= 0 and <= 80 && !boxes.Any(box => 2 * x > box.Area.X && 2 * x < box.Area.X + box.Area.Width && 2 * y > box.Area.Y && 2 * y < box.Area.Y + box.Area.Depth);
+        bool Free(int x, int y)
+            => x is >= 0 and <= 100 && y is >= 0 and <= 80
+            && !boxes.Any(box => 2 * x > box.Area.X && 2 * x < box.Area.X + box.Area.Width && 2 * y > box.Area.Y && 2 * y < box.Area.Y + box.Area.Depth);
         var best = new Dictionary<(int, int), double> { [(0, 0)] = 0 };
         var queue = new PriorityQueue<(int X, int Y), double>();
         queue.Enqueue((0, 0), 0);

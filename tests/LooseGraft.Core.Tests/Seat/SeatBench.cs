@@ -41,13 +41,23 @@ internal static class SeatBench
 
     public static Graft With(this Graft graft, LeadRun run) => graft with { Seating = graft.Seating with { Runs = [run] } };
 
-    public static Graft At(this Graft graft, Func<BoardSeat, BoardSeat> change) => graft with { Seating = graft.Seating with { Seats = [change(graft.Seating.Seats[0])] } };
+    public static Graft At(this Graft graft, Func<BoardSeat, BoardSeat> change)
+        => graft with { Seating = graft.Seating with { Seats = [change(graft.Seating.Seats[0])] } };
 
     public static LeadRun Run(double fromX, double fromY, double toX, double toY, double? length = null)
-        => new("lead", "lead", "tray", new RunEnd(null, new PlanPoint(fromX, fromY), 0), new RunEnd(null, new PlanPoint(toX, toY), 0)) { Length = length is { } known ? Mm(known) : null, LengthError = Mm(0), Bend = Mm(0) };
+        => new("lead", "lead", "tray", new RunEnd(null, new PlanPoint(fromX, fromY), 0), new RunEnd(null, new PlanPoint(toX, toY), 0))
+        {
+            Length = length is { } known ? Mm(known) : null,
+            LengthError = Mm(0),
+            Bend = Mm(0),
+        };
 
     public static Port Socket(string id, double x, double y, PortFacing faces, double width = 20)
-        => new(id, id, ConnectorTypes.Find("pin-header")!, Gender.Male) { Place = new PortPlace(new PlanPoint(x, y), faces) { Width = Mm(width), Height = Mm(10), PlugRoom = Mm(20) } };
+        => new(id, id, ConnectorTypes.Find("pin-header")!, Gender.Male)
+        {
+            Place = new PortPlace(new PlanPoint(x, y), faces) { Width = Mm(width), Height = Mm(10), PlugRoom = Mm(20) },
+        };
 
-    public static Survey Survey(string of, params string[] lines) => new(of, [.. lines.Select(line => Core.Seat.Surveying.SurveyText.TryRead(line) ?? throw new ArgumentException(line))]);
+    public static Survey Survey(string of, params string[] lines)
+        => new(of, [.. lines.Select(line => Core.Seat.Surveying.SurveyText.TryRead(line) ?? throw new ArgumentException(line))]);
 }

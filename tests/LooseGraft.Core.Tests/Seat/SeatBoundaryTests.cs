@@ -4,7 +4,8 @@ using static LooseGraft.Core.Tests.Seat.SeatBench;
 
 namespace LooseGraft.Core.Tests.Seat;
 
-/// <summary>Every constant of Seat's rules, just inside and just outside. The board is 100 × 80 mm and stands 6.5 mm above a tray of 1 mm steel; its tails reach 2.5 mm down, so 4 mm lie under them.</summary>
+/// <summary>Every constant of Seat's rules, just inside and just outside. The board is 100 × 80 mm and stands 6.5 mm above a tray of 1 mm steel; its tails
+/// reach 2.5 mm down, so 4 mm lie under them.</summary>
 public sealed class SeatBoundaryTests
 {
     public static TheoryData<string> Names => [.. Cases.Keys];
@@ -18,18 +19,22 @@ public sealed class SeatBoundaryTests
         ["plastic that reaches the solder lifts the board"] = ("SEAT-002", Tab(60, 50, 4.01, isMetal: false), Tab(60, 50, 3.99, isMetal: false)),
         ["plastic under bare board lifts it only when it stands higher"] = ("SEAT-002", Bare(6.51), Bare(6.49)),
         ["mounts half a millimetre apart"] = ("SEAT-003", Low(5.99), Low(6.01)),
-        ["threads in thin metal"] = ("SEAT-005", Held(MountMethod.DrillAndTap, PlaneMaterial.Steel, 1.49), Held(MountMethod.DrillAndTap, PlaneMaterial.Steel, 1.51)),
+        ["threads in thin metal"] = (
+            "SEAT-005", Held(MountMethod.DrillAndTap, PlaneMaterial.Steel, 1.49), Held(MountMethod.DrillAndTap, PlaneMaterial.Steel, 1.51)),
         ["threads in wood"] = ("SEAT-005", Held(MountMethod.DrillAndTap, PlaneMaterial.Wood, 12), Held(MountMethod.ThroughBolt, PlaneMaterial.Wood, 12)),
         ["an insert in thin wood"] = ("SEAT-005", Held(MountMethod.Insert, PlaneMaterial.Wood, 4.99), Held(MountMethod.Insert, PlaneMaterial.Wood, 5.01)),
         ["an insert in metal"] = ("SEAT-005", Held(MountMethod.Insert, PlaneMaterial.Steel, 6), Held(MountMethod.Insert, PlaneMaterial.Wood, 6)),
-        ["room behind for a nut"] = ("SEAT-005", Held(MountMethod.ThroughBolt, PlaneMaterial.Steel, 2, behind: 2.99), Held(MountMethod.ThroughBolt, PlaneMaterial.Steel, 2, behind: 3.01)),
+        ["room behind for a nut"] = (
+            "SEAT-005", Held(MountMethod.ThroughBolt, PlaneMaterial.Steel, 2, behind: 2.99),
+            Held(MountMethod.ThroughBolt, PlaneMaterial.Steel, 2, behind: 3.01)),
         ["glue near something hot"] = ("SEAT-005", Near(29.99, hot: true), Near(30.01, hot: true)),
         ["glue near something that is not hot"] = ("SEAT-005", Near(1, hot: true), Near(1, hot: false)),
         ["a stud under something heavy that hangs on the board"] = ("SEAT-005", Heavy("board"), Heavy("tray")),
         ["a corner 60 mm from the nearest support"] = ("SEAT-006", Long(64.9), Long(64.7)),
         ["a socket that is pushed from above, 60 mm from the nearest support"] = ("SEAT-006", Pushed(39.8), Pushed(39.6)),
         ["a method that grounds"] = ("SEAT-007", Grounded(MountMethod.PlasticStud), Grounded(MountMethod.ThroughBolt)),
-        ["a square millimetre beyond the plane"] = ("SEAT-008", Seated().At(seat => seat with { At = new PlanPoint(-0.013, 10) }), Seated().At(seat => seat with { At = new PlanPoint(-0.012, 10) })),
+        ["a square millimetre beyond the plane"] = (
+            "SEAT-008", Seated().At(seat => seat with { At = new PlanPoint(-0.013, 10) }), Seated().At(seat => seat with { At = new PlanPoint(-0.012, 10) })),
         ["a plug's room before the wall"] = ("SEAT-010", Away(19.99), Away(20.01)),
         ["an opening that begins too late"] = ("SEAT-010", Window(50.51, 79, 0, 40), Window(50.49, 79, 0, 40)),
         ["an opening that ends too early"] = ("SEAT-010", Window(30, 69.49, 0, 40), Window(30, 69.51, 0, 40)),
@@ -44,7 +49,9 @@ public sealed class SeatBoundaryTests
         ["a ceiling that only touches"] = ("SEAT-015", Ceiling(59.99), Ceiling(60.01)),
         ["under a ceiling as high as the box"] = ("SEAT-015", Lid(34.99), Lid(35.01)),
         ["a lead that is just too short"] = ("SEAT-016", Seated().With(Run(10, 140, 190, 140, 199.99)), Seated().With(Run(10, 140, 190, 140, 200.01))),
-        ["a lead whose length may be off"] = ("SEAT-016", Seated().With(Run(10, 140, 190, 140, 205) with { LengthError = Mm(5.01) }), Seated().With(Run(10, 140, 190, 140, 205) with { LengthError = Mm(4.99) })),
+        ["a lead whose length may be off"] = (
+            "SEAT-016", Seated().With(Run(10, 140, 190, 140, 205) with { LengthError = Mm(5.01) }),
+            Seated().With(Run(10, 140, 190, 140, 205) with { LengthError = Mm(4.99) })),
         ["a lead that just reaches"] = ("SEAT-017", Seated().With(Run(10, 140, 190, 140, 219.99)), Seated().With(Run(10, 140, 190, 140, 220.01))),
         ["clearances add up"] = ("SEAT-014", Apart(4.99), Apart(5.01)),
         ["boxes that touch do not clash"] = ("SEAT-013", Apart(-0.01), Apart(0.01)),
@@ -82,9 +89,18 @@ public sealed class SeatBoundaryTests
         ["under the lid"] = (Lid(30), "SEAT-015", "stands 35 mm above tray, and under the lid only 30 mm is free: 5 mm too tall", "choose a lower one"),
         ["short"] = (Seated().With(Run(10, 140, 190, 140, 195)), "SEAT-016", "is short by 5 mm: the way takes 200 mm", "turn or move the part"),
         ["tight"] = (Seated().With(Run(10, 140, 190, 140, 205)), "SEAT-017", "reaches with only 5 mm to spare", "check it by hand"),
-        ["a bad reading"] = (Surveyed("h3 left 5.0", "h3 rear 75.0", "h4 left 95.0", "h4 rear 75.0", "h3 h4 90.0", "h1 h3 70.0", "h2 h4 70.0", "h1 h4 114.0", "h2 h3 114.0", "h1 h2 93.0"), "SEAT-019", "they say about 90.0 mm", "measure h1 to h2 again"),
+        ["a bad reading"] = (
+            Surveyed("h3 left 5.0", "h3 rear 75.0", "h4 left 95.0", "h4 rear 75.0", "h3 h4 90.0", "h1 h3 70.0", "h2 h4 70.0", "h1 h4 114.0", "h2 h3 114.0",
+            "h1 h2 93.0"), "SEAT-019", "they say about 90.0 mm", "measure h1 to h2 again"),
         ["a loose point"] = (Surveyed("h1 h3 70.0"), "SEAT-020", "do not fix h3 yet", "measure"),
-        ["a mirrored point"] = (Seated() with { Seating = Seated().Seating with { Surveys = [Survey("board", "h1 left 50.0", "h1 rear 50.0", "h2 left 90.0", "h2 rear 50.0", "h1 h3 30.0", "h2 h3 50.0")] } }, "SEAT-020", "h3 fits on the other side as well", "measure"),
+        ["a mirrored point"] = (
+            Seated() with
+            {
+                Seating = Seated().Seating with
+                {
+                    Surveys = [Survey("board", "h1 left 50.0", "h1 rear 50.0", "h2 left 90.0", "h2 rear 50.0", "h1 h3 30.0", "h2 h3 50.0")],
+                }
+            }, "SEAT-020", "h3 fits on the other side as well", "measure"),
     };
 
     [Theory]
@@ -96,10 +112,12 @@ public sealed class SeatBoundaryTests
             && finding.Remedies.Any(each => each.Contains(remedy, StringComparison.Ordinal)));
     }
 
-    private static Graft Tab(double x, double y, double height, bool isMetal = true) => Seated(Tray(Mount("tab", x, y, height, MountKind.Tab) with { IsMetal = isMetal }));
+    private static Graft Tab(double x, double y, double height, bool isMetal = true)
+        => Seated(Tray(Mount("tab", x, y, height, MountKind.Tab) with { IsMetal = isMetal }));
 
     private static Graft Bare(double height)
-        => Seated(Tray(Mount("tab", 60, 50, height) with { IsMetal = false }), Board() with { Body = Board().Body! with { Zones = [new BodyZone(BodyZoneKind.BareBoard, "middle", new PlanRectangle(20, 20, 40, 40))] } });
+        => Seated(Tray(Mount("tab", 60, 50, height) with { IsMetal = false }),
+            Board() with { Body = Board().Body! with { Zones = [new BodyZone(BodyZoneKind.BareBoard, "middle", new PlanRectangle(20, 20, 40, 40))] } });
 
     private static Graft Low(double height) => Seated(Tray() with { Mounts = [Tray().Mounts[0] with { Height = Mm(height) }, .. Tray().Mounts.Skip(1)] });
 
@@ -108,12 +126,21 @@ public sealed class SeatBoundaryTests
 
     private static Graft Held(MountMethod method, PlaneMaterial material, double thickness, double? behind = null)
         => Missing(60).At(seat => seat with { Holes = [new HoleMounting(4, method)] }) is var graft
-            ? graft with { Seating = graft.Seating with { Planes = [graft.Seating.Planes[0] with { Material = material, Thickness = Mm(thickness), Behind = behind is { } free ? Mm(free) : null }] } }
+            ? graft with
+            {
+                Seating = graft.Seating with
+                {
+                    Planes = [graft.Seating.Planes[0] with { Material = material, Thickness = Mm(thickness), Behind = behind is { } free ? Mm(free) : null }],
+                }
+            }
             : throw new InvalidOperationException();
 
-    private static Graft Near(double far, bool hot) => Held(MountMethod.AdhesivePillar, PlaneMaterial.Steel, 1).With(Box("cooler", 115 + far, 70, 20, 30, 30) with { IsHot = hot });
+    private static Graft Near(double far, bool hot)
+        => Held(MountMethod.AdhesivePillar, PlaneMaterial.Steel, 1).With(Box("cooler", 115 + far, 70, 20, 30, 30) with { IsHot = hot });
 
-    private static Graft Heavy(string on) => Held(MountMethod.PlasticStud, PlaneMaterial.Steel, 1).With(Box("cooler", 20, 20, 30, 30, 30, on: on, from: on == "tray" ? 60 : 0) with { IsHeavy = true });
+    private static Graft Heavy(string on)
+        => Held(MountMethod.PlasticStud, PlaneMaterial.Steel, 1)
+        .With(Box("cooler", 20, 20, 30, 30, 30, on: on, from: on == "tray" ? 60 : 0) with { IsHeavy = true });
 
     private static Graft Long(double depth) => Seated(Tray() with { Mounts = [.. Tray().Mounts.Take(2)] }, Board() with
     {
@@ -129,25 +156,36 @@ public sealed class SeatBoundaryTests
             Holes = [.. Board().Holes.Take(2)],
         });
 
-    private static Graft Free() => Seated(Tray() with { Mounts = [] }).At(seat => seat with { Holes = [.. Enumerable.Range(1, 4).Select(hole => new HoleMounting(hole, MountMethod.LeftFree))] });
+    private static Graft Free()
+        => Seated(Tray() with { Mounts = [] })
+        .At(seat => seat with { Holes = [.. Enumerable.Range(1, 4).Select(hole => new HoleMounting(hole, MountMethod.LeftFree))] });
 
     private static Graft Grounded(MountMethod method)
-        => Seated(Tray() with { Mounts = [.. Tray().Mounts.Take(3).Select(mount => mount with { IsMetal = false })] }).At(seat => seat with { Holes = [new HoleMounting(4, method)] });
+        => Seated(Tray() with { Mounts = [.. Tray().Mounts.Take(3).Select(mount => mount with { IsMetal = false })] })
+            .At(seat => seat with { Holes = [new HoleMounting(4, method)] });
 
     private static Graft Away(double y, IoPlate plate = IoPlate.Bent)
-        => Seated(Tray() with { Openings = plate == IoPlate.Bent && y > 5 ? [] : [new Opening("io", "opening", OpeningKind.Ports, PlaneWall.Rear, new PlanRectangle(30, 0, 60, 40))] }, Board(Socket("usb", 40, 0, PortFacing.Rear)))
+        => Seated(Tray() with
+        {
+            Openings = plate == IoPlate.Bent && y > 5
+                ? []
+                : [new Opening("io", "opening", OpeningKind.Ports, PlaneWall.Rear, new PlanRectangle(30, 0, 60, 40))],
+        }, Board(Socket("usb", 40, 0, PortFacing.Rear)))
             .At(seat => seat with { At = new PlanPoint(20, y), Plate = plate });
 
     private static Graft Window(double from, double to, double low, double high, PlaneWall wall = PlaneWall.Rear, OpeningKind kind = OpeningKind.Ports)
-        => Seated(Tray() with { Openings = [new Opening("io", "opening", kind, wall, new PlanRectangle(from, low, to - from, high - low))] }, Board(Socket("usb", 40, 0, PortFacing.Rear)))
+        => Seated(Tray() with { Openings = [new Opening("io", "opening", kind, wall, new PlanRectangle(from, low, to - from, high - low))] },
+            Board(Socket("usb", 40, 0, PortFacing.Rear)))
             .At(seat => seat with { At = new PlanPoint(20, 0), Plate = IoPlate.Bent });
 
     // A box from 20 to 60 along the tray, 35 high on the tray, under a ceiling that begins at so much.
-    private static Graft Ceiling(double from) => Seated(Tray() with { Ceilings = [new Ceiling("brace", new PlanRectangle(from, 100, 50, 50), Mm(20))] }).With(Box("cooler", 20, 110, 40, 30, 35));
+    private static Graft Ceiling(double from)
+        => Seated(Tray() with { Ceilings = [new Ceiling("brace", new PlanRectangle(from, 100, 50, 50), Mm(20))] }).With(Box("cooler", 20, 110, 40, 30, 35));
 
     private static Graft Lid(double lid) => Seated(Tray() with { Lid = Mm(lid) }).With(Box("cooler", 20, 110, 40, 30, 35));
 
-    private static Graft Apart(double gap) => Seated().With(Box("one", 130, 20, 20, 40, 40) with { Clearance = Mm(3) }, Box("other", 150 + gap, 20, 20, 40, 40) with { Clearance = Mm(2) });
+    private static Graft Apart(double gap)
+        => Seated().With(Box("one", 130, 20, 20, 40, 40) with { Clearance = Mm(3) }, Box("other", 150 + gap, 20, 20, 40, 40) with { Clearance = Mm(2) });
 
     // The plug of a socket that faces right reaches 20 mm beyond the board, into a cage.
     private static Graft Plugged() => Seated(board: Board(Socket("usb", 100, 40, PortFacing.Right))).With(Box("cage", 125, 30, 40, 40, 40));
@@ -155,5 +193,11 @@ public sealed class SeatBoundaryTests
     private static Graft PluggedLeft() => Seated(board: Board(Socket("usb", 0, 40, PortFacing.Left))).With(Box("cage", -30, 30, 40, 40, 40));
 
     private static Graft Surveyed(params string[] lines)
-        => Seated() with { Seating = Seated().Seating with { Surveys = [Survey("board", ["h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", .. lines])] } };
+        => Seated() with
+        {
+            Seating = Seated().Seating with
+            {
+                Surveys = [Survey("board", ["h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", .. lines])],
+            }
+        };
 }

@@ -13,16 +13,20 @@ public sealed class SeatFileTests
 {
     private static readonly Gen<double> Figure = Gen.Double[-500, 500].Select(value => Math.Round(value, 2) + 0.0);
     private static readonly Gen<double> Size = Gen.Double[0.1, 300].Select(value => Math.Round(value, 2));
-    private static readonly Gen<PlanRectangle> Area = Gen.Select(Figure, Figure, Size, Size).Select((x, y, width, depth) => new PlanRectangle(x, y, width, depth));
+    private static readonly Gen<PlanRectangle> Area = Gen.Select(Figure, Figure, Size, Size)
+        .Select((x, y, width, depth) => new PlanRectangle(x, y, width, depth));
 
-    private static readonly Gen<Mount> AnyMount = Gen.Select(Gen.Enum<MountKind>(), Figure, Figure, Size, Gen.Enum<MountState>(), Gen.Bool).Select((kind, x, y, height, state, metal)
+    private static readonly Gen<Mount> AnyMount = Gen.Select(Gen.Enum<MountKind>(), Figure, Figure, Size, Gen.Enum<MountState>(), Gen.Bool)
+        .Select((kind, x, y, height, state, metal)
         => new Mount("m", kind, new PlanPoint(x, y), Mm(height)) { State = state, IsMetal = metal, Evidence = Evidence.Label });
 
-    private static readonly Gen<Opening> AnyOpening = Gen.Select(Gen.Enum<OpeningKind>(), Gen.Enum<PlaneWall>(), Area, Gen.Bool).Select((kind, wall, area, cut) => new Opening("o", "opening", kind, wall, area) { IsToCut = cut });
+    private static readonly Gen<Opening> AnyOpening = Gen.Select(Gen.Enum<OpeningKind>(), Gen.Enum<PlaneWall>(), Area, Gen.Bool)
+        .Select((kind, wall, area, cut) => new Opening("o", "opening", kind, wall, area) { IsToCut = cut });
 
     [Fact]
     public void What_is_placed_comes_back_the_same()
-        => Gen.Select(AnyMount.Array[0, 4], AnyOpening.Array[0, 3], Area, Figure, Gen.Enum<MountMethod>(), Gen.Enum<IoPlate>()).Hold((mounts, openings, area, turn, method, plate) =>
+        => Gen.Select(AnyMount.Array[0, 4], AnyOpening.Array[0, 3], Area, Figure, Gen.Enum<MountMethod>(), Gen.Enum<IoPlate>())
+            .Hold((mounts, openings, area, turn, method, plate) =>
         {
             var plane = Tray() with
             {

@@ -17,13 +17,21 @@ public sealed class SeatInvariantTests
         .Select((x, y, width, depth, from) => Box("b", x, y, width, depth, 30, from: from));
 
     private static readonly Gen<Graft> Crowd = Gen.Select(AnyMount.Array[0, 5], AnyBox.Array[0, 6]).Select((mounts, boxes) =>
-        Seated(Tray([.. mounts.Index().Select(pair => pair.Item with { Id = $"m{pair.Index}" })]) with { Lid = Mm(60) }).With([.. boxes.Index().Select(pair => pair.Item with { Id = $"b{pair.Index}" })]));
+        Seated(Tray([.. mounts.Index().Select(pair => pair.Item with { Id = $"m{pair.Index}" })]) with { Lid = Mm(60) })
+            .With([.. boxes.Index().Select(pair => pair.Item with { Id = $"b{pair.Index}" })]));
 
     [Fact]
     public void The_order_in_which_things_were_written_down_does_not_matter()
         => Crowd.Hold(graft =>
         {
-            var turned = graft with { Seating = graft.Seating with { Boxes = [.. graft.Seating.Boxes.Reverse()], Planes = [graft.Seating.Planes[0] with { Mounts = [.. graft.Seating.Planes[0].Mounts.Reverse()] }] } };
+            var turned = graft with
+            {
+                Seating = graft.Seating with
+                {
+                    Boxes = [.. graft.Seating.Boxes.Reverse()],
+                    Planes = [graft.Seating.Planes[0] with { Mounts = [.. graft.Seating.Planes[0].Mounts.Reverse()] }],
+                },
+            };
             Assert.Equal(Said(graft), Said(turned));
         }, iter: 60);
 
@@ -40,7 +48,12 @@ public sealed class SeatInvariantTests
     public void A_quarter_turn_of_everything_together_does_not_matter()
         => Crowd.Hold(graft =>
         {
-            var turned = Changed(graft, corner => corner.Turned(90), area => PlanRectangle.Round([.. area.Corners.Select(corner => corner.Turned(90))]), seat => seat with { At = seat.At.Turned(90), TurnDegrees = 90 });
+            var turned = Changed(
+                graft, corner
+                => corner.Turned(90),
+                area
+                => PlanRectangle.Round([.. area.Corners.Select(corner => corner.Turned(90))]),
+                seat => seat with { At = seat.At.Turned(90), TurnDegrees = 90 });
             Assert.Equal(Said(graft), Said(turned));
         }, iter: 60);
 
@@ -74,15 +87,19 @@ public sealed class SeatInvariantTests
     // Sums and differences of eighths are exact, so that what lies just at a limit lies there in every frame.
     private static Gen<double> Eighths(int least, int most) => Gen.Int[8 * least, 8 * most].Select(count => count / 8.0);
 
-    private static Graft Changed(Graft graft, Func<PlanPoint, PlanPoint> place, Func<PlanRectangle, PlanRectangle> area, Func<BoardSeat, BoardSeat> seat) => graft with
-    {
-        Seating = graft.Seating with
+    private static Graft Changed(Graft graft, Func<PlanPoint, PlanPoint> place, Func<PlanRectangle, PlanRectangle> area, Func<BoardSeat, BoardSeat> seat)
+        => graft with
         {
-            Planes = [.. graft.Seating.Planes.Select(plane => plane with { Outline = [.. plane.Outline.Select(place)], Mounts = [.. plane.Mounts.Select(mount => mount with { At = place(mount.At) })] })],
-            Seats = [.. graft.Seating.Seats.Select(seat)],
-            Boxes = [.. graft.Seating.Boxes.Select(box => box with { Area = area(box.Area) })],
-        },
-    };
+            Seating = graft.Seating with
+            {
+                Planes = [.. graft.Seating.Planes.Select(
+                plane
+                => plane with { Outline = [.. plane.Outline.Select(place)],
+                Mounts = [.. plane.Mounts.Select(mount => mount with { At = place(mount.At) })] })],
+                Seats = [.. graft.Seating.Seats.Select(seat)],
+                Boxes = [.. graft.Seating.Boxes.Select(box => box with { Area = area(box.Area) })],
+            },
+        };
 
     private static IEnumerable<string> Messages(Graft graft) => SeatStage.Review(graft).Findings.Select(finding => finding.Message);
 

@@ -11,7 +11,8 @@ internal static class SeatRuleExamples
 
     public static IEnumerable<KeyValuePair<string, (Graft Fires, Graft Quiet)>> All =>
     [
-        new("SEAT-001", (Seated(Tray(Mount("tab", 60, 40, 5, MountKind.Tab))), Seated(Tray(Mount("tab", 60, 40, 5, MountKind.Tab) with { State = MountState.Insulated })))),
+        new("SEAT-001", (Seated(Tray(Mount("tab", 60, 40, 5, MountKind.Tab))),
+            Seated(Tray(Mount("tab", 60, 40, 5, MountKind.Tab) with { State = MountState.Insulated })))),
         new("SEAT-002", (Seated(Tray(Mount("tab", 60, 40, 7) with { IsMetal = false })), Seated(Tray(Mount("tab", 60, 40, 3) with { IsMetal = false })))),
         new("SEAT-003", (Seated(Uneven(5.5)), Seated(Uneven(6.2)))),
         new("SEAT-004", (Moved(), Moved(MountMethod.ThroughBolt))),
@@ -23,9 +24,11 @@ internal static class SeatRuleExamples
         new("SEAT-010", (Looking(null, IoPlate.Made), Looking(Window, IoPlate.Made))),
         new("SEAT-011", (Looking(Window with { Area = new PlanRectangle(65, 0, 60, 40) }, IoPlate.Bent), Looking(Window, IoPlate.Bent))),
         new("SEAT-012", (Looking(Window, null), Looking(Window, IoPlate.LeftOpen))),
-        new("SEAT-013", (Seated().With(Box("card", 50, 20, 20, 60, 40, on: "board"), Box("cage", 60, 60, 60, 40, 40)), Seated().With(Box("card", 50, 20, 20, 60, 40, on: "board"), Box("cage", 60, 60, 60, 40, 40, from: 60)))),
+        new("SEAT-013", (Seated().With(Box("card", 50, 20, 20, 60, 40, on: "board"), Box("cage", 60, 60, 60, 40, 40)),
+            Seated().With(Box("card", 50, 20, 20, 60, 40, on: "board"), Box("cage", 60, 60, 60, 40, 40, from: 60)))),
         new("SEAT-014", (Beside(2), Beside(5))),
-        new("SEAT-015", (Seated(Tray() with { Lid = Mm(40) }).With(Box("cooler", 30, 30, 40, 40, 35, on: "board")), Seated(Tray() with { Lid = Mm(44) }).With(Box("cooler", 30, 30, 40, 40, 35, on: "board")))),
+        new("SEAT-015", (Seated(Tray() with { Lid = Mm(40) }).With(Box("cooler", 30, 30, 40, 40, 35, on: "board")),
+            Seated(Tray() with { Lid = Mm(44) }).With(Box("cooler", 30, 30, 40, 40, 35, on: "board")))),
         new("SEAT-016", (Seated().With(Run(10, 140, 190, 140, 195)), Seated().With(Run(10, 140, 190, 140, 205)))),
         new("SEAT-017", (Seated().With(Run(10, 140, 190, 140, 205)), Seated().With(Run(10, 140, 190, 140, 300)))),
         new("SEAT-018", (Seated().With(Run(10, 140, 190, 140)), Seated().With(Run(10, 140, 190, 140, 300)))),
@@ -36,7 +39,8 @@ internal static class SeatRuleExamples
 
     private static MountPlane Uneven(double height) => Tray() with { Mounts = [Tray().Mounts[0] with { Height = Mm(height) }, .. Tray().Mounts.Skip(1)] };
 
-    private static MountPlane Plastic(PlaneMaterial material) => Tray() with { Material = material, Mounts = [.. Tray().Mounts.Select(mount => mount with { IsMetal = false })] };
+    private static MountPlane Plastic(PlaneMaterial material)
+        => Tray() with { Material = material, Mounts = [.. Tray().Mounts.Select(mount => mount with { IsMetal = false })] };
 
     // One standoff stands elsewhere, so that the fourth hole of the board meets none.
     private static Graft Moved(MountMethod? method = null, double thickness = 1)
@@ -44,10 +48,16 @@ internal static class SeatRuleExamples
             .At(seat => seat with { Holes = method is { } way ? [new HoleMounting(4, way)] : [] });
 
     private static Graft Looking(Opening? opening, IoPlate? plate)
-        => Seated(Tray() with { Mounts = [.. Tray().Mounts.Select(mount => mount with { At = new PlanPoint(mount.At.X, mount.At.Y - 10) })], Openings = opening is null ? [] : [opening] }, Board(Socket("usb", 40, 0, PortFacing.Rear)))
+        => Seated(Tray() with
+        {
+            Mounts = [.. Tray().Mounts.Select(mount => mount with { At = new PlanPoint(mount.At.X, mount.At.Y - 10) })],
+            Openings = opening is null ? [] : [opening],
+        }, Board(Socket("usb", 40, 0, PortFacing.Rear)))
             .At(seat => seat with { At = new PlanPoint(20, 0), Plate = plate });
 
-    private static Graft Beside(double gap) => Seated().With(Box("one", 130, 20, 20, 40, 40) with { Clearance = Mm(3) }, Box("other", 150 + gap, 20, 20, 40, 40));
+    private static Graft Beside(double gap)
+        => Seated().With(Box("one", 130, 20, 20, 40, 40) with { Clearance = Mm(3) }, Box("other", 150 + gap, 20, 20, 40, 40));
 
-    private static Graft Surveyed(string line) => Seated() with { Seating = Seated().Seating with { Surveys = [Survey("board", "h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", line)] } };
+    private static Graft Surveyed(string line)
+        => Seated() with { Seating = Seated().Seating with { Surveys = [Survey("board", "h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", line)] } };
 }

@@ -25,7 +25,8 @@ public sealed class SeatWordsTests
     [InlineData(MountKind.Brace, PlaneMaterial.Aluminium, "flatten t1 or cut it off")]
     [InlineData(MountKind.Tab, PlaneMaterial.Wood, "take t1 off")]
     public void The_cure_of_a_short_is_what_hands_can_do_with_it(MountKind kind, PlaneMaterial material, string cure)
-        => Assert.StartsWith(cure, Only("SEAT-001", Seated(Tray(Mount("t1", 60, 40, 5, kind)) with { Material = material })).Remedies[0], StringComparison.Ordinal);
+        => Assert.StartsWith(
+            cure, Only("SEAT-001", Seated(Tray(Mount("t1", 60, 40, 5, kind)) with { Material = material })).Remedies[0], StringComparison.Ordinal);
 
     [Fact]
     public void A_verdict_is_no_better_than_the_place_it_rests_on()
@@ -45,7 +46,11 @@ public sealed class SeatWordsTests
     public void A_way_of_holding_that_does_not_hold_says_why(MountMethod method, PlaneMaterial material, double thickness, string because)
     {
         var graft = Held(method);
-        graft = graft with { Seating = graft.Seating.WithPlane("tray", plane => plane with { Material = material, Thickness = Mm(thickness), Behind = Mm(2) }) };
+        graft = graft with
+        {
+            Seating = graft.Seating.WithPlane(
+            "tray", plane => plane with { Material = material, Thickness = Mm(thickness), Behind = Mm(2) })
+        };
         Assert.Contains(because, Only("SEAT-005", graft).Message, StringComparison.Ordinal);
     }
 
@@ -59,18 +64,22 @@ public sealed class SeatWordsTests
         var cooler = Box("cooler", 60, 40, 20, 20, 30, on: "board") with { IsHot = hot, IsHeavy = heavy };
         Assert.Contains(because, Only("SEAT-005", Held(method).With(cooler)).Message, StringComparison.Ordinal);
         Assert.DoesNotContain(Review.Of(Held(MountMethod.ThroughBolt).With(cooler)).Findings, finding => finding.Rule.Code == "SEAT-005");
-        Assert.DoesNotContain(Review.Of(Held(method).With(cooler with { IsHot = false, IsHeavy = false })).Findings, finding => finding.Rule.Code == "SEAT-005");
+        Assert.DoesNotContain(
+            Review.Of(Held(method).With(cooler with { IsHot = false, IsHeavy = false })).Findings, finding => finding.Rule.Code == "SEAT-005");
     }
 
     [Fact]
     public void The_lowest_thing_above_counts_and_a_whole_ceiling_stands_in_for_the_lid()
     {
         var tall = Box("cooler", 30, 30, 20, 20, 50);
-        Assert.Contains("under the lid only 45 mm is free: 5 mm too tall", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45) }).With(tall)).Message, StringComparison.Ordinal);
+        Assert.Contains("under the lid only 45 mm is free: 5 mm too tall", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45) }).With(tall)).Message,
+            StringComparison.Ordinal);
         var brace = new Ceiling("brace", new PlanRectangle(0, 40, 200, 5), Mm(30));
-        Assert.Contains("under brace only 30 mm is free", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45), Ceilings = [brace] }).With(tall)).Message, StringComparison.Ordinal);
+        Assert.Contains("under brace only 30 mm is free", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45), Ceilings = [brace] }).With(tall)).Message,
+            StringComparison.Ordinal);
         var raised = new Ceiling("dome", new PlanRectangle(0, 0, 200, 160), Mm(60));
-        Assert.DoesNotContain(Review.Of(Seated(Tray() with { Lid = Mm(45), Ceilings = [raised] }).With(tall)).Findings, finding => finding.Rule.Code == "SEAT-015");
+        Assert.DoesNotContain(
+            Review.Of(Seated(Tray() with { Lid = Mm(45), Ceilings = [raised] }).With(tall)).Findings, finding => finding.Rule.Code == "SEAT-015");
     }
 
     [Fact]
@@ -117,7 +126,8 @@ public sealed class SeatWordsTests
     [Fact]
     public void A_lead_to_a_port_that_has_no_place_says_so()
     {
-        var graft = Seated(board: Board(Socket("usb", 30, 0, PortFacing.Rear) with { Place = null })).With(Run(1, 1, 2, 2, 300) with { To = new RunEnd(new PortId("board", "usb"), default, 0) });
+        var graft = Seated(board: Board(Socket("usb", 30, 0, PortFacing.Rear) with { Place = null }))
+            .With(Run(1, 1, 2, 2, 300) with { To = new RunEnd(new PortId("board", "usb"), default, 0) });
         Assert.Equal("An end of lead has no place yet.", Only("SEAT-018", graft).Message);
     }
 

@@ -65,7 +65,8 @@ public sealed class SeatedBoardTests
     {
         var along = wall is PlaneWall.Rear or PlaneWall.Front ? 40 : 60;
         var tray = Tray() with { Mounts = [], Openings = [new Opening("io", "opening", OpeningKind.Ports, wall, new PlanRectangle(along, 0, 40, 40))] };
-        var graft = Seated(tray, Board(Socket("usb", 50 + off, 0, PortFacing.Rear))).At(seat => seat with { At = new PlanPoint(100, 80), TurnDegrees = degrees });
+        var graft = Seated(tray, Board(Socket("usb", 50 + off, 0, PortFacing.Rear)))
+            .At(seat => seat with { At = new PlanPoint(100, 80), TurnDegrees = degrees });
         var window = PortWindow.Of(SeatedBoard.Of(graft)[0])!;
         Assert.True(window.Offset > 1);
         var moved = PortWindow.Of(SeatedBoard.Of(graft.At(seat => seat with { At = seat.At + window.Correction }))[0])!;
@@ -85,7 +86,9 @@ public sealed class SeatedBoardTests
     [Fact]
     public void A_plug_takes_its_room_on_the_side_it_comes_from_and_a_slot_without_room_takes_none()
     {
-        var graft = Seated(board: Board(Socket("up", 50, 40, PortFacing.Up), Socket("left", 0, 40, PortFacing.Left), Socket("none", 70, 40, PortFacing.Up) with { Place = new PortPlace(new PlanPoint(70, 40), PortFacing.Up) { PlugRoom = Mm(0) } }));
+        var graft = Seated(board: Board(
+            Socket("up", 50, 40, PortFacing.Up), Socket("left", 0, 40, PortFacing.Left),
+            Socket("none", 70, 40, PortFacing.Up) with { Place = new PortPlace(new PlanPoint(70, 40), PortFacing.Up) { PlugRoom = Mm(0) } }));
         var plugs = SolidBody.Of(graft).Where(body => body.IsPlug).ToDictionary(body => body.Name);
         Assert.Equal(["plug in left", "plug in up"], plugs.Keys.Order());
         Assert.Equal((18.1, 38.1), (Math.Round(plugs["plug in up"].From, 6), Math.Round(plugs["plug in up"].To, 6)));
@@ -149,7 +152,8 @@ public sealed class SeatedBoardTests
 
     private static Graft Full()
     {
-        var graft = Seated(board: Board(Socket("usb", 30, 0, PortFacing.Rear))).With(Box("cooler", 10, 20, 30, 40, 50, on: "board"), Box("cage", 150, 20, 30, 40, 50) with { Part = "board" });
+        var graft = Seated(board: Board(Socket("usb", 30, 0, PortFacing.Rear)))
+            .With(Box("cooler", 10, 20, 30, 40, 50, on: "board"), Box("cage", 150, 20, 30, 40, 50) with { Part = "board" });
         return graft with
         {
             Seating = graft.Seating with

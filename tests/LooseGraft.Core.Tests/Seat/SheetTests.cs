@@ -36,7 +36,8 @@ public sealed class SheetTests
     public void The_template_draws_each_hole_where_the_board_has_it_and_mirrors_about_its_middle()
     {
         var sheet = Template();
-        Assert.Equal([new PlanPoint(25, 15), new(115, 15), new(25, 85), new(115, 85)], sheet.Circles.Where(circle => circle.Layer == SheetLayer.Hole).Select(circle => circle.Middle));
+        Assert.Equal([new PlanPoint(25, 15), new(115, 15), new(25, 85), new(115, 85)],
+            sheet.Circles.Where(circle => circle.Layer == SheetLayer.Hole).Select(circle => circle.Middle));
         Assert.Equal(1.7, Assert.Single(sheet.Circles, circle => circle.Layer == SheetLayer.Cut).Radius);
         var mirrored = sheet.Mirrored();
         Assert.Equal(sheet.Bounds, mirrored.Bounds);
@@ -106,8 +107,10 @@ public sealed class SheetTests
     [Fact]
     public void Lines_that_meet_end_to_end_become_one_outline_whichever_way_they_were_drawn()
     {
-        string Line(double x1, double y1, double x2, double y2) => string.Create(CultureInfo.InvariantCulture, $"0\nLINE\n8\n0\n10\n{x1}\n20\n{y1}\n11\n{x2}\n21\n{y2}\n");
-        var read = DxfReader.Read($"0\nSECTION\n2\nENTITIES\n{Line(0, 0, 10, 0)}{Line(10, 5, 10, 0)}{Line(0, 5, 10, 5)}{Line(0, 5, 0, 0)}{Line(50, 50, 60, 60)}0\nENDSEC\n");
+        string Line(double x1, double y1, double x2, double y2)
+            => string.Create(CultureInfo.InvariantCulture, $"0\nLINE\n8\n0\n10\n{x1}\n20\n{y1}\n11\n{x2}\n21\n{y2}\n");
+        var read = DxfReader.Read(
+            $"0\nSECTION\n2\nENTITIES\n{Line(0, 0, 10, 0)}{Line(10, 5, 10, 0)}{Line(0, 5, 10, 5)}{Line(0, 5, 0, 0)}{Line(50, 50, 60, 60)}0\nENDSEC\n");
         Assert.Equal(4, Assert.Single(read.Outlines).Length);
         Assert.Equal(["1 lines that close nothing were left out"], read.Notes);
     }
@@ -116,7 +119,8 @@ public sealed class SheetTests
     public void Marks_are_told_apart_from_a_board_that_only_wants_moving()
     {
         var board = SeatedBoard.Of(Seated())[0];
-        var check = MarkCheck.Of(board, new Dictionary<int, PlanPoint> { [1] = new(26, 15.5), [2] = new(116, 15.5), [3] = new(26, 85.5), [4] = new(116.9, 85.5) });
+        var check = MarkCheck.Of(
+            board, new Dictionary<int, PlanPoint> { [1] = new(26, 15.5), [2] = new(116, 15.5), [3] = new(26, 85.5), [4] = new(116.9, 85.5) });
         Assert.Equal(1.225, check.Move.X, 3);
         Assert.Equal([true, true, true, false], check.Marks.Select(mark => mark.IsWithin));
         Assert.Empty(MarkCheck.Of(board, new Dictionary<int, PlanPoint> { [9] = default }).Marks);
@@ -140,7 +144,8 @@ public sealed class SheetTests
         var tray = Tray() with { Openings = [new Opening("io", "opening", OpeningKind.Ports, PlaneWall.Rear, new PlanRectangle(30, 0, 60, 40))] };
         var plate = TemplateSheet.Plate(SeatedBoard.Of(Seated(tray, Board(Socket("usb", 20, 0, PortFacing.Rear))))[0])!;
         // The port covers 30 to 50 of an opening from 30 to 90: from outside that is 40 to 60, with half a millimetre round it.
-        Assert.Equal([new(39.5, 7.6), new(60.5, 7.6), new(60.5, 18.6), new PlanPoint(39.5, 18.6)], plate.Paths[1].Corners.Select(corner => new PlanPoint(Math.Round(corner.X, 6), Math.Round(corner.Y, 6))));
+        Assert.Equal([new(39.5, 7.6), new(60.5, 7.6), new(60.5, 18.6), new PlanPoint(39.5, 18.6)],
+            plate.Paths[1].Corners.Select(corner => new PlanPoint(Math.Round(corner.X, 6), Math.Round(corner.Y, 6))));
         Assert.Null(TemplateSheet.Plate(SeatedBoard.Of(Seated())[0]));
     }
 
@@ -153,15 +158,19 @@ public sealed class SheetTests
 
     [Fact]
     public void Any_sheet_of_outlines_and_circles_survives_both_forms()
-        => Gen.Select(Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[1, 80], Gen.Double[1, 80]).Array[1, 6], Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[0.5, 20]).Array[0, 6]).Hold((areas, circles) =>
+        => Gen.Select(Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[1, 80], Gen.Double[1, 80]).Array[1, 6],
+            Gen.Select(Gen.Double[0, 300], Gen.Double[0, 200], Gen.Double[0.5, 20]).Array[0, 6]).Hold((areas, circles) =>
         {
-            var sheet = new PlanSheet("any", [.. areas.Select(area => new SheetPath(SheetLayer.Cut, [.. new PlanRectangle(area.Item1, area.Item2, area.Item3, area.Item4).Corners], true))],
+            var sheet = new PlanSheet(
+                "any", [.. areas.Select(
+                area => new SheetPath(SheetLayer.Cut, [.. new PlanRectangle(area.Item1, area.Item2, area.Item3, area.Item4).Corners], true))],
                 [.. circles.Select(circle => new SheetCircle(SheetLayer.Hole, new PlanPoint(circle.Item1, circle.Item2), circle.Item3))], []);
             foreach (var read in new[] { DxfReader.Read(SheetDxf.Write(sheet)), SvgReader.Read(SheetSvg.Write(sheet)) })
             {
                 Assert.Null(read.Problem);
                 Assert.Equal(areas.Length, read.Outlines.Length);
-                Assert.Equal(areas.Max(area => area.Item3 * area.Item4), PlanRectangle.Round(read.Outlines[0]) is var round ? round.Width * round.Depth : 0, 0.5);
+                Assert.Equal(areas.Max(area => area.Item3 * area.Item4), PlanRectangle.Round(read.Outlines[0]) is var round ? round.Width * round.Depth : 0,
+                    0.5);
                 Assert.Equal(circles.Length, read.Circles.Length);
                 Assert.All(circles.Zip(read.Circles), pair => Assert.Equal(pair.First.Item3, pair.Second.Radius, 0.001));
             }

@@ -36,7 +36,8 @@ public sealed class SurveyTests
     [Fact]
     public void Rims_and_edges_give_the_middles_of_holes()
     {
-        var result = SurveyAdjustment.Of(Survey("board", "h1 across 3.6", "h2 across 4", "h1 left near 3.2", "h1 rear 8", "h2 rear 8", "h1 h2 far 93.8", "left right 100"));
+        var result = SurveyAdjustment.Of(
+            Survey("board", "h1 across 3.6", "h2 across 4", "h1 left near 3.2", "h1 rear 8", "h2 rear 8", "h1 h2 far 93.8", "left right 100"));
         Assert.Equal((5.0, 95.0, 100.0), (Round(result, 0).X, Round(result, 1).X, Math.Round(result.Width!.Value, 2)));
         Assert.Equal((0, 3.6), (result.Redundancy, result.Points[0].Diameter));
         Assert.Null(result.Suspect);
@@ -47,7 +48,10 @@ public sealed class SurveyTests
         => Gen.Select(Gen.Double[5, 195], Gen.Double[5, 145]).Select((x, y) => new PlanPoint(Math.Round(x, 1), Math.Round(y, 1))).Array[4, 8].Hold(places =>
         {
             if (places.SelectMany((one, index) => places.Skip(index + 1).Select(one.To)).Min() < 8) return;
-            var lines = new List<string> { Line("h1", "left", places[0].X), Line("h1", "rear", places[0].Y), Line("h2", "left", places[1].X), Line("h2", "rear", places[1].Y) };
+            var lines = new List<string>
+            {
+                Line("h1", "left", places[0].X), Line("h1", "rear", places[0].Y), Line("h2", "left", places[1].X), Line("h2", "rear", places[1].Y),
+            };
             for (var one = 0; one < places.Length; one++)
             {
                 for (var other = one + 1; other < places.Length; other++) lines.Add(Line($"h{one + 1}", $"h{other + 1}", places[one].To(places[other])));
@@ -57,14 +61,17 @@ public sealed class SurveyTests
             var result = SurveyAdjustment.Of(Survey("board", [.. lines]));
             if (result.Points.Any(point => point.HasMirror)) return;
             // Readings are written to a hundredth here, a tenth of what a hand is trusted with; a place is off by no more than a share of its ellipse.
-            Assert.All(result.Points.Zip(places), pair => Assert.True(pair.First.At.To(pair.Second) < 0.05 + (0.2 * pair.First.LongAxis), $"{pair.First.Name} {pair.First.At} for {pair.Second}"));
+            Assert.All(result.Points.Zip(places),
+                pair
+                => Assert.True(pair.First.At.To(pair.Second) < 0.05 + (0.2 * pair.First.LongAxis), $"{pair.First.Name} {pair.First.At} for {pair.Second}"));
             Assert.Null(result.Suspect);
         }, iter: 60);
 
     [Fact]
     public void One_bad_distance_is_pointed_out_with_what_it_should_be()
     {
-        var result = SurveyAdjustment.Of(Survey("board", "h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", "h3 left 5.0", "h3 rear 75.0", "h4 left 95.0", "h4 rear 75.0",
+        var result = SurveyAdjustment.Of(
+            Survey("board", "h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", "h3 left 5.0", "h3 rear 75.0", "h4 left 95.0", "h4 rear 75.0",
             "h1 h2 90.0", "h1 h3 70.0", "h2 h4 73.0", "h3 h4 90.0", "h1 h4 114.0", "h2 h3 114.0"));
         Assert.Equal(("h2", "h4"), (result.Suspect!.Span.From, result.Suspect.Span.To));
         Assert.Equal(3, result.Suspect.GrossError!.Value, 0);
@@ -95,20 +102,26 @@ public sealed class SurveyTests
     public void A_whole_figure_that_only_hangs_on_one_line_is_mirrored_together_and_one_edge_decides_it()
     {
         // h1 and h2 lie equally far from the rear edge; everything else hangs on them by distances.
-        string[] lines = ["h1 left 179.2", "h1 rear 96.0", "h2 left 72.2", "h2 rear 96.0", "h1 h3 139.6", "h2 h3 37.2", "h1 h4 91.9", "h2 h4 30.5", "h3 h4 64.3"];
+        string[] lines = ["h1 left 179.2", "h1 rear 96.0", "h2 left 72.2", "h2 rear 96.0", "h1 h3 139.6", "h2 h3 37.2", "h1 h4 91.9", "h2 h4 30.5",
+            "h3 h4 64.3"];
         var open = SurveyAdjustment.Of(Survey("board", lines));
         Assert.Equal(["h3", "h4"], open.Points.Where(point => point.HasMirror).Select(point => point.Name));
         Assert.Equal("rear", open.Next!.To);
         Assert.DoesNotContain(SurveyAdjustment.Of(Survey("board", [.. lines, "h3 rear 75.5"])).Points, point => point.HasMirror);
         // Had the mirrored figure to lie beyond the rear edge, there would be no doubt.
-        Assert.DoesNotContain(SurveyAdjustment.Of(Survey("board", [.. lines.Select(line => line.Replace("rear 96.0", "rear 10.0", StringComparison.Ordinal))])).Points, point => point.HasMirror);
+        Assert.DoesNotContain(
+            SurveyAdjustment.Of(Survey("board", [.. lines.Select(line => line.Replace("rear 96.0", "rear 10.0", StringComparison.Ordinal))])).Points,
+            point => point.HasMirror);
     }
 
     [Fact]
     public void The_largest_survey_that_a_file_holds_is_told_of_too_bad_readings_and_all()
     {
         var places = Enumerable.Range(0, 66).Select(index => new PlanPoint(20 + (index % 11 * 17.3), 15 + (index / 11 * 22.7))).ToArray();
-        var lines = places.SelectMany((place, index) => new[] { Line($"h{index + 1}", "left", place.X), Line($"h{index + 1}", "rear", place.Y), Line($"h{index + 1}", $"h{((index + 12) % 66) + 1}", place.To(places[(index + 12) % 66]) + (index == 7 ? 9 : 0)) }).ToArray();
+        var lines = places.SelectMany(
+            (place, index)
+            => new[] { Line($"h{index + 1}", "left", place.X), Line($"h{index + 1}", "rear", place.Y),
+            Line($"h{index + 1}", $"h{((index + 12) % 66) + 1}", place.To(places[(index + 12) % 66]) + (index == 7 ? 9 : 0)) }).ToArray();
         var result = SurveyAdjustment.Of(Survey("board", lines));
         Assert.Equal((198, 66), (result.Spans.Length, result.Points.Length));
         Assert.Equal(("h8", "h20"), (result.Suspect!.Span.From, result.Suspect.Span.To));
@@ -120,7 +133,9 @@ public sealed class SurveyTests
     [InlineData("h2", "h1")]
     public void Of_two_mirrored_figures_the_one_within_the_edges_is_taken_whichever_hole_came_first(string one, string other)
     {
-        var result = SurveyAdjustment.Of(Survey("board", $"{one} left 20.0", $"{one} rear 10.0", $"{other} left 120.0", $"{other} rear 10.0", $"{one} h3 50.2", $"{other} h3 107.4", $"{one} h4 80.4", $"{other} h4 80.4", "h3 h4 46.8"));
+        var result = SurveyAdjustment.Of(
+            Survey("board", $"{one} left 20.0", $"{one} rear 10.0", $"{other} left 120.0", $"{other} rear 10.0", $"{one} h3 50.2", $"{other} h3 107.4",
+            $"{one} h4 80.4", $"{other} h4 80.4", "h3 h4 46.8"));
         Assert.All(result.Points, point => Assert.False(point.HasMirror));
         Assert.All(result.Points.Where(point => point.Name is "h3" or "h4"), point => Assert.True(point.At.Y > 10, $"{point.Name} {point.At}"));
         Assert.Null(result.Suspect);
@@ -148,13 +163,19 @@ public sealed class SurveyTests
     {
         var shake = new Random(7);
         var places = Enumerable.Range(0, 12).Select(_ => new PlanPoint(shake.NextDouble() * 200, shake.NextDouble() * 150)).ToArray();
-        var lines = places.SelectMany((place, index) => new[] { Line($"h{index + 1}", "left", place.X + Noise()), Line($"h{index + 1}", "rear", place.Y + Noise()) })
-            .Concat(places.SelectMany((place, index) => places.Index().Skip(index + 1).Take(4).Select(other => Line($"h{index + 1}", $"h{other.Index + 1}", place.To(other.Item) + Noise())))).Take(60).ToArray();
+        var lines = places.SelectMany(
+            (place, index) => new[] { Line($"h{index + 1}", "left", place.X + Noise()), Line($"h{index + 1}", "rear", place.Y + Noise()) })
+            .Concat(places.SelectMany(
+                (place, index)
+                => places.Index().Skip(index + 1).Take(4).Select(other => Line($"h{index + 1}", $"h{other.Index + 1}", place.To(other.Item) + Noise()))))
+                .Take(60).ToArray();
         var survey = Survey("board", lines);
         var result = SurveyAdjustment.Of(survey);
 
-        Vector<double> Model(Vector<double> at, Vector<double> which) => Vector<double>.Build.DenseOfEnumerable(which.Select(row => Say(survey.Spans[(int)row], at)));
-        var objective = ObjectiveFunction.NonlinearModel(Model, Vector<double>.Build.Dense(60, row => row), Vector<double>.Build.Dense(60, row => SurveyText.Value(survey.Spans[row])!.Value),
+        Vector<double> Model(Vector<double> at, Vector<double> which)
+            => Vector<double>.Build.DenseOfEnumerable(which.Select(row => Say(survey.Spans[(int)row], at)));
+        var objective = ObjectiveFunction.NonlinearModel(
+            Model, Vector<double>.Build.Dense(60, row => row), Vector<double>.Build.Dense(60, row => SurveyText.Value(survey.Spans[row])!.Value),
             Vector<double>.Build.Dense(60, row => 1 / (SurveyText.Deviation(survey.Spans[row]) * SurveyText.Deviation(survey.Spans[row]))));
         var fit = new LevenbergMarquardtMinimizer(gradientTolerance: 1e-12, stepTolerance: 1e-12, functionTolerance: 1e-12)
             .FindMinimum(objective, Vector<double>.Build.Dense(24, index => index % 2 == 0 ? places[index / 2].X : places[index / 2].Y));

@@ -52,7 +52,8 @@ public sealed class PinTableTests
     [Fact]
     public void Level_and_need_of_a_pin_outlive_a_table_that_does_not_name_them()
     {
-        var port = Header("lid-sense,ground").With(Pin(1, "lid-sense") with { NeededFor = "it starts", Level = Core.Quantities.Volts.Zero, WireColour = "white" });
+        var port = Header("lid-sense,ground")
+            .With(Pin(1, "lid-sense") with { NeededFor = "it starts", Level = Core.Quantities.Volts.Zero, WireColour = "white" });
         var read = PinTable.Read([(1, ["1", "panel-sense"])], port, Evidence.Diagram);
         var pin = Assert.Single(read.Pins);
         Assert.Equal(("it starts", "white", Evidence.Diagram), (pin.NeededFor, pin.WireColour, pin.Signal.Evidence));
@@ -61,7 +62,9 @@ public sealed class PinTableTests
     [Fact]
     public void Every_error_is_told_with_its_line_and_then_no_pin_is_given()
     {
-        var read = PinTable.Read([(3, ["0", "ground"]), (4, ["1", "<script>"]), (7, ["2", "ground"]), (8, ["2", "ground"]), (9, ["4", "ground"])], Header("ground,ground,ground"), Evidence.Label);
+        var read = PinTable.Read(
+            [(3, ["0", "ground"]), (4, ["1", "<script>"]), (7, ["2", "ground"]), (8, ["2", "ground"]), (9, ["4", "ground"])], Header("ground,ground,ground"),
+            Evidence.Label);
         Assert.Empty(read.Pins);
         Assert.Equal(["Line 3", "Line 4", "Line 8", "Line 9"], read.Errors.Select(error => error.Split(':')[0]));
         Assert.Contains("position 0, but header has 3", read.Errors[0], StringComparison.Ordinal);

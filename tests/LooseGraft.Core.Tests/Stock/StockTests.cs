@@ -43,7 +43,8 @@ public sealed class StockTests
     [Fact]
     public void A_supply_from_a_template_never_gives_more_in_all_than_its_rails_could()
         => Assert.All(PartTemplate.All.Where(template => template.Rails is not null), template =>
-            Assert.True(template.TotalWatts <= template.Rails!.Sum(rail => Math.Abs(Signal(rail.Output).SupplyVoltage!.Value.Value) * rail.Amps) + 0.1, template.Id));
+            Assert.True(template.TotalWatts <= template.Rails!.Sum(rail => Math.Abs(Signal(rail.Output).SupplyVoltage!.Value.Value) * rail.Amps) + 0.1,
+                template.Id));
 
     [Fact]
     public void Few_questions_are_asked_and_what_the_board_shows_makes_more_worth_asking()
@@ -54,7 +55,8 @@ public sealed class StockTests
         Assert.Contains(CaseDuty.CoolerMount, plain);
         var shown = Asked(Graft.Empty("test") with { Parts = [Board(Header("lid-sense,+5 V"))] });
         Assert.Contains(CaseDuty.LidSwitch, shown);
-        var question = CaseQuestions.For(Graft.Empty("test") with { Parts = [Board(Header("+5 V,+12 V", "power-block"))] }).Single(asked => asked.Fact.Duty == CaseDuty.DrivePower);
+        var question = CaseQuestions.For(Graft.Empty("test") with { Parts = [Board(Header("+5 V,+12 V", "power-block"))] })
+            .Single(asked => asked.Fact.Duty == CaseDuty.DrivePower);
         Assert.Equal("board gives +5 V and +12 V on its header", question.Hint);
     }
 
@@ -72,11 +74,13 @@ public sealed class StockTests
         var one = Board(Header("+5 V,ground,lid-sense")) with { Holes = [new MountHole(5, 5, new Millimetres(3.5))] };
         var other = one with
         {
-            Ports = [one.Ports[0].With(Pin(2, "+12 V")).With(new Pin(3) { Contact = ContactState.Absent }), Header("ground") with { Id = "extra", Name = "extra" }],
+            Ports = [one.Ports[0].With(Pin(2, "+12 V")).With(new Pin(3) { Contact = ContactState.Absent }),
+                Header("ground") with { Id = "extra", Name = "extra" }],
             Holes = [new MountHole(5.3, 5, new Millimetres(3.5)), new MountHole(80, 5, new Millimetres(3.5))],
         };
         Assert.Equal(
-            [("header, position 2", "ground", "+12 V"), ("header, position 3", "lid-sense", "left out"), ("extra", "not there", "pin header, 1 × 1 at 2.54 mm, pins"), ("mounting hole", "not there", "80 mm across, 5 mm deep, 3.5 mm wide")],
+            [("header, position 2", "ground", "+12 V"), ("header, position 3", "lid-sense", "left out"),
+                ("extra", "not there", "pin header, 1 × 1 at 2.54 mm, pins"), ("mounting hole", "not there", "80 mm across, 5 mm deep, 3.5 mm wide")],
             Revisions.Between(one, other).Select(difference => (difference.Where, difference.One, difference.Other)));
         Assert.Empty(Revisions.Between(one, one));
         Assert.Equal([Evidence.Measured, Evidence.Assumed, Evidence.Assumed], Revisions.Unsure(one, other).Ports[0].Pins.Select(pin => pin.Signal.Evidence));
@@ -98,7 +102,10 @@ public sealed class StockTests
     public void A_board_whose_start_contact_is_only_drawn_by_a_stranger_says_so()
     {
         var graft = Graft.Empty("test") with { Parts = [Board(Header("power-switch,ground", evidence: Evidence.Diagram)) with { Origin = PartOrigin.Donor }] };
-        Assert.Contains(BenchSheets.For(graft)!.Start, line => line.Contains("to ground for a moment", StringComparison.Ordinal) && line.EndsWith("This rests on someone's diagram: meter it first.", StringComparison.Ordinal));
+        Assert.Contains(BenchSheets.For(graft)!.Start,
+            line
+            => line.Contains("to ground for a moment", StringComparison.Ordinal)
+            && line.EndsWith("This rests on someone's diagram: meter it first.", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -106,15 +113,20 @@ public sealed class StockTests
     {
         var graft = Ferry() with
         {
-            Photos = [new Photo(new string('a', 64), "kt31", 640, 480) { Port = "panel", Reading = "reading", Caption = "panel", Marks = [new PhotoMark(1, 0.25, 0.5)] }],
+            Photos = [new Photo(new string('a', 64), "kt31", 640, 480)
+            {
+                Port = "panel", Reading = "reading", Caption = "panel", Marks = [new PhotoMark(1, 0.25, 0.5)],
+            }],
         };
         var again = Files(graft);
         Assert.Equal(Core.Files.GraftFile.Write(graft), Core.Files.GraftFile.Write(again));
-        Assert.Equal((graft.OldCase.Length, graft.Readings.Length, 1, 5), (again.OldCase.Length, again.Readings.Length, again.Photos.Length, again.Parts[0].Holes.Length));
+        Assert.Equal((graft.OldCase.Length, graft.Readings.Length, 1, 5),
+            (again.OldCase.Length, again.Readings.Length, again.Photos.Length, again.Parts[0].Holes.Length));
     }
 
     [Theory]
-    [InlineData("\"readings\": [{\"id\":\"r\",\"at\":\"2026-03-08T10:12:00Z\",\"port\":\"b/h\",\"red\":3,\"mode\":\"beep\",\"text\":\"beep\"}]", "$.readings[0].red")]
+    [InlineData("\"readings\": [{\"id\":\"r\",\"at\":\"2026-03-08T10:12:00Z\",\"port\":\"b/h\",\"red\":3,\"mode\":\"beep\",\"text\":\"beep\"}]",
+        "$.readings[0].red")]
     [InlineData("\"readings\": [{\"id\":\"r\",\"at\":\"yesterday\",\"port\":\"b/h\",\"mode\":\"beep\",\"text\":\"beep\"}]", "$.readings[0].at")]
     [InlineData("\"readings\": [{\"id\":\"r\",\"at\":\"2026-03-08T10:12:00Z\",\"port\":\"b/h\",\"mode\":\"beep\",\"text\":\"loud\"}]", "$.readings[0].text")]
     [InlineData("\"oldCase\": [{\"duty\":\"speaker\",\"did\":true,\"metBy\":\"nobody\"}]", "$.oldCase[0].metBy")]
@@ -126,7 +138,8 @@ public sealed class StockTests
         Assert.Contains(Core.Files.GraftFile.Read(System.Text.Encoding.UTF8.GetBytes(file)).Errors, error => error.Path == path);
     }
 
-    private static IEnumerable<CaseDuty> Asked(Graft graft) => CaseQuestions.For(graft).Where(question => question.IsWorthAsking).Select(question => question.Fact.Duty);
+    private static IEnumerable<CaseDuty> Asked(Graft graft)
+        => CaseQuestions.For(graft).Where(question => question.IsWorthAsking).Select(question => question.Fact.Duty);
 
     private static Graft Ferry() => Core.Files.GraftFile.Read(File.ReadAllBytes(Path.Combine(House.Root.Folder("demo"), "ferry-radiogram.json"))).Graft!;
 

@@ -12,7 +12,8 @@ public sealed class AdapterSearchTests
     private static readonly string[] Shapes = ["peripheral-power-4", "floppy-power-4", "cpu-power-4", "drive-power-15"];
 
     private static readonly Gen<Adapter> AnyAdapter = Gen.Select(Gen.Int[0, 3], Gen.Int[0, 3], Gen.Int[1, 9]).Select((inner, outer, price)
-        => new Adapter($"{Shapes[inner]} to {Shapes[outer]} for {price}", "", Usual("inner", Shapes[inner], Gender.Male), Usual("outer", Shapes[outer], Gender.Female), new PriceSpan(price, price, price), false));
+        => new Adapter($"{Shapes[inner]} to {Shapes[outer]} for {price}", "", Usual("inner", Shapes[inner], Gender.Male),
+            Usual("outer", Shapes[outer], Gender.Female), new PriceSpan(price, price, price), false));
 
     [Fact]
     public void A_floppy_drive_is_fed_from_a_drive_plug_by_two_adapters_in_a_row()
@@ -50,7 +51,8 @@ public sealed class AdapterSearchTests
             var distinct = adapters.Distinct().ToArray();
             var found = AdapterSearch.Find(joint, fixedEnd, plug, distinct).Select(Worth).Order();
             // A chain of one looked for alone is a chain that is tried alone.
-            var tried = Sequences(distinct).SelectMany(chain => AdapterSearch.Find(joint, fixedEnd, plug, chain).Where(each => each.Adapters.SequenceEqual(chain))).ToArray();
+            var tried = Sequences(distinct)
+                .SelectMany(chain => AdapterSearch.Find(joint, fixedEnd, plug, chain).Where(each => each.Adapters.SequenceEqual(chain))).ToArray();
             Assert.Equal(tried.Where(chain => !tried.Any(other => other.Beats(chain))).Select(Worth).Distinct().Order(), found);
         }, iter: 60);
 
@@ -76,5 +78,7 @@ public sealed class AdapterSearchTests
     }
 
     private static Port Usual(string id, string connector, Gender gender)
-        => ConnectorTypes.Find(connector) is { } type ? new Port(id, id, type, gender) { Pins = [.. Pin.UsualFor(type)] } : throw new ArgumentException(connector);
+        => ConnectorTypes.Find(connector) is { } type
+            ? new Port(id, id, type, gender) { Pins = [.. Pin.UsualFor(type)] }
+            : throw new ArgumentException(connector);
 }

@@ -43,7 +43,8 @@ public sealed class ContactRulesTests
 
     [Fact]
     public void Nothing_is_right_that_carries_a_supply_into_something_else()
-        => Carrying(Supply).Select(Carrying(Gen.OneOf("power-switch", "fan-tacho", "a signal of my own"))).Hold((one, other) => Assert.False(ContactRules.Judge(one, other).IsRight));
+        => Carrying(Supply).Select(Carrying(Gen.OneOf("power-switch", "fan-tacho", "a signal of my own")))
+            .Hold((one, other) => Assert.False(ContactRules.Judge(one, other).IsRight));
 
     [Theory]
     [InlineData("power-switch", "power-switch", ContactOutcome.Switch)]

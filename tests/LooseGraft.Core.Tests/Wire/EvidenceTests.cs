@@ -25,7 +25,9 @@ public sealed class EvidenceTests
 
     [Fact]
     public void What_goes_straight_in_on_a_diagram_never_stops_once_it_is_proven_as_drawn()
-        => AnyPins.Hold(pins => Assert.Equal(0, Review.Of(Board(pins, pins, Evidence.Measured)).Findings.Count(finding => finding.Severity == Severity.Stop && finding.Rule.Code is "WIRE-010" or "WIRE-011")));
+        => AnyPins.Hold(pins =>
+            Assert.Equal(0, Review.Of(Board(pins, pins, Evidence.Measured)).Findings.Count(
+            finding => finding.Severity == Severity.Stop && finding.Rule.Code is "WIRE-010" or "WIRE-011")));
 
     [Fact]
     public void Which_of_the_two_ports_is_named_first_changes_no_verdict()
@@ -75,9 +77,14 @@ public sealed class EvidenceTests
             Total = new TotalLimit(new(new(150), Evidence.Assumed)),
         };
         var graft = Fed(supply, Draw("+12 V", 1, Evidence.Assumed), Draw("+5 V", 1)) with { };
-        graft = graft with { Parts = graft.Parts.Add(new Part("front", "front", PartKind.Panel) { Ports = [Header("ground,+5 V", evidence: Evidence.Diagram)] }) };
+        graft = graft with
+        {
+            Parts = graft.Parts.Add(
+            new Part("front", "front", PartKind.Panel) { Ports = [Header("ground,+5 V", evidence: Evidence.Diagram)] })
+        };
         Assert.Equal(
-            ["/parts/front/ports/header/pins/1", "/parts/front/ports/header/pins/2", "/supplies/supply/rails/+12 V", "/supplies/supply/combined/0", "/supplies/supply/total", "/loads/load/draws/+12 V"],
+            ["/parts/front/ports/header/pins/1", "/parts/front/ports/header/pins/2", "/supplies/supply/rails/+12 V", "/supplies/supply/combined/0",
+                "/supplies/supply/total", "/loads/load/draws/+12 V"],
             UnprovenFacts.Of(graft).Select(fact => fact.Subject.Text));
     }
 
@@ -88,7 +95,8 @@ public sealed class EvidenceTests
         => port with { Pins = [.. pins.Select((pin, index) => Pin(index + 1, pin.Signal, all ?? pin.Evidence))] };
 
     private static Graft Wired(Graft graft)
-        => graft.WithJoint("joint", joint => joint with { Method = JointMethod.Rebuild, Wires = [.. Enumerable.Range(1, 4).Select(position => new Conductor(position, position))] });
+        => graft.WithJoint("joint",
+            joint => joint with { Method = JointMethod.Rebuild, Wires = [.. Enumerable.Range(1, 4).Select(position => new Conductor(position, position))] });
 
     private static IEnumerable<string> Codes(Graft graft)
         => Review.Of(graft).Findings.Where(finding => finding.Rule.Code != "WIRE-034").Select(finding => finding.Rule.Code).Order();

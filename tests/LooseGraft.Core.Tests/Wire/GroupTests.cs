@@ -15,7 +15,10 @@ public sealed class GroupTests
     [Fact]
     public void A_tie_to_ground_serves_a_sense_contact_that_the_plug_does_not_have()
     {
-        var header = Header("panel-sense,ground,power-switch") with { Pins = [Pin(1, "panel-sense") with { NeededFor = "it stops at every start", Level = Volts.Zero }, Pin(2, "ground"), Pin(3, "power-switch")] };
+        var header = Header("panel-sense,ground,power-switch") with
+        {
+            Pins = [Pin(1, "panel-sense") with { NeededFor = "it stops at every start", Level = Volts.Zero }, Pin(2, "ground"), Pin(3, "power-switch")],
+        };
         var graft = Joined(header, Plug("none,ground,power-switch"), JointMethod.Splice, (2, 2), (3, 3));
         Assert.Contains(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-002");
         var tied = graft.WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
@@ -34,7 +37,8 @@ public sealed class GroupTests
     [Fact]
     public void A_tie_stands_on_the_meter_sheet_and_another_tie_empties_it()
     {
-        var graft = Joined(Header("panel-sense,ground"), Plug("none,ground"), JointMethod.Splice, (2, 2)).WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
+        var graft = Joined(Header("panel-sense,ground"), Plug("none,ground"), JointMethod.Splice, (2, 2))
+            .WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
         var lead = Lead.Of(graft, Review.Of(graft).Wire.Joints[0]);
         Assert.Contains(lead.Sheet, line => line.Test.MustBeep && (line.Test.One.Position == 1 || line.Test.Other.Position == 1));
         var read = graft.WithJoint("joint", joint => joint with { Tests = [new LeadTest(SenseToGround.One, SenseToGround.Other, true, default)] });
@@ -46,7 +50,8 @@ public sealed class GroupTests
     public void What_a_tie_reaches_by_way_of_a_wire_is_found()
     {
         // The tie joins a sense contact to ground, and by a wire the sense contact already has +5 V.
-        var graft = Joined(Header("unknown,ground"), Plug("+5 V,ground"), JointMethod.Splice, (1, 1), (2, 2)).WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
+        var graft = Joined(Header("unknown,ground"), Plug("+5 V,ground"), JointMethod.Splice, (1, 1), (2, 2))
+            .WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
         Assert.Contains(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-050");
     }
 
@@ -58,7 +63,11 @@ public sealed class GroupTests
             Parts =
             [
                 Board(Header("ground,+12 V", "fan-3")),
-                new Part("split", "splitter", PartKind.Lead) { Ports = [Plug("ground,+12 V", "fan-3"), Header("ground,+12 V", "fan-3") with { Id = "a" }, Header("ground,+12 V", "fan-3") with { Id = "b" }] },
+                new Part("split", "splitter", PartKind.Lead)
+                {
+                    Ports = [Plug("ground,+12 V", "fan-3"), Header("ground,+12 V", "fan-3") with { Id = "a" },
+                        Header("ground,+12 V", "fan-3") with { Id = "b" }],
+                },
                 new Part("one", "fan one", PartKind.Fan) { Ports = [Plug("ground,+12 V", "fan-3")] },
                 new Part("two", "fan two", PartKind.Fan) { Ports = [Plug("ground,+12 V", "fan-3")] },
             ],
@@ -78,7 +87,10 @@ public sealed class GroupTests
     [Fact]
     public void The_loose_four_of_a_main_plug_is_found_to_go_into_the_processors_socket()
     {
-        var cpu = new Port("cpu", "processor power", ConnectorTypes.Find("cpu-power-8")!, Gender.Male) { Pins = [.. UsualPins(ConnectorTypes.Find("cpu-power-8")!)] };
+        var cpu = new Port("cpu", "processor power", ConnectorTypes.Find("cpu-power-8")!, Gender.Male)
+        {
+            Pins = [.. UsualPins(ConnectorTypes.Find("cpu-power-8")!)],
+        };
         var own = Header("ground,+5 V,+3.3 V,+12 V", "cpu-power-4", rows: 2) with { Id = "own", Name = "extension" };
         var loose = Header("ground,+5 V,+3.3 V,+12 V", "cpu-power-4", Gender.Female, rows: 2) with { Id = "loose", Name = "the loose 4" };
         var graft = Joined(own, loose).WithPart("board", part => part with { Ports = [own, cpu] });

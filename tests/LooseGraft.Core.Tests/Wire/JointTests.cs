@@ -54,7 +54,8 @@ public sealed class JointTests
     {
         var straight = Joined(Header("+5 V,ground"), Plug("ground,+5 V"));
         var proposal = Reviewed(straight).Proposal;
-        var made = Reviewed(straight.WithJoint("joint", joint => joint with { Method = JointMethod.Rebuild, Wires = [.. proposal.Select(row => new Conductor(row.From, row.To))] }));
+        var made = Reviewed(straight.WithJoint(
+            "joint", joint => joint with { Method = JointMethod.Rebuild, Wires = [.. proposal.Select(row => new Conductor(row.From, row.To))] }));
         Assert.Equal((JointVerdictKind.Joined, "right by a rebuilt lead"), (made.Verdict.Kind, made.Verdict.Words));
         Assert.Contains(made.Hazards, hazard => hazard.Placement == Placement.Straight);
         Assert.Equal(Severity.Check, made.Worst);
@@ -63,7 +64,10 @@ public sealed class JointTests
     [Fact]
     public void A_header_served_by_two_small_plugs_misses_nothing()
     {
-        var header = Header("power-switch,ground") with { Pins = [Pin(1, "power-switch") with { NeededFor = "start" }, Pin(2, "ground") with { NeededFor = "start" }] };
+        var header = Header("power-switch,ground") with
+        {
+            Pins = [Pin(1, "power-switch") with { NeededFor = "start" }, Pin(2, "ground") with { NeededFor = "start" }],
+        };
         var graft = Joined(header, Plug("power-switch,power-switch"), JointMethod.Splice, (1, 1));
         Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-002");
         var whole = graft with { Joints = graft.Joints.Add(graft.Joints[0] with { Id = "second", Wires = [new Conductor(2, 2)] }) };

@@ -48,7 +48,8 @@ public sealed class MatingTests
 
     [Fact]
     public void Given_a_wall_on_both_halves_there_is_one_way()
-        => Assert.Equal([Placement.Straight], new Mating(Bench.Header("ground,ground", "shrouded-header"), Bench.Plug("ground,ground", "shrouded-header")).Possible());
+        => Assert.Equal([Placement.Straight],
+            new Mating(Bench.Header("ground,ground", "shrouded-header"), Bench.Plug("ground,ground", "shrouded-header")).Possible());
 
     [Fact]
     public void Given_a_wall_on_the_header_only_the_plug_may_turn_but_not_hang_over()

@@ -27,7 +27,11 @@ public sealed class MatrixTests
     public void The_fewest_lines_are_those_that_trying_every_shape_finds()
         => Gen.Int[1, 400].Hold(keys =>
         {
-            var matrix = new KeyMatrix(20, 20) { Keys = [.. Enumerable.Range(0, keys).Select(index => new MatrixKey((index / 20) + 1, (index % 20) + 1, "k"))], HasDiodes = true };
+            var matrix = new KeyMatrix(20, 20)
+            {
+                Keys = [.. Enumerable.Range(0, keys).Select(index => new MatrixKey((index / 20) + 1, (index % 20) + 1, "k"))],
+                HasDiodes = true,
+            };
             Assert.Equal(Enumerable.Range(1, keys).Min(rows => rows + ((keys + rows - 1) / rows)), MatrixScan.Of(matrix).FewestLines);
         });
 
@@ -37,16 +41,19 @@ public sealed class MatrixTests
         var text = Text(Graft.Empty("keys") with { Parts = [new Part("kb", "keyboard", Facts.PartKind.Panel) { Matrix = Four }] });
         Assert.Equal(4, Read(text).Graft!.Parts[0].Matrix!.Keys.Length);
         var beyond = Read(text.Replace("\"rows\": 2", "\"rows\": 1", StringComparison.Ordinal));
-        Assert.Contains(beyond.Errors, error => error.Path.EndsWith(".matrix.keys[2]", StringComparison.Ordinal) && error.Allowed.Contains("1 rows", StringComparison.Ordinal));
+        Assert.Contains(beyond.Errors,
+            error => error.Path.EndsWith(".matrix.keys[2]", StringComparison.Ordinal) && error.Allowed.Contains("1 rows", StringComparison.Ordinal));
     }
 
     [Fact]
     public void A_tie_between_the_two_ends_is_refused()
     {
-        var graft = Bench.Joined(Bench.Header("ground,ground"), Bench.Plug("ground,ground"), JointMethod.Splice, (1, 1)).WithJoint("joint", joint => joint with { Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))] });
+        var graft = Bench.Joined(Bench.Header("ground,ground"), Bench.Plug("ground,ground"), JointMethod.Splice, (1, 1))
+            .WithJoint("joint", joint => joint with { Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))] });
         var text = Text(graft);
         Assert.Single(Read(text).Graft!.Joints[0].Ties);
-        Assert.Contains(Read(text.Replace("\"from-2\"", "\"to-2\"", StringComparison.Ordinal)).Errors, error => error.Allowed.Contains("a wire joins the two ends", StringComparison.Ordinal));
+        Assert.Contains(Read(text.Replace("\"from-2\"", "\"to-2\"", StringComparison.Ordinal)).Errors,
+            error => error.Allowed.Contains("a wire joins the two ends", StringComparison.Ordinal));
         Assert.Contains(Read(text.Replace("\"from-2\"", "\"from-9\"", StringComparison.Ordinal)).Errors, error => error.Path == "$.joints[0].ties[0].other");
     }
 

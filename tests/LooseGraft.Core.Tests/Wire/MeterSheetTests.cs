@@ -14,7 +14,8 @@ public sealed class MeterSheetTests
 {
     // A lead of up to 24 wires between two grids, at most one ring-free net after another.
     private static readonly Gen<(PortGrid From, PortGrid To, Conductor[] Wires)> Leads =
-        Gen.Select(Gen.Int[1, 2], Gen.Int[2, 12], Gen.Int[1, 2], Gen.Int[2, 12], Gen.Int[1, 24], Gen.Int).Select((fromRows, fromColumns, toRows, toColumns, count, seed) =>
+        Gen.Select(Gen.Int[1, 2], Gen.Int[2, 12], Gen.Int[1, 2], Gen.Int[2, 12], Gen.Int[1, 24], Gen.Int)
+            .Select((fromRows, fromColumns, toRows, toColumns, count, seed) =>
         {
             var (from, to, random) = (Grid(fromRows, fromColumns), Grid(toRows, toColumns), new Random(seed));
             var joined = new LeadNets(Array.Empty<Conductor>());
@@ -44,7 +45,8 @@ public sealed class MeterSheetTests
 
     [Fact]
     public void No_smaller_sheet_finds_them_all()
-        => Leads.Where(lead => lead.Wires.Length is > 0 and <= 4 && lead.From.Columns * lead.From.Rows + (lead.To.Columns * lead.To.Rows) <= 12).Hold((from, to, wires) =>
+        => Leads.Where(lead => lead.Wires.Length is > 0 and <= 4 && lead.From.Columns * lead.From.Rows + (lead.To.Columns * lead.To.Rows) <= 12)
+            .Hold((from, to, wires) =>
         {
             var whole = new LeadNets(wires);
             var faults = Faults(from, to, wires).Where(fault => Differs(whole, fault.Nets, wires)).Select(fault => fault.Nets).ToArray();
@@ -106,7 +108,10 @@ public sealed class MeterSheetTests
         var (plug, header) = (Plug("+12 V,+12 V,+5 V,ground,ground") with { LeadLength = new Millimetres(400) }, Header("+12 V,+12 V,+5 V,ground,ground"));
         graft = graft.WithPart("supply", part => part with { Ports = [plug] }).WithPart("board", part => part with { Ports = [header] }) with
         {
-            Joints = [new Joint("joint", new PortId("board", "header"), new PortId("supply", "plug"), JointMethod.Rebuild) { Wires = [.. Enumerable.Range(1, 5).Select(position => new Conductor(position, position))] }],
+            Joints = [new Joint("joint", new PortId("board", "header"), new PortId("supply", "plug"), JointMethod.Rebuild)
+            {
+                Wires = [.. Enumerable.Range(1, 5).Select(position => new Conductor(position, position))],
+            }],
         };
         var lead = Lead.Of(graft, Review.Of(graft).Wire.Joints[0]);
         Assert.Equal([2, 2, 2, 3, 3], lead.Rows.Select(row => row.Current.Value));
@@ -119,7 +124,8 @@ public sealed class MeterSheetTests
     [Fact]
     public void A_boards_outlet_is_sized_by_what_is_plugged_into_it_not_by_what_the_board_takes()
     {
-        var graft = Joined(Header("+12 V,ground"), Plug("+12 V,ground"), JointMethod.Splice, (1, 1), (2, 2)).WithPart("shell", part => part with { Kind = PartKind.Fan }) with
+        var graft = Joined(Header("+12 V,ground"), Plug("+12 V,ground"), JointMethod.Splice, (1, 1), (2, 2))
+            .WithPart("shell", part => part with { Kind = PartKind.Fan }) with
         {
             Supplies = [SmallSupply() with { Part = "board" }],
             Loads = [new Load("all", "board", "supply") { Draws = [Draw("+12 V", 7)] }, new Load("fan", "shell", "supply") { Draws = [Draw("+12 V", 0.2)] }],
@@ -138,13 +144,15 @@ public sealed class MeterSheetTests
             for (var position = 1; position <= to.Rows * to.Columns; position++)
                 if (position != wire.To) yield return ($"{wire} ends at {position}", new LeadNets([.. others, wire with { To = position }]));
             foreach (var other in wires.Skip(index + 1).Where(other => IsAlone(wires, wire) && IsAlone(wires, other)))
-                yield return ($"{wire} and {other} exchanged", new LeadNets([.. others.Where(each => each != other), wire with { To = other.To }, other with { To = wire.To }]));
+                yield return ($"{wire} and {other} exchanged",
+                    new LeadNets([.. others.Where(each => each != other), wire with { To = other.To }, other with { To = wire.To }]));
         }
 
         foreach (var (one, other) in MeterSheet.Neighbours(from, true).Concat(MeterSheet.Neighbours(to, false)))
         {
             if (IsUsed(wires, one) && IsUsed(wires, other))
-                yield return ($"{one} touches {other}", new LeadNets([.. wires.Select(wire => (new LeadEnd(true, wire.From), new LeadEnd(false, wire.To))), (one, other)]));
+                yield return ($"{one} touches {other}",
+                    new LeadNets([.. wires.Select(wire => (new LeadEnd(true, wire.From), new LeadEnd(false, wire.To))), (one, other)]));
         }
     }
 
@@ -175,5 +183,12 @@ public sealed class MeterSheetTests
     private static ImmutableArray<Finding> Findings(Graft graft) => Review.Of(graft).Findings;
 
     private static Graft Tested(Graft graft, params (string One, string Other, bool Beeped)[] results)
-        => graft.WithJoint("joint", joint => joint with { Tests = [.. joint.Tests, .. results.Select(result => new LeadTest(LeadEnd.Parse(result.One)!.Value, LeadEnd.Parse(result.Other)!.Value, result.Beeped, default))] });
+        => graft.WithJoint("joint",
+            joint
+            => joint with
+            {
+                Tests = [
+            .. joint.Tests, .. results.Select(
+            result => new LeadTest(LeadEnd.Parse(result.One)!.Value, LeadEnd.Parse(result.Other)!.Value, result.Beeped, default))]
+            });
 }

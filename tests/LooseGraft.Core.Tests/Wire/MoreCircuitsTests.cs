@@ -19,7 +19,8 @@ public sealed class MoreCircuitsTests
     [Fact]
     public void The_pull_up_is_large_enough_to_be_sunk_and_small_enough_to_rise_in_time()
     {
-        // 5 V / 3 mA = 1667 Ω at least; 1 m of wire and an input are 200 pF, and a tenth of a bit at 100 kbit/s is 1 µs: 1 µs / (0.8473 · 200 pF) = 5.9 kΩ at most.
+        // 5 V / 3 mA = 1667 Ω at least; 1 m of wire and an input are 200 pF, and a tenth of a bit at 100 kbit/s is 1 µs: 1 µs / (0.8473 · 200 pF) = 5.9 kΩ at
+        // most.
         var answer = LogicLevels.OpenCollector(new Volts(5), new Amps(0.003), new Millimetres(1000), 100e3);
         Assert.StartsWith("3.3 kilohm", answer.Words);
         Assert.False(LogicLevels.OpenCollector(new Volts(5), new Amps(0.003), new Millimetres(1000), 1e6).Works);
@@ -81,7 +82,8 @@ public sealed class MoreCircuitsTests
     [Fact]
     public void A_wrong_level_is_told_with_what_mends_it()
     {
-        var graft = Joined(Header("clock") with { Pins = [Pin(1, "clock") with { Level = new Volts(5), Direction = Facts.SignalDirection.Out }] }, Plug("clock") with { Pins = [Pin(1, "clock") with { Level = new Volts(3.3) }] });
+        var graft = Joined(Header("clock") with { Pins = [Pin(1, "clock") with { Level = new Volts(5), Direction = Facts.SignalDirection.Out }] },
+            Plug("clock") with { Pins = [Pin(1, "clock") with { Level = new Volts(3.3) }] });
         var finding = Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-017");
         Assert.StartsWith("a divider:", finding.Remedies[0]);
     }

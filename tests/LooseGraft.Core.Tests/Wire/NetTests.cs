@@ -13,7 +13,8 @@ public sealed class NetTests
     public void A_stray_link_in_a_block_shorts_what_it_joins_though_each_wire_is_right()
     {
         // +5 V and ground each go to an end of the block that is not described further; a link inside joins the two ends.
-        var graft = With(Joined(Header("+5 V,ground"), Plug("+5 V,ground"), JointMethod.Rebuild, (1, 1), (2, 2)), new PartLink(new("plug", 1), new("plug", 2), LinkKind.Wire));
+        var graft = With(Joined(Header("+5 V,ground"), Plug("+5 V,ground"), JointMethod.Rebuild, (1, 1), (2, 2)),
+            new PartLink(new("plug", 1), new("plug", 2), LinkKind.Wire));
         var finding = Only(graft);
         Assert.Contains("would short +5 V to ground", finding.Message, StringComparison.Ordinal);
         Assert.Equal("take out the link between 1 and 2 of plug, or leave one of its ends unwired", finding.Remedies[0]);
@@ -24,11 +25,15 @@ public sealed class NetTests
     [InlineData(LinkKind.Momentary, "while the switch between 1 and 2 of plug is held")]
     [InlineData(LinkKind.Latching, "while the switch between 1 and 2 of plug is closed")]
     public void A_switch_that_shorts_names_the_press_that_does_it(LinkKind kind, string words)
-        => Assert.Contains(words, Only(With(Joined(Header("+5 V,ground"), Plug("spare-switch,spare-switch"), JointMethod.Rebuild, (1, 1), (2, 2)), new PartLink(new("plug", 1), new("plug", 2), kind))).Message, StringComparison.Ordinal);
+        => Assert.Contains(words,
+            Only(With(Joined(Header("+5 V,ground"), Plug("spare-switch,spare-switch"), JointMethod.Rebuild, (1, 1), (2, 2)),
+            new PartLink(new("plug", 1), new("plug", 2), kind))).Message, StringComparison.Ordinal);
 
     [Fact]
     public void A_power_switch_that_pulls_its_contact_to_ground_is_as_it_should_be()
-        => Assert.Empty(Found(With(Joined(Header("power-switch,ground"), Plug("power-switch,power-switch"), JointMethod.Rebuild, (1, 1), (2, 2)), new PartLink(new("plug", 1), new("plug", 2), LinkKind.Momentary))));
+        => Assert.Empty(Found(
+            With(Joined(Header("power-switch,ground"), Plug("power-switch,power-switch"), JointMethod.Rebuild, (1, 1), (2, 2)),
+            new PartLink(new("plug", 1), new("plug", 2), LinkKind.Momentary))));
 
     [Fact]
     public void Two_switches_that_only_together_make_a_short_are_found_with_all_closed()
@@ -42,7 +47,8 @@ public sealed class NetTests
     public void A_short_is_followed_through_a_lead_from_joint_to_joint()
     {
         // Supply, lead and board are three parts; the lead's wires are crossed.
-        Port End(string id, string signals, Gender gender) => Header(signals, gender == Gender.Male ? "pin-header" : "crimp-plug", gender) with { Id = id, Name = id };
+        Port End(string id, string signals, Gender gender)
+            => Header(signals, gender == Gender.Male ? "pin-header" : "crimp-plug", gender) with { Id = id, Name = id };
         var graft = Graft.Empty("test") with
         {
             Parts =
@@ -62,7 +68,9 @@ public sealed class NetTests
             ],
         };
         Assert.Contains(Found(graft), finding => finding.Message.Contains("would short +12 V to ground", StringComparison.Ordinal));
-        var right = graft.WithPart("lead", lead => lead with { Links = [new PartLink(new("in", 1), new("far", 1), LinkKind.Wire), new PartLink(new("in", 2), new("far", 2), LinkKind.Wire)] });
+        var right = graft.WithPart(
+            "lead", lead
+            => lead with { Links = [new PartLink(new("in", 1), new("far", 1), LinkKind.Wire), new PartLink(new("in", 2), new("far", 2), LinkKind.Wire)] });
         Assert.Empty(Found(right));
     }
 
@@ -73,7 +81,8 @@ public sealed class NetTests
         graft = graft.WithPart("board", board => board with { Ports = board.Ports.Add(Header("+5 V") with { Id = "two", Name = "two" }) }) with { };
         graft = graft with
         {
-            Joints = graft.Joints.Add(new Joint("second", new PortId("board", "two"), new PortId("shell", "plug"), JointMethod.Rebuild) { Wires = [new Conductor(1, 2)] }),
+            Joints = graft.Joints.Add(
+                new Joint("second", new PortId("board", "two"), new PortId("shell", "plug"), JointMethod.Rebuild) { Wires = [new Conductor(1, 2)] }),
         };
         // The lead joins its two ends inside: the board's +5 V meets the board's ground far from where either was looked at.
         Assert.NotEmpty(Found(With(graft, new PartLink(new("plug", 1), new("plug", 2), LinkKind.Wire))));

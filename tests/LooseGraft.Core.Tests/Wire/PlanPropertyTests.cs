@@ -12,12 +12,14 @@ namespace LooseGraft.Core.Tests.Wire;
 public sealed class PlanPropertyTests
 {
     private static readonly Gen<string> AnySignal = Gen.OneOf(
-        "+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "usb1-data+", "usb1-data-", "panel-sense", "audio-presence", "fan-tacho", "none", "unknown");
+        "+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "usb1-data+", "usb1-data-", "panel-sense", "audio-presence",
+        "fan-tacho", "none", "unknown");
 
     private static readonly Gen<(Port Header, Port Plug)> AnyPorts = from here in AnySignal.Array[2, 7]
                                                                      from there in AnySignal.Array[2, 7]
                                                                      from isLoose in Gen.Bool
-                                                                     select (Header(string.Join(',', here)), Plug(string.Join(',', there), isLoose ? "loose-ends" : "crimp-plug"));
+                                                                     select (Header(string.Join(',', here)),
+                                                                         Plug(string.Join(',', there), isLoose ? "loose-ends" : "crimp-plug"));
 
     [Fact]
     public void What_is_recommended_never_destroys_anything()
@@ -33,7 +35,8 @@ public sealed class PlanPropertyTests
         => AnyPorts.Hold((header, plug) =>
         {
             var advice = Advice(header, plug);
-            Assert.Equal(Enum.GetValues<School>().Order(), advice.Plans.Select(plan => plan.School).Concat(advice.Without.Select(entry => entry.School)).Order());
+            Assert.Equal(Enum.GetValues<School>().Order(),
+                advice.Plans.Select(plan => plan.School).Concat(advice.Without.Select(entry => entry.School)).Order());
             Assert.All(advice.Plans, plan =>
             {
                 Assert.True(plan.Price.Low >= 0 && plan.Price.Low <= plan.Price.Likely && plan.Price.Likely <= plan.Price.High);
@@ -57,7 +60,8 @@ public sealed class PlanPropertyTests
             var graft = Joined(header, plug);
             var advice = SchoolAdvisor.Of(graft, Review.Of(graft).Wire.Joints[0]);
             if (advice.Recommended is not { } best) return;
-            var decided = graft.WithJoint("joint", joint => joint with { Method = best.Review.Joint.Method, Wires = best.Review.Joint.Wires, Ties = best.Review.Joint.Ties });
+            var decided = graft.WithJoint(
+                "joint", joint => joint with { Method = best.Review.Joint.Method, Wires = best.Review.Joint.Wires, Ties = best.Review.Joint.Ties });
             var again = SchoolAdvisor.Of(decided, Review.Of(decided).Wire.Joints[0]);
             Assert.Equal(advice.Plans.Select(plan => (plan.School, plan.Words, plan.Price)), again.Plans.Select(plan => (plan.School, plan.Words, plan.Price)));
             Assert.Equal(best.Words, again.Recommended?.Words);

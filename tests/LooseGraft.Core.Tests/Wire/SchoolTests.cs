@@ -10,7 +10,8 @@ public sealed class SchoolTests
 {
     private static readonly Port Sensing = Header("panel-sense,ground,power-switch,ground") with
     {
-        Pins = [Pin(1, "panel-sense") with { NeededFor = "it stops at every start", Level = Volts.Zero }, Pin(2, "ground"), Pin(3, "power-switch"), Pin(4, "ground")],
+        Pins = [Pin(1, "panel-sense") with { NeededFor = "it stops at every start", Level = Volts.Zero }, Pin(2, "ground"), Pin(3, "power-switch"),
+            Pin(4, "ground")],
     };
 
     [Fact]
@@ -35,7 +36,8 @@ public sealed class SchoolTests
     [Fact]
     public void A_spare_ground_of_the_plug_is_enough_for_a_sense_contact()
         => Assert.Contains("move a terminal in the housing",
-            Advice(Sensing with { OwnColumns = 3, Pins = Sensing.Pins.RemoveAt(3) }, Plug("none,ground,power-switch,ground")).Of(School.ChangeLeads)!.Acts.Select(act => act.ToString()));
+            Advice(Sensing with { OwnColumns = 3, Pins = Sensing.Pins.RemoveAt(3) }, Plug("none,ground,power-switch,ground"))
+                .Of(School.ChangeLeads)!.Acts.Select(act => act.ToString()));
 
     [Fact]
     public void A_sense_contact_without_a_partner_is_linked_in_the_lead_or_bridged_on_the_board()
@@ -84,5 +86,7 @@ public sealed class SchoolTests
     }
 
     private static Port Standard(string connector, Gender gender)
-        => ConnectorTypes.Find(connector) is { } type ? new Port(connector, connector, type, gender) { Pins = [.. Core.Model.Pin.UsualFor(type)] } : throw new ArgumentException(connector);
+        => ConnectorTypes.Find(connector) is { } type
+            ? new Port(connector, connector, type, gender) { Pins = [.. Core.Model.Pin.UsualFor(type)] }
+            : throw new ArgumentException(connector);
 }

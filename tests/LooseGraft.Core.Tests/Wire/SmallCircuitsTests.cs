@@ -70,7 +70,8 @@ public sealed class SmallCircuitsTests
         var between = SmallCircuits.Fan(new Volts(12), new Amps(0.2), new Volts(7), isBetweenRails: true);
         Assert.Contains(between.Cautions, caution => caution.Contains("back into +5 V", StringComparison.Ordinal));
         Assert.StartsWith("It runs at about 58 %", between.Words, StringComparison.Ordinal);
-        Assert.Contains(SmallCircuits.Fan(new Volts(12), new Amps(0.2), new Volts(5), false).Figures, line => line.StartsWith("Many fans do not start", StringComparison.Ordinal));
+        Assert.Contains(SmallCircuits.Fan(new Volts(12), new Amps(0.2), new Volts(5), false).Figures,
+            line => line.StartsWith("Many fans do not start", StringComparison.Ordinal));
         Assert.False(SmallCircuits.Fan(new Volts(5), new Amps(0.2), new Volts(12), false).Works);
     }
 
@@ -80,7 +81,8 @@ public sealed class SmallCircuitsTests
     [InlineData(5, 125, 12, 0.5, 10, 3, false, "overheats")]
     [InlineData(5, 70, 5, 0.05, 10, 3, false, "71.4 mA")]
     [InlineData(5, 125, 5, 0.1, 5, 3, false, "half its rating")]
-    public void A_relay_that_holds_is_checked_against_rail_coil_and_contact(double coil, double ohms, double rail, double spare, double contact, double load, bool works, string words)
+    public void A_relay_that_holds_is_checked_against_rail_coil_and_contact(
+        double coil, double ohms, double rail, double spare, double contact, double load, bool works, string words)
     {
         var answer = SmallCircuits.HoldingRelay(new Volts(coil), new Ohms(ohms), new Volts(rail), new Amps(spare), new Amps(contact), new Amps(load));
         Assert.Equal(works, answer.Works);
@@ -99,7 +101,8 @@ public sealed class SmallCircuitsTests
 
     private static double Ratio(CircuitAnswer answer)
     {
-        var values = answer.Chain.Where(piece => piece.Sort == CircuitPiece.Sorts.Resistor).Select(piece => ResistorSeries.All.First(value => value.ToString() == piece.Label).Value).ToArray();
+        var values = answer.Chain.Where(piece => piece.Sort == CircuitPiece.Sorts.Resistor)
+            .Select(piece => ResistorSeries.All.First(value => value.ToString() == piece.Label).Value).ToArray();
         return values[1] / (values[0] + values[1]);
     }
 }

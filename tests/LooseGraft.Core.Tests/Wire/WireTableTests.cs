@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Tests.Wire;
 
 public sealed class WireTableTests
 {
-    private static readonly Gen<string> AnySignal = Gen.OneOf("+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "none", "unknown");
+    private static readonly Gen<string> AnySignal = Gen.OneOf(
+        "+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "none", "unknown");
 
     [Fact]
     public void Wires_that_may_change_places_are_told_and_doing_so_costs_nothing()
@@ -61,7 +62,8 @@ public sealed class WireTableTests
         Assert.Equal(2, row.From);
     }
 
-    private static Terminal[] Terminals(string[] signals, PartKind kind) => [.. signals.Select((signal, index) => new Terminal(Bench.Pin(index + 1, signal), kind))];
+    private static Terminal[] Terminals(string[] signals, PartKind kind)
+        => [.. signals.Select((signal, index) => new Terminal(Bench.Pin(index + 1, signal), kind))];
 
     private static double LeastCost(double[,] costs, int row, HashSet<int> taken)
         => row == costs.GetLength(0)

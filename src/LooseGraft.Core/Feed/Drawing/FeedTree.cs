@@ -17,7 +17,8 @@ public sealed class FeedTree
     private FeedTree(Graft graft, FeedReview feed, LoadCase loadCase)
     {
         (_graft, _feed, _case) = (graft, feed, loadCase);
-        _volts = graft.Supplies.SelectMany(supply => supply.Rails.Select(rail => (Key: Key(supply, rail.Name), rail.Voltage))).ToDictionary(pair => pair.Key, pair => pair.Voltage);
+        _volts = graft.Supplies.SelectMany(supply => supply.Rails.Select(rail => (Key: Key(supply, rail.Name), rail.Voltage)))
+            .ToDictionary(pair => pair.Key, pair => pair.Voltage);
     }
 
     /// <summary>The tree in one load case, the wall its root.</summary>
@@ -25,7 +26,8 @@ public sealed class FeedTree
     {
         var tree = new FeedTree(graft, feed, loadCase);
         var supplies = feed.Supplies.Where(review => review.Supply.Input is null).Select(tree.Supply).ToImmutableArray();
-        var taken = feed.Supplies.Where(review => review.Supply.Input is null).Aggregate(Nothing, (sum, review) => sum + feed.Flows.Taken(review.Supply, loadCase));
+        var taken = feed.Supplies.Where(review => review.Supply.Input is null)
+            .Aggregate(Nothing, (sum, review) => sum + feed.Flows.Taken(review.Supply, loadCase));
         return new TreeNode(TreeNodeKind.Wall, "wall", taken, Subject.Whole, null, supplies);
     }
 
@@ -46,7 +48,8 @@ public sealed class FeedTree
         // What is fed on by a part that takes nothing of this rail itself hangs on the rail.
         var orphans = onward.Where(group => direct.All(flow => flow.Consumer != group.Key)).SelectMany(group => Ports(review, group));
         var leads = direct.Where(flow => flow.Plug is not null).GroupBy(flow => flow.Plug!.Split('/')[0])
-            .Select(group => Lead(review, group.Key, [.. group], [.. flows.Where(flow => flow.Plug?.StartsWith(group.Key + "/", StringComparison.Ordinal) == true)], onward));
+            .Select(group => Lead(
+                review, group.Key, [.. group], [.. flows.Where(flow => flow.Plug?.StartsWith(group.Key + "/", StringComparison.Ordinal) == true)], onward));
         var loose = direct.Where(flow => flow.Plug is null).Select(flow => Consumer(review, flow, onward));
         return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(review, flows), new RailSubject(review.Supply.Id, rail.Name),
             review.Find(FeedLimitKey.OfRail(rail.Name)), [.. leads, .. loose, .. orphans]);
@@ -55,21 +58,27 @@ public sealed class FeedTree
     private TreeNode Lead(SupplyReview review, string id, FeedFlow[] flows, FeedFlow[] carried, ILookup<string, FeedFlow> onward)
     {
         var lead = review.Supply.Strings.First(each => each.Id == id);
-        var plugs = flows.GroupBy(flow => flow.Plug!).Select(group => new TreeNode(TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), new LeadSubject(review.Supply.Id, id),
+        var plugs = flows.GroupBy(flow => flow.Plug!)
+            .Select(group => new TreeNode(
+            TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), new LeadSubject(review.Supply.Id, id),
             review.Find(FeedLimitKey.OfPlug(group.Key, flows[0].Rail)), [.. group.Select(flow => Consumer(review, flow, onward))]));
-        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), new LeadSubject(review.Supply.Id, id), review.Find(FeedLimitKey.OfWire(id, flows[0].Rail)), [.. plugs]);
+        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), new LeadSubject(review.Supply.Id, id),
+            review.Find(FeedLimitKey.OfWire(id, flows[0].Rail)), [.. plugs]);
     }
 
     private TreeNode Consumer(SupplyReview review, FeedFlow flow, ILookup<string, FeedFlow> onward)
     {
         if (flow.Feeds is { } fed && _feed.Supplies.FirstOrDefault(other => other.Supply.Id == fed.Id) is { } below) return Supply(below);
-        return new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, onward[flow.Consumer].Append(flow)), flow.Subject, null, [.. Ports(review, onward[flow.Consumer])]);
+        return new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, onward[flow.Consumer].Append(flow)),
+            flow.Subject, null, [.. Ports(review, onward[flow.Consumer])]);
     }
 
     private IEnumerable<TreeNode> Ports(SupplyReview review, IEnumerable<FeedFlow> flows)
-        => flows.GroupBy(flow => flow.Through!.Value).Select(group => new TreeNode(TreeNodeKind.Port, _graft.FindPort(group.Key)?.Name ?? group.Key.Port, Sum(review, group), new PortSubject(group.Key),
+        => flows.GroupBy(flow => flow.Through!.Value)
+            .Select(group => new TreeNode(TreeNodeKind.Port, _graft.FindPort(group.Key)?.Name ?? group.Key.Port, Sum(review, group), new PortSubject(group.Key),
             review.Find(FeedLimitKey.OfPort(group.Key, group.First().Rail)),
-            [.. group.Select(flow => new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, [flow]), flow.Subject, null, []))]));
+            [.. group.Select(flow =>
+                new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, [flow]), flow.Subject, null, []))]));
 
     private Spread<Watts> Sum(SupplyReview review, IEnumerable<FeedFlow> flows)
         => flows.Aggregate(Nothing, (sum, flow) => sum + flow.At(_case).Rising(amps => _volts[Key(review.Supply, flow.Rail)] * amps));

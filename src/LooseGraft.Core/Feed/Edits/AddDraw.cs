@@ -12,8 +12,14 @@ public sealed record AddDraw(string Part, string Supply, string Rail, Spread<Amp
         if (graft.FindPart(Part) is null || graft.Supplies.All(supply => supply.Id != Supply)) return graft;
         var draw = new Draw(Rail, Currents, Currents, Currents, Evidence);
         if (graft.Loads.FirstOrDefault(load => load.Part == Part && load.Supply == Supply) is not { } known)
-            return graft with { Loads = graft.Loads.Add(new Load(GraftEdits.FreshId(Part, graft.Loads.Select(load => load.Id)), Part, Supply) { Draws = [draw] }) };
-        return known.Draws.Any(each => each.Rail == Rail) ? graft : graft with { Loads = [.. graft.Loads.Select(load => load.Id == known.Id ? load with { Draws = load.Draws.Add(draw) } : load)] };
+            return graft with
+            {
+                Loads = graft.Loads.Add(
+                new Load(GraftEdits.FreshId(Part, graft.Loads.Select(load => load.Id)), Part, Supply) { Draws = [draw] })
+            };
+        return known.Draws.Any(each => each.Rail == Rail)
+            ? graft
+            : graft with { Loads = [.. graft.Loads.Select(load => load.Id == known.Id ? load with { Draws = load.Draws.Add(draw) } : load)] };
     }
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)} draws {Currents} from {Rail}";

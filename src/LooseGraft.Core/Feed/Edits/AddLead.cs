@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Feed.Edits;
 public sealed record AddLead(string Supply, SupplyString Lead) : GraftEdit
 {
     public override Graft Apply(Graft graft)
-        => graft.WithSupply(Supply, supply => supply with { Strings = supply.Strings.Add(Lead with { Id = GraftEdits.FreshId(Lead.Name, supply.Strings.Select(lead => lead.Id)) }) });
+        => graft.WithSupply(Supply,
+            supply => supply with { Strings = supply.Strings.Add(Lead with { Id = GraftEdits.FreshId(Lead.Name, supply.Strings.Select(lead => lead.Id)) }) });
 
     public override string Words(Graft graft) => $"{graft.NameOfSupply(Supply)}: {Lead.Name} with {Lead.Plugs.Length} plugs";
 

@@ -18,7 +18,8 @@ public sealed record AddTriedPart(PartTemplate Template, ValueList<Draw> Draws, 
         var part = with.Parts[^1].Id;
         return with with
         {
-            Loads = [.. with.Loads.Where(load => load.Part != part), new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, Supply) { Draws = Draws, Plug = Plug }],
+            Loads = [.. with.Loads.Where(load => load.Part != part),
+                new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, Supply) { Draws = Draws, Plug = Plug }],
         };
     }
 

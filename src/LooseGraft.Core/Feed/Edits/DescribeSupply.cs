@@ -13,9 +13,22 @@ public sealed record DescribeSupply(string Supply, EfficiencyClass? Class, doubl
 {
     public override Graft Apply(Graft graft) => Input is { } input && graft.Supplies.All(supply => supply.Id != input.Supply)
         ? graft
-        : graft.WithSupply(Supply, supply => supply with { Class = Class, AgeYears = AgeYears, RunsHot = RunsHot, Input = Input is { } fed && supply.Input is { } old && old.Supply == fed.Supply ? fed with { Plug = old.Plug } : Input });
+        : graft.WithSupply(Supply,
+            supply
+            => supply with
+            {
+                Class = Class,
+                AgeYears = AgeYears,
+                RunsHot = RunsHot,
+                Input = Input is { } fed && supply.Input is { } old && old.Supply == fed.Supply ? fed with { Plug = old.Plug } : Input
+            });
 
-    public override string Words(Graft graft) => $"{graft.NameOfSupply(Supply)}: {Class?.ToString().ToLowerInvariant() ?? "no class"}{(AgeYears is { } years ? $", {years} years old" : "")}{(RunsHot ? ", hot" : "")}{(Input is null ? "" : $", hangs on {Input.Supply}")}";
+    public override string Words(Graft graft)
+        => $"{graft.NameOfSupply(Supply)}: {Class?.ToString().ToLowerInvariant() ?? "no class"}{(AgeYears is { } years ? $", {years} years old" : "")}"
+            + $"{(RunsHot ? ", hot" : "")}{(Input is null ? "" : $", hangs on {Input.Supply}")}";
 
-    public override string Standing(Graft graft) => graft.Supplies.FirstOrDefault(supply => supply.Id == Supply) is { } supply ? $"{supply.Class}, {supply.AgeYears} years" : "this supply is not there any more";
+    public override string Standing(Graft graft)
+        => graft.Supplies.FirstOrDefault(supply => supply.Id == Supply) is { } supply
+        ? $"{supply.Class}, {supply.AgeYears} years"
+        : "this supply is not there any more";
 }

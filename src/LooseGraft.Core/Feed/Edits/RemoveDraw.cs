@@ -7,7 +7,8 @@ public sealed record RemoveDraw(string Load, string Rail) : GraftEdit
 {
     public override Graft Apply(Graft graft) => graft with
     {
-        Loads = [.. graft.Loads.Select(load => load.Id == Load ? load with { Draws = load.Draws.RemoveAll(draw => draw.Rail == Rail) } : load).Where(load => load.Id != Load || !load.Draws.IsEmpty)],
+        Loads = [.. graft.Loads.Select(load => load.Id == Load ? load with { Draws = load.Draws.RemoveAll(draw => draw.Rail == Rail) } : load)
+            .Where(load => load.Id != Load || !load.Draws.IsEmpty)],
     };
 
     public override string Words(Graft graft) => $"{Load} no longer draws from {Rail}";

@@ -8,7 +8,8 @@ public sealed record RemoveLead(string Supply, string Lead) : GraftEdit
     public override Graft Apply(Graft graft) => graft with
     {
         Loads = [.. graft.Loads.Select(load => load.Supply == Supply && IsOn(load.Plug) ? load with { Plug = null } : load)],
-        Supplies = [.. graft.Supplies.Select(supply => supply.Input is { } input && input.Supply == Supply && IsOn(input.Plug) ? supply with { Input = input with { Plug = null } } : supply)
+        Supplies = [.. graft.Supplies.Select(
+            supply => supply.Input is { } input && input.Supply == Supply && IsOn(input.Plug) ? supply with { Input = input with { Plug = null } } : supply)
             .Select(supply => supply.Id == Supply ? supply with { Strings = supply.Strings.RemoveAll(lead => lead.Id == Lead) } : supply)],
     };
 

@@ -17,7 +17,9 @@ public sealed record SetDraw(string Load, string Rail, LoadCase Case, Spread<Amp
     {
         if (graft.FindDraw(Load, Rail) is null) return graft;
         var drawn = graft.WithDraw(Load, Rail, draw => (FeedStage.Current(draw, Case) == Currents ? draw : Changed(draw)) with { Evidence = Evidence });
-        return Place is not { } place ? drawn : drawn with { Loads = [.. drawn.Loads.Select(load => load.Id == Load ? load with { Plug = place.Plug, Through = place.Port } : load)] };
+        return Place is not { } place
+            ? drawn
+            : drawn with { Loads = [.. drawn.Loads.Select(load => load.Id == Load ? load with { Plug = place.Plug, Through = place.Port } : load)] };
     }
 
     public override string Words(Graft graft) => Said(Currents, Evidence);

@@ -9,7 +9,8 @@ namespace LooseGraft.Core.Feed.Edits;
 /// <param name="Headroom">The share.</param>
 public sealed record SetHeadroom(Watts? CardTotal, double Headroom) : GraftEdit
 {
-    public override Graft Apply(Graft graft) => graft with { CardTotal = CardTotal is { } watts ? new Known<Watts>(watts, Evidence.Document) : null, Headroom = Headroom };
+    public override Graft Apply(Graft graft)
+        => graft with { CardTotal = CardTotal is { } watts ? new Known<Watts>(watts, Evidence.Document) : null, Headroom = Headroom };
 
     public override string Words(Graft graft) => $"The card's maker recommends {Said(CardTotal, Headroom)}";
 

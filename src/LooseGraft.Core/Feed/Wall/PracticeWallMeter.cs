@@ -10,7 +10,8 @@ public static class PracticeWallMeter
     private const int SecondsEach = 60;
     private const double NoiseShare = 0.015;
 
-    /// <summary>Four minutes of samples, one a second: idle, ordinary use, full load, a game that goes up and down. The same seed gives the same trace.</summary>
+    /// <summary>Four minutes of samples, one a second: idle, ordinary use, full load, a game that goes up and down. The same seed gives the same
+    /// trace.</summary>
     /// <param name="feed">The feeding of the graft.</param>
     /// <param name="supply">The supply on the meter.</param>
     /// <param name="start">When it begins.</param>

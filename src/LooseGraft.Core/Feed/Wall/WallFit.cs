@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Feed.Wall;
 /// <param name="Shares">Where in its range each part's power lies: −1 at low, 0 at likely, 1 at high.</param>
 /// <param name="Residuals">For each reading, what is left unexplained, in watts of output: read less modelled.</param>
 /// <param name="Suspect">The part whose figures are most likely wrong, when no values within the ranges explain the readings; null when they do.</param>
-public sealed record WallFit(ImmutableArray<(string Part, double Share)> Shares, ImmutableArray<(WallReading Reading, Watts Read, Watts Modelled)> Residuals, string? Suspect)
+public sealed record WallFit(
+    ImmutableArray<(string Part, double Share)> Shares, ImmutableArray<(WallReading Reading, Watts Read, Watts Modelled)> Residuals, string? Suspect)
 {
     // A plug-in meter is good for about 2 % and a watt (makers' data sheets); the supply's efficiency adds its own margin.
     private const double MeterShare = 0.02;
@@ -20,8 +21,9 @@ public sealed record WallFit(ImmutableArray<(string Part, double Share)> Shares,
 
     /// <summary>Fits the parts to the readings.</summary>
     /// <remarks>
-    /// Least squares on one share a part for its whole range, bounded to −1 … 1, by coordinate descent: the sum of squares is strictly convex with the pull to 0, so the descent
-    /// comes to its only minimum. Readings count by how well they are known. Only supplies that hang on the wall are seen by its meter; null when there is nothing to fit.
+    /// Least squares on one share a part for its whole range, bounded to −1 … 1, by coordinate descent: the sum of squares is strictly convex with the pull to
+    /// 0, so the descent comes to its only minimum. Readings count by how well they are known. Only supplies that hang on the wall are seen by its meter; null
+    /// when there is nothing to fit.
     /// </remarks>
     public static WallFit? Of(Graft graft, FeedFlows flows)
     {
@@ -96,7 +98,8 @@ public sealed record WallFit(ImmutableArray<(string Part, double Share)> Shares,
         return best;
     }
 
-    // A reading is explained within twice its error. If one is not, the part at the edge of its range whose wider range would mend most is the first to look at.
+    // A reading is explained within twice its error. If one is not, the part at the edge of its range whose wider range would mend most is the first to look
+    // at.
     private static string? FindSuspect(ReadRow[] rows, double[] shares, FeedFlow[][] parts)
     {
         var open = rows.Where(row => Math.Abs(row.Read - row.Modelled(shares)) > 2 * row.Error).ToArray();

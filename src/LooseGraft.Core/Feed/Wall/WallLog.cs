@@ -17,9 +17,12 @@ public sealed record WallLog(ImmutableArray<WallSample> Samples, ImmutableArray<
     private const int ProblemsTold = 12;
     private const double GapFactor = 5;
 
-    private static readonly string[] Moments = ["O", "yyyy-MM-dd HH:mm:ss", "yyyy-MM-ddTHH:mm:ss", "yyyy-MM-dd HH:mm", "dd.MM.yyyy HH:mm:ss", "dd.MM.yyyy HH:mm", "dd/MM/yyyy HH:mm:ss", "HH:mm:ss", "HH:mm"];
+    private static readonly string[] Moments = [
+        "O", "yyyy-MM-dd HH:mm:ss", "yyyy-MM-ddTHH:mm:ss", "yyyy-MM-dd HH:mm", "dd.MM.yyyy HH:mm:ss", "dd.MM.yyyy HH:mm", "dd/MM/yyyy HH:mm:ss", "HH:mm:ss",
+        "HH:mm"];
 
-    /// <summary>Reads a log of two columns, moment and watts. A heading is passed over; decimals may have a point or a comma; a moment may also be seconds counted from anywhere.</summary>
+    /// <summary>Reads a log of two columns, moment and watts. A heading is passed over; decimals may have a point or a comma; a moment may also be seconds
+    /// counted from anywhere.</summary>
     /// <param name="rows">Lines with their number and cells.</param>
     public static WallLog Read(IEnumerable<(int Line, IReadOnlyList<string> Cells)> rows)
     {
@@ -43,7 +46,9 @@ public sealed record WallLog(ImmutableArray<WallSample> Samples, ImmutableArray<
         }
 
         var list = samples.Select(pair => new WallSample(pair.Key, pair.Value)).ToImmutableArray();
-        return new WallLog(list, [.. problems.Take(ProblemsTold), .. problems.Count > ProblemsTold ? [$"and {problems.Count - ProblemsTold} more lines"] : Array.Empty<string>()], [.. PutRight(list, repeated)]);
+        return new WallLog(list,
+            [.. problems.Take(ProblemsTold), .. problems.Count > ProblemsTold ? [$"and {problems.Count - ProblemsTold} more lines"] : Array.Empty<string>()],
+            [.. PutRight(list, repeated)]);
     }
 
     /// <summary>Mean, the power that nineteen in twenty samples stay under, and the highest, between two moments.</summary>
@@ -53,7 +58,8 @@ public sealed record WallLog(ImmutableArray<WallSample> Samples, ImmutableArray<
         var inside = Samples.Where(sample => sample.At >= from && sample.At <= to).ToArray();
         if (inside.Length == 0) return null;
         var sorted = inside.Select(sample => sample.Power.Value).Order().ToArray();
-        var area = inside.Zip(inside.Skip(1)).Sum(pair => (pair.Second.At - pair.First.At).TotalSeconds * (pair.First.Power.Value + pair.Second.Power.Value) / 2);
+        var area = inside.Zip(inside.Skip(1))
+            .Sum(pair => (pair.Second.At - pair.First.At).TotalSeconds * (pair.First.Power.Value + pair.Second.Power.Value) / 2);
         var span = (inside[^1].At - inside[0].At).TotalSeconds;
         var mean = span > 0 ? area / span : inside.Average(sample => sample.Power.Value);
         return (new Watts(mean), new Watts(sorted[(int)Math.Ceiling(0.95 * sorted.Length) - 1]), new Watts(sorted[^1]));
@@ -63,15 +69,23 @@ public sealed record WallLog(ImmutableArray<WallSample> Samples, ImmutableArray<
     {
         if (cells.Count < 2 || Moment(cells[0].Trim()) is not { } at) return null;
         // “84,5” cut in two by a comma that is both a decimal mark and a separator is put together again.
-        var text = (cells.Count == 3 && cells[2].Trim() is { Length: > 0 } rest && rest.All(char.IsAsciiDigit) ? $"{cells[1]}.{rest}" : cells[1]).Trim().TrimEnd('W', 'w', ' ').Replace(',', '.');
-        return double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var watts) && watts is >= 0 and <= MostWatts ? new WallSample(at, new Watts(watts)) : null;
+        var text = (cells.Count == 3 && cells[2].Trim() is { Length: > 0 } rest && rest.All(char.IsAsciiDigit) ? $"{cells[1]}.{rest}" : cells[1]).Trim()
+            .TrimEnd('W', 'w', ' ').Replace(',', '.');
+        return double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var watts) && watts is >= 0 and <= MostWatts
+            ? new WallSample(at, new Watts(watts))
+            : null;
     }
 
     private static DateTimeOffset? Moment(string text)
     {
-        if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var seconds) && seconds is >= 0 and < 4e9) return DateTimeOffset.UnixEpoch.AddSeconds(seconds);
+        if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var seconds) && seconds is >= 0 and < 4e9)
+            return DateTimeOffset.UnixEpoch.AddSeconds(seconds);
         // Meters that write the time of day alone are taken to write of one day, whichever it was.
-        return DateTime.TryParseExact(text, Moments, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal | DateTimeStyles.NoCurrentDateDefault, out var at) ? new DateTimeOffset(at, TimeSpan.Zero) : null;
+        return DateTime.TryParseExact(
+            text, Moments, CultureInfo.InvariantCulture,
+            DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal | DateTimeStyles.NoCurrentDateDefault, out var at)
+            ? new DateTimeOffset(at, TimeSpan.Zero)
+            : null;
     }
 
     private static IEnumerable<string> PutRight(ImmutableArray<WallSample> samples, int repeated)
@@ -81,6 +95,7 @@ public sealed record WallLog(ImmutableArray<WallSample> Samples, ImmutableArray<
         var steps = samples.Zip(samples.Skip(1)).Select(pair => pair.Second.At - pair.First.At).ToArray();
         var usual = steps.Order().ElementAt(steps.Length / 2);
         var gaps = steps.Count(step => step > usual * GapFactor);
-        if (gaps > 0) yield return $"{gaps} gaps of more than {GapFactor} times the usual {usual.TotalSeconds:0.#} s, the longest {steps.Max().TotalSeconds:0} s";
+        if (gaps > 0)
+            yield return $"{gaps} gaps of more than {GapFactor} times the usual {usual.TotalSeconds:0.#} s, the longest {steps.Max().TotalSeconds:0} s";
     }
 }

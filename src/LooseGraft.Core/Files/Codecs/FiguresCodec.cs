@@ -32,7 +32,8 @@ internal sealed class FiguresCodec<T>((string Name, NumberCodec Codec)[] figures
     public override void Write(Utf8JsonWriter writer, T value)
     {
         // On one line, as a person would write a place.
-        writer.WriteRawValue($"[{string.Join(", ", write(value).Select(figure => JsonSerializer.Serialize(figure == 0 ? 0 : figure)))}]", skipInputValidation: true);
+        writer.WriteRawValue(
+            $"[{string.Join(", ", write(value).Select(figure => JsonSerializer.Serialize(figure == 0 ? 0 : figure)))}]", skipInputValidation: true);
     }
 
     public override JsonObject Schema(JsonObject definitions) => new()

@@ -13,7 +13,8 @@ internal sealed class InstantCodec : Codec<DateTimeOffset>
     {
         value = default;
         return (element.ValueKind == JsonValueKind.String && TextCodec.TryGetString(element, out var text)
-                && DateTimeOffset.TryParseExact(text, Form, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out value))
+                && DateTimeOffset.TryParseExact(
+                    text, Form, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out value))
             || context.Fail(element, "a moment in UTC such as 2026-03-07T14:05:00Z");
     }
 

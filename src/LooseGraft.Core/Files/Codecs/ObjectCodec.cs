@@ -29,7 +29,8 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
 
     /// <summary>A member that is left out when it has its usual value.</summary>
     public Member<T, V> Usual<V>(string member, Codec<V> codec, Func<T, V> get, V usual, string about)
-        => Add(new Member<T, V>(member, codec, about, value => (!EqualityComparer<V>.Default.Equals(get(value), usual), get(value)), false, usual, _members.Count));
+        => Add(new Member<T, V>(
+            member, codec, about, value => (!EqualityComparer<V>.Default.Equals(get(value), usual), get(value)), false, usual, _members.Count));
 
     /// <summary>A list that is left out when it is empty.</summary>
     public Member<T, ValueList<V>> Many<V>(string member, Codec<V> item, int most, Func<T, ValueList<V>> get, string about)
@@ -121,7 +122,8 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
 
     private static bool Keep(string key, JsonElement value, ReadContext context, ImmutableArray<KeyValuePair<string, JsonElement>>.Builder unknown)
     {
-        if (key.Length > GraftFileLimits.NameLength) return context.Fail("", $"a member whose name has {key.Length} characters", $"at most {GraftFileLimits.NameLength}");
+        if (key.Length > GraftFileLimits.NameLength)
+            return context.Fail("", $"a member whose name has {key.Length} characters", $"at most {GraftFileLimits.NameLength}");
         if (!IsWritable(value)) return context.Fail("." + key, BrokenName, "Unicode text");
         if (unknown.Any(kept => kept.Key == key)) return FailTwice(key, context);
         unknown.Add(new(key, value.Clone()));

@@ -7,7 +7,8 @@ namespace LooseGraft.Core.Findings.Subjects;
 /// <summary>Reads the text form of a subject, as an address or a form brings it back.</summary>
 public static class SubjectText
 {
-    /// <summary>The subject of which <paramref name="text"/> is the text form; null when it is of none. Whether a graft has such a thing is not asked.</summary>
+    /// <summary>The subject of which <paramref name="text"/> is the text form; null when it is of none. Whether a graft has such a thing is not
+    /// asked.</summary>
     public static Subject? Read(string? text) => text?.Split('/') switch
     {
         ["", ""] => Subject.Whole,
@@ -35,5 +36,8 @@ public static class SubjectText
         _ => null,
     };
 
-    private static int? Number(string text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number.ToString(CultureInfo.InvariantCulture) == text ? number : null;
+    private static int? Number(string text)
+        => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number.ToString(CultureInfo.InvariantCulture) == text
+        ? number
+        : null;
 }

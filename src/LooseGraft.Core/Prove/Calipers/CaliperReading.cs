@@ -2,7 +2,8 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Prove.Calipers;
 
-/// <summary>A reading of a caliper with a sliding scale: the last line of the main scale before the zero line, and the sliding line that stands in line with any line.</summary>
+/// <summary>A reading of a caliper with a sliding scale: the last line of the main scale before the zero line, and the sliding line that stands in line with
+/// any line.</summary>
 /// <param name="Scale">The caliper.</param>
 /// <param name="Main">Lines of the main scale before the sliding zero: whole millimetres on a metric one. 0 or more.</param>
 /// <param name="Coincident">The line of the sliding scale that coincides, 0 up to the last but one.</param>
@@ -27,7 +28,8 @@ public sealed record CaliperReading(CaliperScale Scale, int Main, int Coincident
     /// <summary>What is wrong with the figures; null when nothing is.</summary>
     public string? Problem
         => Main < 0 || Main * Scale.MainMm > LongestMm ? $"The main scale has lines from 0 to {(int)(LongestMm / Scale.MainMm)}."
-            : Coincident < 0 || Coincident >= Scale.Lines ? $"The sliding scale has lines from 0 to {Scale.Lines - 1}; the one at its end is the zero of the next division."
+            : Coincident < 0 || Coincident >= Scale.Lines
+                ? $"The sliding scale has lines from 0 to {Scale.Lines - 1}; the one at its end is the zero of the next division."
             : Math.Abs(ZeroLine) >= Scale.Lines ? $"A zero error is less than {Scale.Lines} lines either way."
             : null;
 }

@@ -14,7 +14,9 @@ public sealed record AddReading(Reading Reading) : GraftEdit
         if (graft.FindPort(Reading.Port) is null) return graft;
         var reading = Reading with { Id = GraftEdits.FreshId("reading", graft.Readings.Select(other => other.Id)) };
         var with = graft with { Readings = graft.Readings.Add(reading) };
-        return reading.Red is { } position && ReadingJudge.Judge(graft, reading)?.Verdict == ReadingVerdict.Confirms ? with.WithPin(reading.Port, position, Measured) : with;
+        return reading.Red is { } position && ReadingJudge.Judge(graft, reading)?.Verdict == ReadingVerdict.Confirms
+            ? with.WithPin(reading.Port, position, Measured)
+            : with;
     }
 
     public override string Words(Graft graft) => $"{Reading.Port.Port}{(Reading.Red is { } position ? $", position {position}" : "")}: {Reading.Text} read";

@@ -15,8 +15,12 @@ public sealed record KeepLight(PortId Port, int Plus, int Minus, string Found) :
     public override Graft Apply(Graft graft)
     {
         if (graft.FindPort(Port) is not { } port) return graft;
-        var function = new[] { Plus, Minus }.Select(position => port.PinAt(position).Signal.Value).FirstOrDefault(signal => signal.Family == SignalFamily.Light)?.Function ?? UsualFunction;
-        Graft With(Graft changed, int position, string end) => changed.WithPin(Port, position, pin => pin with { Signal = new Known<Signal>(Signal.Parse(function + end)!, Evidence.Measured, Found) });
+        var function = new[]
+        {
+            Plus, Minus,
+        }.Select(position => port.PinAt(position).Signal.Value).FirstOrDefault(signal => signal.Family == SignalFamily.Light)?.Function ?? UsualFunction;
+        Graft With(Graft changed, int position, string end)
+            => changed.WithPin(Port, position, pin => pin with { Signal = new Known<Signal>(Signal.Parse(function + end)!, Evidence.Measured, Found) });
         return With(With(graft, Plus, "+"), Minus, "-");
     }
 

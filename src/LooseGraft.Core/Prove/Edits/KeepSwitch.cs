@@ -9,7 +9,10 @@ namespace LooseGraft.Core.Prove.Edits;
 /// <param name="Found">What the switch does, in words.</param>
 public sealed record KeepSwitch(PortId Port, ValueList<int> Legs, string Found) : GraftEdit
 {
-    public override Graft Apply(Graft graft) => Legs.Aggregate(graft, (changed, position) => changed.WithPin(Port, position, pin => pin with { Signal = new Known<Signal>(AsSwitch(pin.Signal.Value), Evidence.Measured, Found) }));
+    public override Graft Apply(Graft graft)
+        => Legs.Aggregate(graft,
+        (changed, position)
+        => changed.WithPin(Port, position, pin => pin with { Signal = new Known<Signal>(AsSwitch(pin.Signal.Value), Evidence.Measured, Found) }));
 
     public override string Words(Graft graft) => $"{graft.NameOf(Port)}: {Found}";
 

@@ -10,7 +10,9 @@ public sealed record NoteTrial(PortId Port, int Position, bool Worked) : GraftEd
 
     public override RecordKind? Happened => RecordKind.Trial;
 
-    public override Graft Apply(Graft graft) => graft.WithPin(Port, Position, pin => pin with { Signal = pin.Signal with { Evidence = Worked ? Evidence.Measured : Evidence.Assumed, Note = Note } });
+    public override Graft Apply(Graft graft)
+        => graft.WithPin(Port, Position,
+        pin => pin with { Signal = pin.Signal with { Evidence = Worked ? Evidence.Measured : Evidence.Assumed, Note = Note } });
 
     public override string Words(Graft graft) => $"{graft.NameOf(Port)}, position {Position}: {Note}";
 

@@ -8,7 +8,8 @@ public sealed record RemoveObservation(int Index) : GraftEdit
 {
     public override RecordKind? Happened => RecordKind.Correction;
 
-    public override Graft Apply(Graft graft) => Index < 0 || Index >= graft.Observations.Length ? graft : graft with { Observations = graft.Observations.RemoveAt(Index) };
+    public override Graft Apply(Graft graft)
+        => Index < 0 || Index >= graft.Observations.Length ? graft : graft with { Observations = graft.Observations.RemoveAt(Index) };
 
     public override string Words(Graft graft) => "An observation taken out";
 

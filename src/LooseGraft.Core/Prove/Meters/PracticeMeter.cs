@@ -6,8 +6,8 @@ namespace LooseGraft.Core.Prove.Meters;
 
 /// <summary>A simulated meter that reads the hidden truth of a practice board. The same seed gives the same readings.</summary>
 /// <remarks>
-/// The truth is a graft in which every contact carries what it really carries. Ground is one net over all parts; a supply is one net on its part; two contacts of
-/// one switch are joined as its sort says, which stands in their note: momentary unless it says latching.
+/// The truth is a graft in which every contact carries what it really carries. Ground is one net over all parts; a supply is one net on its part; two contacts
+/// of one switch are joined as its sort says, which stands in their note: momentary unless it says latching.
 /// </remarks>
 public sealed class PracticeMeter(Graft truth, int seed, PracticeSlips slips) : IMeter
 {
@@ -27,17 +27,22 @@ public sealed class PracticeMeter(Graft truth, int seed, PracticeSlips slips) : 
 
     private MeterAnswer Measure(MeterRequest request)
     {
-        if (truth.FindPart(request.Port.Part) is not { } part || truth.FindPort(request.Port) is not { } port || Math.Max(request.Red, request.Black ?? 1) > port.PositionCount)
+        if (truth.FindPart(request.Port.Part) is not { } part || truth.FindPort(request.Port) is not { } port
+            || Math.Max(request.Red, request.Black ?? 1) > port.PositionCount)
             return MeterAnswer.Failed("The practice board has no such contact.");
         var (red, black) = (port.PinAt(request.Red), request.Black is { } position ? port.PinAt(position) : null);
         if (_random.NextDouble() < slips.OpenChance) return Open(request.Mode);
         if (_random.NextDouble() < slips.WrongModeChance)
-            return new MeterAnswer(Number(0.02), "The meter stands on AC volts, not on what was asked for: this reading is worth nothing. Turn the dial and read again.");
+            return new MeterAnswer(
+                Number(0.02), "The meter stands on AC volts, not on what was asked for: this reading is worth nothing. Turn the dial and read again.");
         return request.Mode switch
         {
-            MeterMode.VoltsDc => new MeterAnswer(Number(Scattered(Potential(red, part.Kind, request.Power) - (black is null ? 0 : Potential(black, part.Kind, request.Power)))) + " V"),
+            MeterMode.VoltsDc
+                => new MeterAnswer(Number(
+                Scattered(Potential(red, part.Kind, request.Power) - (black is null ? 0 : Potential(black, part.Kind, request.Power)))) + " V"),
             MeterMode.Length => MeterAnswer.Failed("A meter reads no lengths."),
-            _ when request.Power != PowerState.Off => new MeterAnswer(Number(Scattered(37)) + " ohm", "Power is applied: ohms and beeps mean nothing, and a real meter might blow its fuse."),
+            _ when request.Power != PowerState.Off
+                => new MeterAnswer(Number(Scattered(37)) + " ohm", "Power is applied: ohms and beeps mean nothing, and a real meter might blow its fuse."),
             MeterMode.Diode => Diode(red, black),
             MeterMode.Beep => new MeterAnswer(Resistance(red, black, part.Kind, request.Act) is < Quantities.SpokenReading.BeepOhms ? "beep" : "no beep"),
             _ => Resistance(red, black, part.Kind, request.Act) is { } ohms ? new MeterAnswer(Number(Scattered(ohms)) + " ohm") : new MeterAnswer("OL"),
@@ -59,7 +64,8 @@ public sealed class PracticeMeter(Graft truth, int seed, PracticeSlips slips) : 
         {
             SignalFamily.Supply => signal.IsStandby || power == PowerState.On ? signal.SupplyVoltage!.Value.Value : 0,
             SignalFamily.Switch => PullUpVolts,
-            SignalFamily.Sense or SignalFamily.Enable or SignalFamily.Fan when power == PowerState.On => pin.Level is { Value: > 0 } level ? level.Value : PullUpVolts - 0.6,
+            SignalFamily.Sense or SignalFamily.Enable or SignalFamily.Fan when power == PowerState.On
+                => pin.Level is { Value: > 0 } level ? level.Value : PullUpVolts - 0.6,
             SignalFamily.Light when power == PowerState.On && signal.Polarity > 0 => PullUpVolts + 1,
             _ => 0,
         };
@@ -90,7 +96,9 @@ public sealed class PracticeMeter(Graft truth, int seed, PracticeSlips slips) : 
     }
 
     private static bool IsClosed(Pin leg, SwitchAct act)
-        => leg.Signal.Note?.Contains("latching", StringComparison.OrdinalIgnoreCase) == true ? act is SwitchAct.Held or SwitchAct.PressedOnce : act == SwitchAct.Held;
+        => leg.Signal.Note?.Contains("latching", StringComparison.OrdinalIgnoreCase) == true
+            ? act is SwitchAct.Held or SwitchAct.PressedOnce
+            : act == SwitchAct.Held;
 
     private static bool IsPassive(PartKind kind)
         => kind is PartKind.Panel or PartKind.Switch or PartKind.Lamp or PartKind.Speaker or PartKind.Lead or PartKind.Adapter;

@@ -21,7 +21,8 @@ public sealed record LightTest(int? Plus, Volts? Forward, string Words, Immutabl
         var taken = readings.Where(reading => (reading.Red, reading.Black) == (one, other) || (reading.Red, reading.Black) == (other, one)).ToArray();
         var (forth, back) = (Side(taken, one), Side(taken, other));
         var conflicts = new[] { (Readings: forth, Red: one), (Readings: back, Red: other) }.Where(side => Differ(side.Readings))
-            .Select(side => $"With the red probe on leg {side.Red}: {string.Join(" and ", side.Readings.Select(value => value.ToString()))}.").ToImmutableArray();
+            .Select(side => $"With the red probe on leg {side.Red}: {string.Join(" and ", side.Readings.Select(value => value.ToString()))}.")
+            .ToImmutableArray();
         if (!conflicts.IsEmpty) return new LightTest(null, null, "These readings cannot all be true; read once more.", conflicts);
         var (ahead, behind) = (forth.Select(Conducts).FirstOrDefault(), back.Select(Conducts).FirstOrDefault());
         return (forth.Length > 0, back.Length > 0, ahead, behind) switch
@@ -30,12 +31,14 @@ public sealed record LightTest(int? Plus, Volts? Forward, string Words, Immutabl
             (_, _, { } _, { } _) => Open("It conducts both ways: a filament, a resistor or a short, but no indicator light."),
             (_, _, { } volts, null) => Known(one, volts, back.Length > 0),
             (_, _, null, { } volts) => Known(other, volts, forth.Length > 0),
-            (true, true, null, null) => Open("It conducts neither way: dead, or its voltage is beyond the meter. Blue and white lights need a meter that gives more than 3 V."),
+            (true, true, null, null)
+                => Open("It conducts neither way: dead, or its voltage is beyond the meter. Blue and white lights need a meter that gives more than 3 V."),
             _ => Open("It does not conduct this way round. Change the probes over."),
         };
     }
 
-    private static SpokenReading[] Side(LightReading[] readings, int red) => [.. readings.Where(reading => reading.Red == red).Select(reading => reading.Value)];
+    private static SpokenReading[] Side(LightReading[] readings, int red)
+        => [.. readings.Where(reading => reading.Red == red).Select(reading => reading.Value)];
 
     private static LightTest Open(string words) => new(null, null, words, []);
 
@@ -56,5 +59,6 @@ public sealed record LightTest(int? Plus, Volts? Forward, string Words, Immutabl
     };
 
     private static bool Differ(SpokenReading[] values)
-        => values.Any(value => Conducts(value) is null != Conducts(values[0]) is null || Math.Abs((Conducts(value) ?? 0) - (Conducts(values[0]) ?? 0)) > AgreeVolts);
+        => values.Any(value => Conducts(value) is null != Conducts(values[0]) is null
+            || Math.Abs((Conducts(value) ?? 0) - (Conducts(values[0]) ?? 0)) > AgreeVolts);
 }

@@ -15,7 +15,8 @@ public sealed class SwitchTest
 
     private static readonly SwitchAct[] Acts = Enum.GetValues<SwitchAct>();
 
-    private SwitchTest(int legs, ImmutableArray<LegReading> readings, ImmutableArray<SwitchGuess> left, ImmutableArray<LegReading> conflicting, LegReading? next)
+    private SwitchTest(int legs, ImmutableArray<LegReading> readings, ImmutableArray<SwitchGuess> left, ImmutableArray<LegReading> conflicting,
+        LegReading? next)
         => (Legs, Readings, Left, Conflicting, Next) = (legs, readings, left, conflicting, next);
 
     /// <summary>How many legs it has.</summary>
@@ -141,12 +142,19 @@ public sealed class SwitchTest
         {
             for (var other = one + 1; other < count; other++)
             {
-                foreach (var kind in new[] { SwitchKind.MomentaryNormallyOpen, SwitchKind.MomentaryNormallyClosed, SwitchKind.LatchingFoundOpen, SwitchKind.LatchingFoundClosed })
+                foreach (var kind in new[]
+                {
+                    SwitchKind.MomentaryNormallyOpen, SwitchKind.MomentaryNormallyClosed, SwitchKind.LatchingFoundOpen, SwitchKind.LatchingFoundClosed,
+                })
                     yield return new SwitchGuess(kind, groups, one, other, -1);
             }
         }
 
-        foreach (var (common, rest, other) in from c in Enumerable.Range(0, count) from r in Enumerable.Range(0, count) from e in Enumerable.Range(0, count) where c != r && c != e && r != e select (c, r, e))
+        foreach (var (common, rest, other) in from c in Enumerable.Range(0, count)
+                                              from r in Enumerable.Range(0, count)
+                                              from e in Enumerable.Range(0, count)
+                                              where c != r && c != e && r != e
+                                              select (c, r, e))
         {
             yield return new SwitchGuess(SwitchKind.MomentaryChangeover, groups, common, rest, other);
             yield return new SwitchGuess(SwitchKind.LatchingChangeover, groups, common, rest, other);

@@ -16,8 +16,8 @@ public sealed record Clash(SolidBody One, SolidBody Other, double Gap, double Ne
     public ClashMove Move => Math.Abs(Upright.Up) < Math.Sqrt((Aside.X * Aside.X) + (Aside.Y * Aside.Y)) ? Upright : Aside;
 
     /// <summary>
-    /// Finds all of them: boxes are swept from left to right and only those whose spans overlap are compared, by separating axes. O(n log n + overlapping spans).
-    /// Exact for convex footprints.
+    /// Finds all of them: boxes are swept from left to right and only those whose spans overlap are compared, by separating axes. O(n log n + overlapping
+    /// spans). Exact for convex footprints.
     /// </summary>
     public static ImmutableArray<Clash> Of(ImmutableArray<SolidBody> bodies)
     {
@@ -36,7 +36,8 @@ public sealed record Clash(SolidBody One, SolidBody Other, double Gap, double Ne
             active.Add(body);
         }
 
-        return [.. found.OrderBy(clash => clash.Gap - clash.Needed).ThenBy(clash => clash.One.Id, StringComparer.Ordinal).ThenBy(clash => clash.Other.Id, StringComparer.Ordinal)];
+        return [.. found.OrderBy(clash => clash.Gap - clash.Needed).ThenBy(clash => clash.One.Id, StringComparer.Ordinal)
+            .ThenBy(clash => clash.Other.Id, StringComparer.Ordinal)];
     }
 
     /// <summary>What is the matter between two things; null when nothing is.</summary>

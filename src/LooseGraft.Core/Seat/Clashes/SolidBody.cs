@@ -15,7 +15,9 @@ namespace LooseGraft.Core.Seat.Clashes;
 /// <param name="Clearance">What has to stay free round it, tolerance included.</param>
 /// <param name="IsPlug">Whether it is the room a plug needs.</param>
 /// <param name="Box">The box it comes from; null for a board, its zones and its plugs.</param>
-public sealed record SolidBody(string Name, string Id, string Owner, string Plane, ImmutableArray<PlanPoint> Footprint, double From, double To, double Clearance, bool IsPlug, SeatBox? Box)
+public sealed record SolidBody(
+    string Name, string Id, string Owner, string Plane, ImmutableArray<PlanPoint> Footprint, double From, double To, double Clearance, bool IsPlug,
+    SeatBox? Box)
 {
     /// <summary>The smallest rectangle round the footprint.</summary>
     public PlanRectangle Bounds { get; } = PlanRectangle.Round(Footprint);
@@ -40,7 +42,8 @@ public sealed record SolidBody(string Name, string Id, string Owner, string Plan
     }
 
     private static SolidBody OfBox(SeatBox box, string owner, string plane, ImmutableArray<PlanPoint> footprint, double ground)
-        => new(box.Name, box.Id, owner, plane, footprint, ground + box.From.Value, ground + box.From.Value + box.Height.Value, box.Clearance.Value + box.Tolerance.Value, false, box);
+        => new(box.Name, box.Id, owner, plane, footprint, ground + box.From.Value, ground + box.From.Value + box.Height.Value,
+            box.Clearance.Value + box.Tolerance.Value, false, box);
 
     private static void AddBoard(ImmutableArray<SolidBody>.Builder bodies, SeatedBoard board)
     {
@@ -48,9 +51,12 @@ public sealed record SolidBody(string Name, string Id, string Owner, string Plan
         // A notched board counts as its hull here; what matters below is the board's own outline.
         var tails = (board.Board.Body?.Tails ?? UsualBoard.Tails).Value;
         var hull = Shapes.Polygon(board.Outline).ConvexHull().Coordinates;
-        bodies.Add(new SolidBody(board.Board.Name, id, id, plane, Counted([.. hull.Take(hull.Length - 1).Select(corner => new PlanPoint(corner.X, corner.Y))]), board.Rise.Value - tails, top, 0, false, null));
+        bodies.Add(new SolidBody(
+            board.Board.Name, id, id, plane, Counted([.. hull.Take(hull.Length - 1).Select(corner => new PlanPoint(corner.X, corner.Y))]),
+            board.Rise.Value - tails, top, 0, false, null));
         foreach (var zone in board.Board.Body?.Zones.Where(zone => zone.Kind == BodyZoneKind.Tall) ?? [])
-            bodies.Add(new SolidBody(zone.Name, $"{id}/{zone.Name}", id, plane, [.. zone.Area.Corners.Select(board.Seat.Place)], top, top + zone.Height.Value, 0, false, null));
+            bodies.Add(new SolidBody(
+                zone.Name, $"{id}/{zone.Name}", id, plane, [.. zone.Area.Corners.Select(board.Seat.Place)], top, top + zone.Height.Value, 0, false, null));
         foreach (var port in board.Board.Ports.Where(port => port.Place is { PlugRoom.Value: > 0 })) bodies.Add(Plug(board, port, top));
     }
 
@@ -67,12 +73,15 @@ public sealed record SolidBody(string Name, string Id, string Owner, string Plan
             PortFacing.Left => (new PlanRectangle(at.X - room, at.Y - half, room, 2 * half), top, top + tall),
             _ => (new PlanRectangle(at.X, at.Y - half, room, 2 * half), top, top + tall),
         };
-        return new SolidBody($"plug in {port.Name}", $"{board.Board.Id}/{port.Id}", board.Board.Id, board.Plane.Id, [.. area.Corners.Select(board.Seat.Place)], from, to, 0, true, null);
+        return new SolidBody(
+            $"plug in {port.Name}", $"{board.Board.Id}/{port.Id}", board.Board.Id, board.Plane.Id, [.. area.Corners.Select(board.Seat.Place)], from, to, 0,
+            true, null);
     }
 
     private static ImmutableArray<PlanPoint> Counted(ImmutableArray<PlanPoint> corners)
     {
-        var twice = corners.Index().Sum(pair => (pair.Item.X * corners[(pair.Index + 1) % corners.Length].Y) - (corners[(pair.Index + 1) % corners.Length].X * pair.Item.Y));
+        var twice = corners.Index()
+            .Sum(pair => (pair.Item.X * corners[(pair.Index + 1) % corners.Length].Y) - (corners[(pair.Index + 1) % corners.Length].X * pair.Item.Y));
         return twice < 0 ? [.. corners.Reverse()] : corners;
     }
 }

@@ -15,4 +15,6 @@ namespace LooseGraft.Core.Seat.Cuts;
 /// <param name="Tools">What it takes.</param>
 /// <param name="Edge">How its edge is finished.</param>
 /// <param name="Caution">What to mind before it.</param>
-public sealed record Cut(string Name, string Act, MountPlane Plane, PlanPoint At, string Size, double DrillMm, PlanRectangle? Area, double Tolerance, string Depth, string Tools, string Edge, string Caution);
+public sealed record Cut(
+    string Name, string Act, MountPlane Plane, PlanPoint At, string Size, double DrillMm, PlanRectangle? Area, double Tolerance, string Depth, string Tools,
+    string Edge, string Caution);

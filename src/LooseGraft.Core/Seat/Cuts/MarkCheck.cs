@@ -16,6 +16,8 @@ public sealed record MarkCheck(ImmutableArray<CheckedMark> Marks, PlanPoint Move
             .Select(hole => (Hole: hole, Mark: marks[hole.Number], Off: marks[hole.Number] + new PlanPoint(corner.X, corner.Y) - hole.At)).ToArray();
         if (offs.Length == 0) return new MarkCheck([], default);
         var move = new PlanPoint(offs.Average(mark => mark.Off.X), offs.Average(mark => mark.Off.Y));
-        return new MarkCheck([.. offs.Select(mark => new CheckedMark(mark.Hole, mark.Mark, mark.Off, mark.Off.To(move), mark.Off.To(move) <= SeatedBoard.Slack(mark.Hole.Hole)))], move);
+        return new MarkCheck(
+            [.. offs.Select(mark =>
+            new CheckedMark(mark.Hole, mark.Mark, mark.Off, mark.Off.To(move), mark.Off.To(move) <= SeatedBoard.Slack(mark.Hole.Hole)))], move);
     }
 }

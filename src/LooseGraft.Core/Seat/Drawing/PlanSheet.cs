@@ -17,7 +17,10 @@ public sealed record PlanSheet(string Title, ImmutableArray<SheetPath> Paths, Im
     public PlanRectangle Bounds => PlanRectangle.Round(
     [
         .. Paths.SelectMany(path => path.Corners),
-        .. Circles.SelectMany(circle => new[] { new PlanPoint(circle.Middle.X - circle.Radius, circle.Middle.Y - circle.Radius), new PlanPoint(circle.Middle.X + circle.Radius, circle.Middle.Y + circle.Radius) }),
+        .. Circles.SelectMany(
+            circle
+            => new[] { new PlanPoint(circle.Middle.X - circle.Radius, circle.Middle.Y - circle.Radius),
+            new PlanPoint(circle.Middle.X + circle.Radius, circle.Middle.Y + circle.Radius) }),
     ]);
 
     /// <summary>As it has to be laid on the far side: left and right changed about the middle of the sheet.</summary>

@@ -19,7 +19,8 @@ public sealed record SectionView(ImmutableArray<SectionPiece> Pieces, bool IsAcr
         Add(SectionKind.Plane, plane.Name, plane.Outline, -plane.Thickness.Value, 0);
         var top = seat.Bodies.Where(body => body.Plane == plane.Id).Select(body => body.To).DefaultIfEmpty(30).Max() + 10;
         if (plane.Lid is { } lid) pieces.Add(new SectionPiece(SectionKind.Ceiling, "lid", from, to, lid.Value, Math.Max(top, lid.Value + 3)));
-        foreach (var ceiling in plane.Ceilings) Add(SectionKind.Ceiling, ceiling.Name, ceiling.Area.Corners, ceiling.Height.Value, Math.Max(top, (plane.Lid?.Value ?? ceiling.Height.Value) + 3));
+        foreach (var ceiling in plane.Ceilings)
+            Add(SectionKind.Ceiling, ceiling.Name, ceiling.Area.Corners, ceiling.Height.Value, Math.Max(top, (plane.Lid?.Value ?? ceiling.Height.Value) + 3));
         foreach (var mount in plane.Mounts.Where(mount => mount.State != MountState.Removed))
         {
             var half = mount.Across.Value / 2;
@@ -32,9 +33,12 @@ public sealed record SectionView(ImmutableArray<SectionPiece> Pieces, bool IsAcr
 
         void Add(SectionKind kind, string name, IReadOnlyList<PlanPoint> footprint, double low, double high)
         {
-            var line = Shapes.Polygon(footprint).Factory.CreateLineString(isAcross ? [new Coordinate(from - 1000, at), new Coordinate(to + 1000, at)] : [new Coordinate(at, from - 1000), new Coordinate(at, to + 1000)]);
+            var line = Shapes.Polygon(footprint).Factory.CreateLineString(
+                isAcross ? [new Coordinate(from - 1000, at), new Coordinate(to + 1000, at)] : [new Coordinate(at, from - 1000), new Coordinate(at, to + 1000)]);
             if (Shapes.Polygon(footprint).Intersection(line) is not { IsEmpty: false } shared) return;
-            var (start, end) = isAcross ? (shared.EnvelopeInternal.MinX, shared.EnvelopeInternal.MaxX) : (shared.EnvelopeInternal.MinY, shared.EnvelopeInternal.MaxY);
+            var (start, end) = isAcross
+                ? (shared.EnvelopeInternal.MinX, shared.EnvelopeInternal.MaxX)
+                : (shared.EnvelopeInternal.MinY, shared.EnvelopeInternal.MaxY);
             if (end - start > 0.01) pieces.Add(new SectionPiece(kind, name, start, end, low, high));
         }
     }

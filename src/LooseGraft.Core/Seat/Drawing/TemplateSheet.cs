@@ -81,7 +81,9 @@ public static class TemplateSheet
 
     private sealed class Drawing(MountPlane? plane)
     {
-        private readonly PlanPoint _corner = plane is null ? default : new PlanPoint(PlanRectangle.Round(plane.Outline).X, PlanRectangle.Round(plane.Outline).Y);
+        private readonly PlanPoint _corner = plane is null
+            ? default
+            : new PlanPoint(PlanRectangle.Round(plane.Outline).X, PlanRectangle.Round(plane.Outline).Y);
         private readonly List<SheetPath> _paths = [];
         private readonly List<SheetCircle> _circles = [];
         private readonly List<SheetLabel> _labels = [];

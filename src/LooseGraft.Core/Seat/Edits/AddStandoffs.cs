@@ -29,6 +29,9 @@ public sealed record AddStandoffs(string Plane, PartTemplate Standard, Millimetr
         var at = new PlanPoint(Math.Round(hole.X + Left.Value, 2), Math.Round(hole.Y + Rear.Value, 2));
         return mounts.Any(mount => mount.At.To(at) < SameMm)
             ? mounts
-            : mounts.Add(new Mount(GraftEdits.FreshId("s", mounts.Select(mount => mount.Id)), MountKind.Standoff, at, UsualBoard.Rise) { Evidence = Evidence.Document });
+            : mounts.Add(new Mount(GraftEdits.FreshId("s", mounts.Select(mount => mount.Id)), MountKind.Standoff, at, UsualBoard.Rise)
+            {
+                Evidence = Evidence.Document,
+            });
     }
 }

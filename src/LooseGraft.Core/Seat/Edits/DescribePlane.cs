@@ -11,5 +11,7 @@ public sealed record DescribePlane(MountPlane Plane) : GraftEdit
     public override string Words(Graft graft) => $"{Plane.Name} described: {Plane.Mounts.Length} mounts, {Plane.Openings.Length} openings";
 
     public override string Standing(Graft graft)
-        => graft.Seating.FindPlane(Plane.Id) is { } found ? $"{found.Mounts.Length} mounts, {found.Openings.Length} openings, {found.Ceilings.Length} ceilings" : "gone";
+        => graft.Seating.FindPlane(Plane.Id) is { } found
+            ? $"{found.Mounts.Length} mounts, {found.Openings.Length} openings, {found.Ceilings.Length} ceilings"
+            : "gone";
 }

@@ -11,9 +11,15 @@ public sealed record DrawPlane(string Plane, ReadSheet Sheet) : GraftEdit
     private const double NarrowestMm = 0.1;
 
     private ValueList<Opening> Openings => [.. Sheet.Outlines.Skip(1).Index().Select(pair => (pair.Index, Area: PlanRectangle.Round(Sheet.Outline(pair.Item))))
-        .Where(pair => pair.Area is { Width: >= NarrowestMm, Depth: >= NarrowestMm }).Select(pair => new Opening($"cut-{pair.Index + 1}", $"cut {pair.Index + 1}", OpeningKind.Way, PlaneWall.Floor, pair.Area))];
+        .Where(pair => pair.Area is { Width: >= NarrowestMm, Depth: >= NarrowestMm })
+        .Select(pair => new Opening($"cut-{pair.Index + 1}", $"cut {pair.Index + 1}", OpeningKind.Way, PlaneWall.Floor, pair.Area))];
 
-    private ValueList<Mount> Mounts => [.. Sheet.Circles.Index().Select(pair => new Mount($"m{pair.Index + 1}", MountKind.Standoff, Sheet.FromCorner(pair.Item.Middle), UsualBoard.Rise) { Evidence = Evidence.Diagram })];
+    private ValueList<Mount> Mounts
+        => [.. Sheet.Circles.Index()
+            .Select(pair => new Mount($"m{pair.Index + 1}", MountKind.Standoff, Sheet.FromCorner(pair.Item.Middle), UsualBoard.Rise)
+            {
+                Evidence = Evidence.Diagram,
+            })];
 
     public override Graft Apply(Graft graft) => graft.WithSeating(seating => seating.WithPlane(Plane, plane => plane with
     {
@@ -22,7 +28,8 @@ public sealed record DrawPlane(string Plane, ReadSheet Sheet) : GraftEdit
         Openings = Openings,
     }));
 
-    public override string Words(Graft graft) => $"{graft.Seating.FindPlane(Plane)?.Name ?? Plane} from a drawing: {Mounts.Length} mounts, {Openings.Length} openings{Sheet.NotesInWords}";
+    public override string Words(Graft graft)
+        => $"{graft.Seating.FindPlane(Plane)?.Name ?? Plane} from a drawing: {Mounts.Length} mounts, {Openings.Length} openings{Sheet.NotesInWords}";
 
     public override string Standing(Graft graft) => $"{graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0} mounts";
 }

@@ -13,7 +13,8 @@ public sealed record HoldHole(string Part, int Hole, MountMethod? Method) : Graf
         ? graft
         : graft.WithSeating(seating => seating.WithSeat(seat with
         {
-            Holes = [.. seat.Holes.Where(mounting => mounting.Hole != Hole).Concat(Method is { } way ? [new HoleMounting(Hole, way)] : []).OrderBy(mounting => mounting.Hole)],
+            Holes = [.. seat.Holes.Where(mounting => mounting.Hole != Hole).Concat(Method is { } way ? [new HoleMounting(Hole, way)] : [])
+                .OrderBy(mounting => mounting.Hole)],
         }));
 
     public override string Words(Graft graft) => $"h{Hole} of {Part}: {Said(Method)}";

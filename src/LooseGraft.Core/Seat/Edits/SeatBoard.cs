@@ -11,9 +11,11 @@ public sealed record SeatBoard(string Part, string Plane, PlanPoint At, double T
 {
     public override Graft Apply(Graft graft) => graft.FindPart(Part) is null || graft.Seating.FindPlane(Plane) is null
         ? graft
-        : graft.WithSeating(seating => seating.WithSeat((seating.SeatOf(Part) ?? new BoardSeat(Part, Plane, At, TurnDegrees)) with { Plane = Plane, At = At, TurnDegrees = TurnDegrees }));
+        : graft.WithSeating(seating =>
+            seating.WithSeat((seating.SeatOf(Part) ?? new BoardSeat(Part, Plane, At, TurnDegrees)) with { Plane = Plane, At = At, TurnDegrees = TurnDegrees }));
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)} seated at {At}, turned {TurnDegrees:0.#}°";
 
-    public override string Standing(Graft graft) => graft.Seating.SeatOf(Part) is { } seat ? $"{graft.NameOf(Part)} at {seat.At}, turned {seat.TurnDegrees:0.#}°" : $"{graft.NameOf(Part)} not seated";
+    public override string Standing(Graft graft)
+        => graft.Seating.SeatOf(Part) is { } seat ? $"{graft.NameOf(Part)} at {seat.At}, turned {seat.TurnDegrees:0.#}°" : $"{graft.NameOf(Part)} not seated";
 }

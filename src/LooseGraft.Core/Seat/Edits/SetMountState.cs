@@ -9,5 +9,6 @@ public sealed record SetMountState(string Plane, string Mount, MountState State)
 
     public override string Words(Graft graft) => $"{Mount}: {State.Words()}";
 
-    public override string Standing(Graft graft) => graft.Seating.FindPlane(Plane)?.Mounts.FirstOrDefault(mount => mount.Id == Mount) is { } found ? found.State.Words() : "gone";
+    public override string Standing(Graft graft)
+        => graft.Seating.FindPlane(Plane)?.Mounts.FirstOrDefault(mount => mount.Id == Mount) is { } found ? found.State.Words() : "gone";
 }

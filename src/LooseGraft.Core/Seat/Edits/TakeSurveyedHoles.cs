@@ -17,7 +17,10 @@ public sealed record TakeSurveyedHoles(string Part, SurveyResult Survey) : Graft
         .Select(point => new MountHole(Math.Round(point.At.X, 2), Math.Round(point.At.Y, 2), new Millimetres(Math.Round(point.Diameter ?? UsualHoleMm, 2))))];
 
     // A described outline has notches that two distances do not tell; it is only given where there is none.
-    private PartBody? Square => Survey is { Width: { } width, Depth: { } depth } ? new PartBody([.. new PlanRectangle(0, 0, Math.Round(width, 1), Math.Round(depth, 1)).Corners], Evidence.Measured) : null;
+    private PartBody? Square
+        => Survey is { Width: { } width, Depth: { } depth }
+        ? new PartBody([.. new PlanRectangle(0, 0, Math.Round(width, 1), Math.Round(depth, 1)).Corners], Evidence.Measured)
+        : null;
 
     public override Graft Apply(Graft graft) => graft.WithPart(Part, part => part with { Holes = Holes, Body = part.Body ?? Square });
 

@@ -20,6 +20,10 @@ public sealed record TakeSurveyedMounts(string Plane, SurveyResult Survey) : Gra
     {
         var corner = PlanRectangle.Round(plane.Outline);
         var at = new PlanPoint(Math.Round(point.At.X + corner.X, 2), Math.Round(point.At.Y + corner.Y, 2));
-        return (plane.Mounts.FirstOrDefault(mount => mount.Id == point.Name) ?? new Mount(point.Name, MountKind.Standoff, at, UsualBoard.Rise)) with { At = at, Evidence = Evidence.Measured };
+        return (plane.Mounts.FirstOrDefault(mount => mount.Id == point.Name) ?? new Mount(point.Name, MountKind.Standoff, at, UsualBoard.Rise)) with
+        {
+            At = at,
+            Evidence = Evidence.Measured,
+        };
     }
 }

@@ -14,7 +14,8 @@ public static class DxfReader
         if (text.Length > ReadSheet.MostBytes) return ReadSheet.Failed($"The drawing is larger than {ReadSheet.MostBytes / 1024 / 1024} MiB.");
         if (text.StartsWith("AutoCAD Binary DXF", StringComparison.Ordinal)) return ReadSheet.Failed("This is a binary DXF. Save it as ASCII, R12.");
         var lines = text.Split('\n');
-        var (closed, segments, circles, notes) = (new List<ImmutableArray<PlanPoint>>(), new List<(PlanPoint, PlanPoint)>(), new List<(PlanPoint, double)>(), new List<string>());
+        var (closed, segments, circles, notes) = (
+            new List<ImmutableArray<PlanPoint>>(), new List<(PlanPoint, PlanPoint)>(), new List<(PlanPoint, double)>(), new List<string>());
         var (isInside, hasSection, left, vertices) = (false, false, new SortedSet<string>(StringComparer.Ordinal), new List<PlanPoint>());
         var (entity, groups, isClosed, isPolyline) = ("", new List<(int Code, double Value)>(), false, false);
         for (var index = 0; index + 1 < lines.Length; index += 2)
@@ -32,7 +33,8 @@ public static class DxfReader
 
             if (code == 2 && value == "ENTITIES") (isInside, hasSection) = (true, true);
             if (!isInside) continue;
-            if (code is (>= 10 and < 60) or 70 && double.TryParse(value, NumberStyles.Float, CultureInfo.InvariantCulture, out var figure)) groups.Add((code, figure));
+            if (code is (>= 10 and < 60) or 70 && double.TryParse(value, NumberStyles.Float, CultureInfo.InvariantCulture, out var figure))
+                groups.Add((code, figure));
             else if (code is >= 10 and < 60) return ReadSheet.Failed($"Line {index + 2}: “{(value.Length > 30 ? value[..30] + "…" : value)}” is not a figure.");
         }
 
@@ -53,7 +55,8 @@ public static class DxfReader
                     circles.Add((new PlanPoint(Get(10), Get(20)), Get(40)));
                     break;
                 case "POLYLINE":
-                    (isPolyline, isClosed, vertices) = (true, ((int)groups.Where(group => group.Code == 70).Select(group => group.Value).FirstOrDefault() & 1) == 1, []);
+                    (isPolyline, isClosed, vertices) = (
+                        true, ((int)groups.Where(group => group.Code == 70).Select(group => group.Value).FirstOrDefault() & 1) == 1, []);
                     break;
                 case "VERTEX" when isPolyline:
                     vertices.Add(new PlanPoint(Get(10), Get(20)));
@@ -65,7 +68,8 @@ public static class DxfReader
                 case "LWPOLYLINE":
                     var xs = groups.Where(group => group.Code == 10).Select(group => group.Value);
                     var ys = groups.Where(group => group.Code == 20).Select(group => group.Value);
-                    Add([.. xs.Zip(ys).Select(pair => new PlanPoint(pair.First, pair.Second))], ((int)groups.Where(group => group.Code == 70).Select(group => group.Value).FirstOrDefault() & 1) == 1);
+                    Add([.. xs.Zip(ys).Select(pair => new PlanPoint(pair.First, pair.Second))],
+                        ((int)groups.Where(group => group.Code == 70).Select(group => group.Value).FirstOrDefault() & 1) == 1);
                     break;
                 case "" or "ENDSEC" or "EOF" or "TEXT" or "POINT" or "VERTEX" or "SEQEND":
                     break;
@@ -74,7 +78,9 @@ public static class DxfReader
                     break;
             }
 
-            return segments.Count + circles.Count + closed.Count + vertices.Count > ReadSheet.MostShapes ? $"There are more than {ReadSheet.MostShapes} lines and circles in it." : null;
+            return segments.Count + circles.Count + closed.Count + vertices.Count > ReadSheet.MostShapes
+                ? $"There are more than {ReadSheet.MostShapes} lines and circles in it."
+                : null;
         }
 
         void Add(List<PlanPoint> corners, bool isRing)

@@ -8,7 +8,9 @@ namespace LooseGraft.Core.Seat.Exchange;
 /// <param name="Circles">Circles.</param>
 /// <param name="Problem">Why it could not be read; null when it could.</param>
 /// <param name="Notes">What was left out.</param>
-public sealed record ReadSheet(ImmutableArray<ImmutableArray<PlanPoint>> Outlines, ImmutableArray<(PlanPoint Middle, double Radius)> Circles, string? Problem, ImmutableArray<string> Notes)
+public sealed record ReadSheet(
+    ImmutableArray<ImmutableArray<PlanPoint>> Outlines, ImmutableArray<(PlanPoint Middle, double Radius)> Circles, string? Problem,
+    ImmutableArray<string> Notes)
 {
     /// <summary>Bytes of a drawing: 2 MiB.</summary>
     public const int MostBytes = 2 * 1024 * 1024;
@@ -43,9 +45,11 @@ public sealed record ReadSheet(ImmutableArray<ImmutableArray<PlanPoint>> Outline
 
     internal static ReadSheet Failed(string problem) => new([], [], problem, []);
 
-    internal static ReadSheet Of(List<ImmutableArray<PlanPoint>> closed, List<(PlanPoint From, PlanPoint To)> lines, List<(PlanPoint Middle, double Radius)> circles, List<string> notes)
+    internal static ReadSheet Of(
+        List<ImmutableArray<PlanPoint>> closed, List<(PlanPoint From, PlanPoint To)> lines, List<(PlanPoint Middle, double Radius)> circles, List<string> notes)
     {
-        if (closed.SelectMany(outline => outline).Concat(lines.SelectMany(line => new[] { line.From, line.To })).Concat(circles.Select(circle => circle.Middle)).Any(IsFar)
+        if (closed.SelectMany(outline => outline).Concat(lines.SelectMany(line => new[] { line.From, line.To })).Concat(circles.Select(circle => circle.Middle))
+            .Any(IsFar)
             || circles.Any(circle => !(circle.Radius is > 0 and <= FarthestMm)))
             return Failed($"A coordinate is no figure, or lies more than {FarthestMm:0} mm from the origin. Is the drawing in millimetres?");
         closed.AddRange(Joined(lines, notes));
@@ -59,7 +63,8 @@ public sealed record ReadSheet(ImmutableArray<ImmutableArray<PlanPoint>> Outline
     private static IEnumerable<ImmutableArray<PlanPoint>> Joined(List<(PlanPoint From, PlanPoint To)> lines, List<string> notes)
     {
         static (long, long) Key(PlanPoint place) => ((long)Math.Round(place.X / JoinMm), (long)Math.Round(place.Y / JoinMm));
-        var ends = lines.Index().SelectMany(pair => new[] { (Key(pair.Item.From), pair.Index), (Key(pair.Item.To), pair.Index) }).ToLookup(end => end.Item1, end => end.Index);
+        var ends = lines.Index().SelectMany(pair => new[] { (Key(pair.Item.From), pair.Index), (Key(pair.Item.To), pair.Index) })
+            .ToLookup(end => end.Item1, end => end.Index);
         var (used, loose) = (new bool[lines.Count], 0);
         for (var first = 0; first < lines.Count; first++)
         {

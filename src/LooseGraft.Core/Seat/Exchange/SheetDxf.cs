@@ -74,5 +74,6 @@ public static class SheetDxf
     private static string N(double value) => value.ToString("0.######", CultureInfo.InvariantCulture);
 
     // R12 knows %%c for the sign of a diameter; what else is not ASCII is told by a question mark.
-    private static string Ascii(string text) => string.Concat(text.Select(character => character == 'ø' ? "%%c" : character is >= ' ' and <= '~' ? character.ToString() : "?"));
+    private static string Ascii(string text)
+        => string.Concat(text.Select(character => character == 'ø' ? "%%c" : character is >= ' ' and <= '~' ? character.ToString() : "?"));
 }

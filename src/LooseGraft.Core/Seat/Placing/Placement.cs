@@ -28,8 +28,10 @@ public sealed record Placement(BoardSeat Seat, int Met, int ToDrill, int ToRemov
     public static ImmutableArray<Placement> Pareto(IEnumerable<Placement> all)
     {
         var every = all.DistinctBy(one => (one.Seat.TurnDegrees, string.Join(' ', Costs(one)))).ToArray();
-        return [.. every.Where(one => !every.Any(other => other.Beats(one))).OrderByDescending(one => one.IsSound).ThenBy(one => one.IsBlind).ThenByDescending(one => one.Met).ThenBy(one => one.ToRemove).ThenBy(one => one.EdgeOffset ?? 0)];
+        return [.. every.Where(one => !every.Any(other => other.Beats(one))).OrderByDescending(one => one.IsSound).ThenBy(one => one.IsBlind)
+            .ThenByDescending(one => one.Met).ThenBy(one => one.ToRemove).ThenBy(one => one.EdgeOffset ?? 0)];
     }
 
-    private static double[] Costs(Placement of) => [of.IsSound ? 0 : 1, -of.Met, of.ToRemove, of.IsBlind ? 1 : 0, Math.Round(of.EdgeOffset ?? 0), Math.Round(of.Outside), of.Clashes];
+    private static double[] Costs(Placement of)
+        => [of.IsSound ? 0 : 1, -of.Met, of.ToRemove, of.IsBlind ? 1 : 0, Math.Round(of.EdgeOffset ?? 0), Math.Round(of.Outside), of.Clashes];
 }

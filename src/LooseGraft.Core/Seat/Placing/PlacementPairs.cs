@@ -2,12 +2,14 @@ using System.Collections.Immutable;
 
 namespace LooseGraft.Core.Seat.Placing;
 
-/// <summary>Chooses among overlapping discs so that each hole and each mount is used once and as many as possible are: augmenting paths, O(holes × discs).</summary>
+/// <summary>Chooses among overlapping discs so that each hole and each mount is used once and as many as possible are: augmenting paths, O(holes ×
+/// discs).</summary>
 internal static class PlacementPairs
 {
     public static ImmutableArray<PlacementSearch.Disc> Most(PlacementSearch.Disc[] discs, IEnumerable<int> covers)
     {
-        var ofHole = covers.Select(index => discs[index]).GroupBy(disc => disc.Hole).ToDictionary(group => group.Key, group => group.OrderBy(disc => disc.Mount).ToArray());
+        var ofHole = covers.Select(index => discs[index]).GroupBy(disc => disc.Hole)
+            .ToDictionary(group => group.Key, group => group.OrderBy(disc => disc.Mount).ToArray());
         var byMount = new Dictionary<int, PlacementSearch.Disc>();
         foreach (var hole in ofHole.Keys.Order()) Place(hole, ofHole, byMount, []);
         return [.. byMount.Values.OrderBy(disc => disc.Hole)];

@@ -21,7 +21,8 @@ public static class PlacementSearch
     /// <param name="band">How many pairs fewer than the best are still reported.</param>
     /// <param name="most">No more than these are reported, those with most mounts first.</param>
     /// <returns>The shifts, each with the pairs met, most first. Every set of pairs is reported once.</returns>
-    public static ImmutableArray<PlacementFit> Of(IReadOnlyList<(PlanPoint At, double Slack)> holes, IReadOnlyList<PlanPoint> mounts, double degrees, int fewest = 1, int band = 1, int most = 40)
+    public static ImmutableArray<PlacementFit> Of(
+        IReadOnlyList<(PlanPoint At, double Slack)> holes, IReadOnlyList<PlanPoint> mounts, double degrees, int fewest = 1, int band = 1, int most = 40)
     {
         var discs = Discs(holes, mounts, degrees);
         var sweep = new Sweep(discs, holes.Count, mounts.Count, fewest, band, most);
@@ -35,7 +36,8 @@ public static class PlacementSearch
         for (var hole = 0; hole < holes.Count; hole++)
         {
             var turned = holes[hole].At.Turned(degrees);
-            for (var mount = 0; mount < mounts.Count; mount++) discs[(hole * mounts.Count) + mount] = new Disc(hole, mount, mounts[mount] - turned, holes[hole].Slack);
+            for (var mount = 0; mount < mounts.Count; mount++)
+                discs[(hole * mounts.Count) + mount] = new Disc(hole, mount, mounts[mount] - turned, holes[hole].Slack);
         }
 
         return discs;

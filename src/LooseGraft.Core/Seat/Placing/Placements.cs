@@ -25,7 +25,8 @@ public static class Placements
         var seats = new List<BoardSeat>();
         foreach (var turn in turns)
         {
-            seats.AddRange(PlacementSearch.Of(holes, mounts, turn, band: holes.Length).Select(fit => known with { Plane = plane, At = fit.Shift, TurnDegrees = turn }));
+            seats.AddRange(PlacementSearch.Of(holes, mounts, turn, band: holes.Length)
+                .Select(fit => known with { Plane = plane, At = fit.Shift, TurnDegrees = turn }));
             if (AtOpening(board, ground, known with { Plane = plane, TurnDegrees = turn }) is { } bare) seats.Add(bare);
         }
 
@@ -39,14 +40,18 @@ public static class Placements
         if (SeatedBoard.At(tried, seat) is not { } board) return null;
         var (window, looksOut) = (PortWindow.Of(board), board.Board.Ports.Any(port => port.Place is { Faces: PortFacing.Rear }));
         var met = board.Holes.Count(hole => hole.Mount is not null);
-        return new Placement(seat, met, board.Holes.Length - met, UnderMount.Of(board).Count(under => under.Verdict == UnderVerdict.Shorts), window?.Offset, looksOut && window is null,
-            board.Shape.Difference(Shapes.Polygon(board.Plane.Outline)).Area, Clash.Of(SolidBody.Of(tried)).Count(clash => clash.Gap < 0 && (clash.One.Owner == seat.Part || clash.Other.Owner == seat.Part)));
+        return new Placement(
+            seat, met, board.Holes.Length - met, UnderMount.Of(board).Count(under => under.Verdict == UnderVerdict.Shorts), window?.Offset,
+            looksOut && window is null,
+            board.Shape.Difference(Shapes.Polygon(board.Plane.Outline)).Area,
+            Clash.Of(SolidBody.Of(tried)).Count(clash => clash.Gap < 0 && (clash.One.Owner == seat.Part || clash.Other.Owner == seat.Part)));
     }
 
     // Without a mount to go by, the ports are brought to their opening.
     private static BoardSeat? AtOpening(Part board, MountPlane plane, BoardSeat seat)
     {
-        if (SeatedBoard.At(new Graft("", new Machine(""), new Machine("")) { Parts = [board], Seating = new Seating { Planes = [plane] } }, seat) is not { } seated || PortWindow.Of(seated) is not { } window) return null;
+        if (SeatedBoard.At(new Graft("", new Machine(""), new Machine("")) { Parts = [board], Seating = new Seating { Planes = [plane] } },
+            seat) is not { } seated || PortWindow.Of(seated) is not { } window) return null;
         return seat with { At = seat.At + window.Correction };
     }
 }

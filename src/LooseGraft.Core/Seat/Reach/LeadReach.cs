@@ -17,7 +17,8 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
     private const double SlackMm = 20;
     private const double TightMm = 20;
 
-    // A lead lies on the plane or at the rim of things; what is lower than this it lies upon, as it does on the sockets of a board; what begins higher it passes under.
+    // A lead lies on the plane or at the rim of things; what is lower than this it lies upon, as it does on the sockets of a board; what begins higher it
+    // passes under.
     private const double LowMm = 15;
     private const double HighMm = 40;
 
@@ -42,7 +43,9 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
             if (graft.Seating.FindPlane(run.Plane) is not { } plane) continue;
             var key = (run.Plane, run.Bend.Value);
             if (!maps.TryGetValue(key, out var map))
-                maps[key] = map = new RouteMap(bodies.Where(body => body is { Box: not null } && body.Plane == run.Plane && body.To > LowMm && body.From < HighMm).Select(body => body.Footprint), run.Bend.Value, plane);
+                maps[key] = map = new RouteMap(
+                    bodies.Where(body => body is { Box: not null } && body.Plane == run.Plane && body.To > LowMm && body.From < HighMm)
+                    .Select(body => body.Footprint), run.Bend.Value, plane);
             reaches.Add(Judge(run, Place(run.From, run.Plane, boards), Place(run.To, run.Plane, boards), map));
         }
 
@@ -52,27 +55,38 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
     private static PlanPoint? Place(RunEnd end, string plane, ImmutableArray<SeatedBoard> boards)
     {
         if (end.Port is not { } port) return end.At;
-        return boards.FirstOrDefault(board => board.Board.Id == port.Part && board.Plane.Id == plane) is { } board && board.Board.Ports.FirstOrDefault(found => found.Id == port.Port)?.Place is { } place
+        return boards.FirstOrDefault(board => board.Board.Id == port.Part && board.Plane.Id == plane) is { } board
+            && board.Board.Ports.FirstOrDefault(found => found.Id == port.Port)?.Place is { } place
             ? board.Seat.Place(place.At)
             : null;
     }
 
     private static LeadReach Judge(LeadRun run, PlanPoint? from, PlanPoint? to, RouteMap map)
     {
-        if (from is not { } start || to is not { } end) return new LeadReach(run, null, [], ReachVerdict.EndUnknown, ["give the port its place on the board, and the board its place on the plane"]);
-        if (map.Shortest(start, end) is not { } way) return new LeadReach(run, null, [], ReachVerdict.NoWay, ["move what stands in the way, or make a hole for the lead"]);
+        if (from is not { } start || to is not { } end)
+            return new LeadReach(run, null, [], ReachVerdict.EndUnknown, ["give the port its place on the board, and the board its place on the plane"]);
+        if (map.Shortest(start, end) is not { } way)
+            return new LeadReach(run, null, [], ReachVerdict.NoWay, ["move what stands in the way, or make a hole for the lead"]);
         var reach = new LeadReach(run, new Millimetres(way.Length + run.From.Drop + run.To.Drop + SlackMm), way.Steps, ReachVerdict.LengthUnknown, []);
-        if (reach.Spare is not { } spare) return reach with { Cures = [FormattableString.Invariant($"measure the lead; it needs {reach.Needed!.Value.Value:0} mm")] };
+        if (reach.Spare is not { } spare)
+            return reach with { Cures = [FormattableString.Invariant($"measure the lead; it needs {reach.Needed!.Value.Value:0} mm")] };
         return spare >= TightMm ? reach with { Verdict = ReachVerdict.Reaches }
-            : reach with { Verdict = spare >= 0 ? ReachVerdict.Tight : ReachVerdict.FallsShort, Cures = spare >= 0 ? ["check it by hand before anything is cut"] : Cure(run, start.To(end), way.Length) };
+            : reach with
+            {
+                Verdict = spare >= 0 ? ReachVerdict.Tight : ReachVerdict.FallsShort,
+                Cures = spare >= 0 ? ["check it by hand before anything is cut"] : Cure(run, start.To(end), way.Length)
+            };
     }
 
     private static ImmutableArray<string> Cure(LeadRun run, double straight, double way)
     {
         var cures = ImmutableArray.CreateBuilder<string>();
-        if (way > straight * 1.1) cures.Add(FormattableString.Invariant($"another way: {way - straight:0} mm of it are detours, so move what it goes round or make a hole for it"));
+        if (way > straight * 1.1)
+            cures.Add(FormattableString.Invariant($"another way: {way - straight:0} mm of it are detours, so move what it goes round or make a hole for it"));
         cures.Add("turn or move the part it comes from");
-        cures.Add(run.IsMakersOwn ? "no extension is sold for a maker's own plug: lengthen it wire by wire, of the same gauge, and prove it on its meter sheet" : "an extension: its plugs are standard ones");
+        cures.Add(run.IsMakersOwn
+            ? "no extension is sold for a maker's own plug: lengthen it wire by wire, of the same gauge, and prove it on its meter sheet"
+            : "an extension: its plugs are standard ones");
         return cures.ToImmutable();
     }
 }

@@ -4,9 +4,9 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Seat.Reach;
 
 /// <summary>
-/// The ways a lead may take on a plane: a visibility graph over obstacles grown by the lead's bend, with a second sheet behind the plane that is entered through
-/// holes. Shortest ways by Dijkstra's algorithm. Building takes O(v²·o) for v corners and o obstacles; each lead O(v·o + v²). Growing keeps corners sharp where a
-/// lead would round them, so a way is never told shorter than it is, and longer by at most (2 − π/2) of the bend at each corner.
+/// The ways a lead may take on a plane: a visibility graph over obstacles grown by the lead's bend, with a second sheet behind the plane that is entered
+/// through holes. Shortest ways by Dijkstra's algorithm. Building takes O(v²·o) for v corners and o obstacles; each lead O(v·o + v²). Growing keeps corners
+/// sharp where a lead would round them, so a way is never told shorter than it is, and longer by at most (2 − π/2) of the bend at each corner.
 /// </summary>
 internal sealed class RouteMap
 {
@@ -18,7 +18,8 @@ internal sealed class RouteMap
     {
         _obstacles = [.. footprints.Select(footprint => Obstacle.Grown(footprint, bend))];
         var room = PlanRectangle.Round(plane.Outline);
-        foreach (var corner in _obstacles.SelectMany(obstacle => obstacle.Corners).Where(room.Holds).Where(corner => !_obstacles.Any(obstacle => obstacle.HoldsInside(corner)))) _nodes.Add(new Node(corner, false));
+        foreach (var corner in _obstacles.SelectMany(obstacle => obstacle.Corners).Where(room.Holds)
+            .Where(corner => !_obstacles.Any(obstacle => obstacle.HoldsInside(corner)))) _nodes.Add(new Node(corner, false));
         var corners = _nodes.Count;
         foreach (var hole in plane.Openings.Where(opening => opening is { Kind: OpeningKind.Way, Wall: PlaneWall.Floor, IsToCut: false }))
         {
@@ -46,8 +47,10 @@ internal sealed class RouteMap
     /// <summary>The shortest way; null when there is none.</summary>
     public (double Length, ImmutableArray<RouteStep> Steps)? Shortest(PlanPoint from, PlanPoint to)
     {
-        // A plug that sits inside the grown rim of something can still be left and reached; corners inside that rim are not used, so the way may be told longer than it is.
-        var around = _obstacles.Select((obstacle, index) => obstacle.HoldsInside(from) || obstacle.HoldsInside(to) ? index : -1).Where(index => index >= 0).ToHashSet();
+        // A plug that sits inside the grown rim of something can still be left and reached; corners inside that rim are not used, so the way may be told longer
+        // than it is.
+        var around = _obstacles.Select((obstacle, index) => obstacle.HoldsInside(from) || obstacle.HoldsInside(to) ? index : -1).Where(index => index >= 0)
+            .ToHashSet();
         var (start, end) = (_nodes.Count, _nodes.Count + 1);
         var starts = Sight(from, around);
         var ends = Sight(to, around);
@@ -84,12 +87,14 @@ internal sealed class RouteMap
     }
 
     private Dictionary<int, double> Sight(PlanPoint place, HashSet<int> around)
-        => _nodes.Index().Where(pair => !pair.Item.IsBehind && IsFree(place, pair.Item.At, around)).ToDictionary(pair => pair.Index, pair => place.To(pair.Item.At));
+        => _nodes.Index().Where(pair => !pair.Item.IsBehind && IsFree(place, pair.Item.At, around))
+            .ToDictionary(pair => pair.Index, pair => place.To(pair.Item.At));
 
     private ImmutableArray<RouteStep> Steps(int[] before, PlanPoint from, PlanPoint to)
     {
         var steps = new List<RouteStep> { new(to, false) };
-        for (var node = before[_nodes.Count + 1]; node >= 0 && node < _nodes.Count; node = before[node]) steps.Add(new RouteStep(_nodes[node].At, _nodes[node].IsBehind));
+        for (var node = before[_nodes.Count + 1]; node >= 0 && node < _nodes.Count; node = before[node])
+            steps.Add(new RouteStep(_nodes[node].At, _nodes[node].IsBehind));
         steps.Add(new RouteStep(from, false));
         steps.Reverse();
         return [.. steps];

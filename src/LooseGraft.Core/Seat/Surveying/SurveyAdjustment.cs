@@ -6,11 +6,13 @@ namespace LooseGraft.Core.Seat.Surveying;
 
 /// <summary>
 /// Places from distances: weighted least squares by Gauss–Newton with step halving. Each step costs the cube of the number of unknowns.
-/// Where the distances can be met in several ways, the start decides; if the best fit from the first start is worse than chance allows, eight others are tried, and then single points on the other side of a line.
+/// Where the distances can be met in several ways, the start decides; if the best fit from the first start is worse than chance allows, eight others are tried,
+/// and then single points on the other side of a line.
 /// </summary>
 public static class SurveyAdjustment
 {
-    /// <summary>Residuals over this many standard deviations do not belong to the rest: once in a thousand by chance (Baarda, A testing procedure for use in geodetic networks, 1968).</summary>
+    /// <summary>Residuals over this many standard deviations do not belong to the rest: once in a thousand by chance (Baarda, A testing procedure for use in
+    /// geodetic networks, 1968).</summary>
     public const double SuspectAt = 3.29;
 
     private const int MostSteps = 60;
@@ -61,7 +63,8 @@ public static class SurveyAdjustment
     // Of two mirrored figures that fit alike, the one that lies within the edges is the board.
     private static Vector<double> Inside(SurveySystem system, int[] free, Vector<double> at)
     {
-        var outside = SurveyMirror.Of(system, at).Where(pair => !SurveyMirror.IsInside(system, at, new PlanPoint(at[2 * pair.Key], at[(2 * pair.Key) + 1]))).ToArray();
+        var outside = SurveyMirror.Of(system, at).Where(pair => !SurveyMirror.IsInside(system, at, new PlanPoint(at[2 * pair.Key], at[(2 * pair.Key) + 1])))
+            .ToArray();
         if (outside.Length == 0) return at;
         var turned = at.Clone();
         foreach (var (point, place) in outside) (turned[2 * point], turned[(2 * point) + 1]) = (place.X, place.Y);
@@ -142,8 +145,10 @@ public static class SurveyAdjustment
         var points = system.Points.Select((name, index) =>
         {
             var (longAxis, shortAxis, degrees) = spread.Ellipse(2 * index);
-            return new SurveyedPoint(name, new PlanPoint(at[2 * index], at[(2 * index) + 1]), spread.IsDetermined(2 * index) && spread.IsDetermined((2 * index) + 1),
-                longAxis, shortAxis, degrees, system.Diameters.TryGetValue(name, out var diameter) ? diameter : null, mirrored.TryGetValue(index, out var other) ? other : null);
+            return new SurveyedPoint(
+                name, new PlanPoint(at[2 * index], at[(2 * index) + 1]), spread.IsDetermined(2 * index) && spread.IsDetermined((2 * index) + 1),
+                longAxis, shortAxis, degrees, system.Diameters.TryGetValue(name, out var diameter) ? diameter : null,
+                mirrored.TryGetValue(index, out var other) ? other : null);
         }).ToImmutableArray();
         var spans = system.Equations.Select(equation =>
         {
@@ -155,6 +160,7 @@ public static class SurveyAdjustment
                 isChecked ? residual * equation.Deviation * equation.Deviation / left : null);
         }).ToImmutableArray();
         return new SurveyResult(points, system.Has("right") ? at[system.Right] : null, system.Has("front") ? at[system.Front] : null, spans,
-            system.Equations.Count - spread.Rank, spans.Where(span => span.Weight > SuspectAt).MaxBy(span => span.Weight), SurveyPlanner.Next(system, at, spread, points), system.Datum);
+            system.Equations.Count - spread.Rank, spans.Where(span => span.Weight > SuspectAt).MaxBy(span => span.Weight),
+            SurveyPlanner.Next(system, at, spread, points), system.Datum);
     }
 }

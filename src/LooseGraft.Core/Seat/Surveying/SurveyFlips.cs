@@ -10,12 +10,16 @@ internal static class SurveyFlips
     public static IEnumerable<Vector<double>> Of(SurveySystem system, Vector<double> at)
     {
         var reaches = system.Equations.Where(equation => SurveySystem.Axis(equation.Span.From) is null && SurveySystem.Axis(equation.Span.To) is null)
-            .Select(equation => (One: system.Index(equation.Span.From), Other: system.Index(equation.Span.To), Off: Math.Abs(equation.Middle - system.Say(equation.Span.From, equation.Span.To, at).Value) / equation.Deviation)).ToArray();
-        var worst = Enumerable.Range(0, system.Points.Count).OrderByDescending(point => reaches.Where(reach => reach.One == point || reach.Other == point).Select(reach => reach.Off).DefaultIfEmpty().Max());
+            .Select(equation => (
+                One: system.Index(equation.Span.From), Other: system.Index(equation.Span.To),
+                Off: Math.Abs(equation.Middle - system.Say(equation.Span.From, equation.Span.To, at).Value) / equation.Deviation)).ToArray();
+        var worst = Enumerable.Range(0, system.Points.Count)
+            .OrderByDescending(point => reaches.Where(reach => reach.One == point || reach.Other == point).Select(reach => reach.Off).DefaultIfEmpty().Max());
         foreach (var point in worst)
         {
             var (x, y) = (at[2 * point], at[(2 * point) + 1]);
-            var others = reaches.Where(reach => reach.One == point || reach.Other == point).Select(reach => reach.One == point ? reach.Other : reach.One).Distinct().ToArray();
+            var others = reaches.Where(reach => reach.One == point || reach.Other == point).Select(reach => reach.One == point ? reach.Other : reach.One)
+                .Distinct().ToArray();
             foreach (var (index, one) in others.Index())
             {
                 var (oneX, oneY) = (at[2 * one], at[(2 * one) + 1]);

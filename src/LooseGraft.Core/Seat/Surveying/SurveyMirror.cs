@@ -4,9 +4,9 @@ using MathNet.Numerics.LinearAlgebra;
 namespace LooseGraft.Core.Seat.Surveying;
 
 /// <summary>
-/// Finds points that fit as well on the other side of a line. Take any line through measured points: those off it fall into groups that are tied to each other only by
-/// distances; a group that no edge holds against the mirror keeps every distance when it is mirrored. Lines: level and upright through each point, and through each pair.
-/// O(p² · (p + d)) for p points and d distances.
+/// Finds points that fit as well on the other side of a line. Take any line through measured points: those off it fall into groups that are tied to each other
+/// only by distances; a group that no edge holds against the mirror keeps every distance when it is mirrored. Lines: level and upright through each point, and
+/// through each pair. O(p² · (p + d)) for p points and d distances.
 /// </summary>
 internal static class SurveyMirror
 {

@@ -4,7 +4,8 @@ using MathNet.Numerics.LinearAlgebra;
 
 namespace LooseGraft.Core.Seat.Surveying;
 
-/// <summary>Finds the one measurement more that helps most: tries each pair of points, and each point with each edge, in closed form (a rank-one update of the covariance).</summary>
+/// <summary>Finds the one measurement more that helps most: tries each pair of points, and each point with each edge, in closed form (a rank-one update of the
+/// covariance).</summary>
 internal static class SurveyPlanner
 {
     // What a caliper with tenths gives.
@@ -20,7 +21,8 @@ internal static class SurveyPlanner
         if (!spread.IsWhole)
         {
             var best = candidates.MaxBy(pair => spread.Grip(system.Say(pair.From, pair.To, at).Slopes));
-            return new SurveyAdvice(best.From, best.To, $"nothing fixes {string.Join(", ", points.Where(point => !point.IsDetermined).Select(point => point.Name).DefaultIfEmpty("the far edge"))} yet");
+            return new SurveyAdvice(
+                best.From, best.To, $"nothing fixes {string.Join(", ", points.Where(point => !point.IsDetermined).Select(point => point.Name).DefaultIfEmpty("the far edge"))} yet");
         }
 
         if (points.FirstOrDefault(point => point.HasMirror) is { } mirrored)
@@ -29,16 +31,25 @@ internal static class SurveyPlanner
             var other = at.Clone();
             (other[2 * system.Index(mirrored.Name)], other[(2 * system.Index(mirrored.Name)) + 1]) = (mirrored.Mirror!.Value.X, mirrored.Mirror.Value.Y);
             double Tells((string From, string To) pair) => Math.Abs(system.Say(pair.From, pair.To, at).Value - system.Say(pair.From, pair.To, other).Value);
-            var decides = candidates.Where(pair => (pair.From == mirrored.Name || pair.To == mirrored.Name) && points.All(point => !point.HasMirror || point.Name == mirrored.Name || (point.Name != pair.From && point.Name != pair.To))).ToArray();
-            if (decides.Length > 0 && decides.MaxBy(Tells) is var best && Tells(best) > 1) return new SurveyAdvice(best.From, best.To, $"{mirrored.Name} fits on the other side as well");
+            var decides = candidates.Where(
+                pair
+                => (pair.From == mirrored.Name || pair.To == mirrored.Name)
+                && points.All(point => !point.HasMirror || point.Name == mirrored.Name || (point.Name != pair.From && point.Name != pair.To)))
+                .ToArray();
+            if (decides.Length > 0 && decides.MaxBy(Tells) is var best && Tells(best) > 1)
+                return new SurveyAdvice(best.From, best.To, $"{mirrored.Name} fits on the other side as well");
         }
 
         var before = points.Max(point => point.LongAxis);
         var (chosen, after) = candidates.Select(pair => (pair, After(system, at, spread, points, pair))).MinBy(tried => tried.Item2);
-        return before - after < 0.005 ? null : new SurveyAdvice(chosen.From, chosen.To, string.Create(CultureInfo.InvariantCulture, $"the least certain place goes from ±{before:0.00} to ±{after:0.00} mm"));
+        return before - after < 0.005
+            ? null
+            : new SurveyAdvice(chosen.From, chosen.To,
+            string.Create(CultureInfo.InvariantCulture, $"the least certain place goes from ±{before:0.00} to ±{after:0.00} mm"));
     }
 
-    private static double After(SurveySystem system, Vector<double> at, SurveySpread spread, ImmutableArray<SurveyedPoint> points, (string From, string To) pair)
+    private static double After(
+        SurveySystem system, Vector<double> at, SurveySpread spread, ImmutableArray<SurveyedPoint> points, (string From, string To) pair)
     {
         var slopes = system.Say(pair.From, pair.To, at).Slopes;
         return points.Max(point => spread.Ellipse(2 * system.Index(point.Name), slopes, Deviation).Long);
@@ -47,10 +58,12 @@ internal static class SurveyPlanner
     private static IEnumerable<(string From, string To)> Candidates(SurveySystem system, ImmutableArray<SurveyedPoint> points)
     {
         // What helps most reaches one of the least certain points; of many points only those are tried.
-        var worst = points.OrderBy(point => point.IsDetermined && !point.HasMirror).ThenByDescending(point => point.LongAxis).Take(MostTried).Select(point => point.Name).ToHashSet();
+        var worst = points.OrderBy(point => point.IsDetermined && !point.HasMirror).ThenByDescending(point => point.LongAxis).Take(MostTried)
+            .Select(point => point.Name).ToHashSet();
         foreach (var (index, point) in points.Index())
         {
-            foreach (var other in points.Skip(index + 1).Where(other => worst.Contains(point.Name) || worst.Contains(other.Name))) yield return (point.Name, other.Name);
+            foreach (var other in points.Skip(index + 1).Where(other => worst.Contains(point.Name) || worst.Contains(other.Name)))
+                yield return (point.Name, other.Name);
             if (!worst.Contains(point.Name)) continue;
             foreach (var edge in SurveyText.Edges.Where(edge => edge is "left" or "rear" || system.Has(edge))) yield return (point.Name, edge);
         }

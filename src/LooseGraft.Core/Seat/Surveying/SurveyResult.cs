@@ -12,7 +12,8 @@ namespace LooseGraft.Core.Seat.Surveying;
 /// <param name="Next">The one measurement more that would help most; null when there is nothing left to measure.</param>
 /// <param name="Datum">Where coordinates are counted from, in words.</param>
 public sealed record SurveyResult(
-    ImmutableArray<SurveyedPoint> Points, double? Width, double? Depth, ImmutableArray<SurveyedSpan> Spans, int Redundancy, SurveyedSpan? Suspect, SurveyAdvice? Next, string Datum)
+    ImmutableArray<SurveyedPoint> Points, double? Width, double? Depth, ImmutableArray<SurveyedSpan> Spans, int Redundancy, SurveyedSpan? Suspect,
+    SurveyAdvice? Next, string Datum)
 {
     /// <summary>The points that the distances do not fix.</summary>
     public IEnumerable<SurveyedPoint> Undetermined => Points.Where(point => !point.IsDetermined);

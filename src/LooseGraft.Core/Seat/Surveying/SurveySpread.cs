@@ -37,7 +37,8 @@ internal sealed class SurveySpread
         }
 
         var loose = Enumerable.Range(0, values.Length).Except(kept).ToArray();
-        return new SurveySpread(column, covariance, loose.Length == 0 ? null : Matrix<double>.Build.DenseOfColumnVectors(loose.Select(evd.EigenVectors.Column)), kept.Length);
+        return new SurveySpread(
+            column, covariance, loose.Length == 0 ? null : Matrix<double>.Build.DenseOfColumnVectors(loose.Select(evd.EigenVectors.Column)), kept.Length);
     }
 
     public bool IsDetermined(int unknown) => _column[unknown] < 0 || _loose is null || _loose.Row(_column[unknown]).InfinityNorm() < 1e-6;

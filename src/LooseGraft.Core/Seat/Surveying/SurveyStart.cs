@@ -10,7 +10,8 @@ internal static class SurveyStart
         var scale = Math.Max(1, system.Equations.Select(equation => equation.Middle).DefaultIfEmpty(1).Max());
         var at = Vector<double>.Build.Dense(system.Unknowns, double.NaN);
         foreach (var unknown in system.Fixed) at[unknown] = 0;
-        foreach (var equation in system.Equations.Where(equation => SurveySystem.Axis(equation.Span.From) is not null && SurveySystem.Axis(equation.Span.To) is not null))
+        foreach (var equation in system.Equations.Where(
+            equation => SurveySystem.Axis(equation.Span.From) is not null && SurveySystem.Axis(equation.Span.To) is not null))
             at[SurveySystem.Axis(equation.Span.From) == true ? system.Right : system.Front] = equation.Middle;
         foreach (var equation in system.Equations) ReadEdge(system, equation, at);
         for (var round = 0; round < system.Points.Count; round++)
@@ -33,7 +34,8 @@ internal static class SurveyStart
         if (SurveySystem.Axis(point) is not null || SurveySystem.Axis(edge) is not { } isX) return;
         var unknown = (2 * system.Index(point)) + (isX ? 0 : 1);
         if (edge is "left" or "rear") at[unknown] = equation.Middle;
-        else if (double.IsNaN(at[unknown]) && !double.IsNaN(at[isX ? system.Right : system.Front])) at[unknown] = at[isX ? system.Right : system.Front] - equation.Middle;
+        else if (double.IsNaN(at[unknown]) && !double.IsNaN(at[isX ? system.Right : system.Front]))
+            at[unknown] = at[isX ? system.Right : system.Front] - equation.Middle;
     }
 
     // Places one more point: on the circles round two placed points, on the side that its other distances like better.

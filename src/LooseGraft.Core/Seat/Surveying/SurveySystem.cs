@@ -12,7 +12,8 @@ internal sealed class SurveySystem
     public SurveySystem(IEnumerable<SurveySpan> spans)
     {
         var all = spans.ToArray();
-        var across = all.Where(span => span.To == SurveyText.Across).GroupBy(span => span.From).ToDictionary(group => group.Key, group => group.Average(span => SurveyText.Value(span)!.Value));
+        var across = all.Where(span => span.To == SurveyText.Across).GroupBy(span => span.From)
+            .ToDictionary(group => group.Key, group => group.Average(span => SurveyText.Value(span)!.Value));
         Diameters = across;
         foreach (var span in all)
         {

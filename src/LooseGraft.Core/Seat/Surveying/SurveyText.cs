@@ -6,7 +6,8 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Seat.Surveying;
 
-/// <summary>Reads distances as a builder writes them, a line each: <c>h1 h2 146.2</c>, <c>h1 left 5</c>, <c>h1 across 3.6</c>, <c>h1 h2 far 149.8</c>, <c>left right 8 3/8 in</c>.</summary>
+/// <summary>Reads distances as a builder writes them, a line each: <c>h1 h2 146.2</c>, <c>h1 left 5</c>, <c>h1 across 3.6</c>, <c>h1 h2 far 149.8</c>, <c>left
+/// right 8 3/8 in</c>.</summary>
 public static partial class SurveyText
 {
     /// <summary>What a line may be, for words beside a field.</summary>
@@ -44,9 +45,11 @@ public static partial class SurveyText
     public static double Deviation(SurveySpan span)
     {
         var text = span.Text.ToLowerInvariant();
-        var unit = text.Contains("in", StringComparison.Ordinal) || text.Contains('"', StringComparison.Ordinal) || text.Contains('/', StringComparison.Ordinal) ? ReadingText.MillimetresPerInch
+        var unit = text.Contains("in", StringComparison.Ordinal) || text.Contains('"', StringComparison.Ordinal) || text.Contains('/', StringComparison.Ordinal)
+            ? ReadingText.MillimetresPerInch
             : text.Contains("cm", StringComparison.Ordinal) ? 10 : 1;
-        var digit = FractionPattern().Match(text) is { Success: true } fraction && double.Parse(fraction.Groups["bottom"].Value, CultureInfo.InvariantCulture) is > 0 and var bottom
+        var digit = FractionPattern().Match(text) is { Success: true } fraction
+            && double.Parse(fraction.Groups["bottom"].Value, CultureInfo.InvariantCulture) is > 0 and var bottom
             ? 1 / bottom
             : Math.Pow(10, -DecimalsPattern().Match(text).Groups["decimals"].Length);
         return Math.Sqrt((HandMm * HandMm) + (digit * unit / 2 * (digit * unit / 2)));

@@ -11,7 +11,8 @@ namespace LooseGraft.Core.Seat.Surveying;
 /// <param name="AxisDegrees">Which way the long axis points, counter-clockwise from x.</param>
 /// <param name="Diameter">Its diameter if that was measured, in millimetres.</param>
 /// <param name="Mirror">The other place that the distances fit as well; null when there is none.</param>
-public sealed record SurveyedPoint(string Name, PlanPoint At, bool IsDetermined, double LongAxis, double ShortAxis, double AxisDegrees, double? Diameter, PlanPoint? Mirror)
+public sealed record SurveyedPoint(
+    string Name, PlanPoint At, bool IsDetermined, double LongAxis, double ShortAxis, double AxisDegrees, double? Diameter, PlanPoint? Mirror)
 {
     /// <summary>Whether the distances fit a mirrored place as well.</summary>
     public bool HasMirror => Mirror is not null;

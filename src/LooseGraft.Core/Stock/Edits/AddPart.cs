@@ -8,7 +8,11 @@ namespace LooseGraft.Core.Stock.Edits;
 public sealed record AddPart(string Name, PartKind Kind, PartOrigin Origin, Money? Cost) : GraftEdit
 {
     public override Graft Apply(Graft graft)
-        => graft with { Parts = graft.Parts.Add(new Part(GraftEdits.FreshId(Name, graft.Parts.Select(part => part.Id)), Name, Kind) { Origin = Origin, Cost = Cost }) };
+        => graft with
+        {
+            Parts = graft.Parts.Add(
+            new Part(GraftEdits.FreshId(Name, graft.Parts.Select(part => part.Id)), Name, Kind) { Origin = Origin, Cost = Cost })
+        };
 
     public override string Words(Graft graft) => $"New part {Name}";
 

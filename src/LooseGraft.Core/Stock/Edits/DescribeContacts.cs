@@ -13,14 +13,17 @@ public sealed record DescribeContacts(PortId Port, ValueList<Pin> Pins, bool IsF
     /// <summary>What a contact carries, as a cell of a grid shows it.</summary>
     public static string Cell(Pin pin) => pin.Contact == ContactState.Absent ? "absent" : pin.Signal.Value == Signal.Unknown ? "" : pin.Signal.Value.Name;
 
-    public override Graft Apply(Graft graft) => graft.WithPort(Port, port => Pins.Where(pin => pin.Position <= port.PositionCount).Aggregate(port, (edited, pin) => edited.With(pin)));
+    public override Graft Apply(Graft graft)
+        => graft.WithPort(Port, port => Pins.Where(pin => pin.Position <= port.PositionCount).Aggregate(port, (edited, pin) => edited.With(pin)));
 
     public override string Words(Graft graft)
     {
         var name = graft.NameOf(Port);
         if (Pins.IsEmpty) return $"{name}: no contact described";
         if (IsFromTable) return $"{name}: {Pins.Length} contacts from a table";
-        return Pins.Length <= MostNamed ? $"{name}: {string.Join(", ", Pins.Select(pin => $"{pin.Position} {Cell(pin)}"))}" : $"{name}: {Pins.Length} contacts described";
+        return Pins.Length <= MostNamed
+            ? $"{name}: {string.Join(", ", Pins.Select(pin => $"{pin.Position} {Cell(pin)}"))}"
+            : $"{name}: {Pins.Length} contacts described";
     }
 
     public override string Standing(Graft graft) => graft.FindPort(Port) is { } port

@@ -18,5 +18,6 @@ public sealed record DescribeGraft(string Name, string Donor, string Shell, Mone
 
     public override string Words(Graft graft) => $"About the graft: {Name}";
 
-    public override string Standing(Graft graft) => $"{graft.Name}: {graft.Donor.Name} ⟶ {graft.Shell.Name}, budget {graft.Budget?.In(graft.Currency) ?? "none"}";
+    public override string Standing(Graft graft)
+        => $"{graft.Name}: {graft.Donor.Name} ⟶ {graft.Shell.Name}, budget {graft.Budget?.In(graft.Currency) ?? "none"}";
 }

@@ -13,7 +13,8 @@ public sealed record MeetDuty(CaseDuty Duty, string? MetBy, string? LeftOff) : G
         ? graft
         : graft.WithAnswer((graft.AnswerTo(Duty) ?? new CaseAnswer(Duty, true)) with { MetBy = MetBy, LeftOff = MetBy is null ? LeftOff : null });
 
-    public override string Words(Graft graft) => $"{CaseDutyFact.Of(Duty).Name}: {(MetBy is not null ? $"done by {MetBy}" : LeftOff is not null ? "left off" : "open again")}";
+    public override string Words(Graft graft)
+        => $"{CaseDutyFact.Of(Duty).Name}: {(MetBy is not null ? $"done by {MetBy}" : LeftOff is not null ? "left off" : "open again")}";
 
     public override string Standing(Graft graft) => Said(graft.AnswerTo(Duty));
 

@@ -7,7 +7,8 @@ namespace LooseGraft.Core.Stock.Edits;
 /// <param name="Index">The link's place in the part's list, from 0.</param>
 public sealed record RemoveLink(string Part, int Index) : GraftEdit
 {
-    public override Graft Apply(Graft graft) => graft.WithPart(Part, part => Index < 0 || Index >= part.Links.Length ? part : part with { Links = part.Links.RemoveAt(Index) });
+    public override Graft Apply(Graft graft)
+        => graft.WithPart(Part, part => Index < 0 || Index >= part.Links.Length ? part : part with { Links = part.Links.RemoveAt(Index) });
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)}: a link inside taken out";
 

@@ -26,5 +26,6 @@ public sealed record ShapePort(
 
     public override string Words(Graft graft) => $"{graft.NameOf(Port)}: {Rows} × {Columns} at {Pitch.Value:0.##} mm";
 
-    public override string Standing(Graft graft) => graft.FindPort(Port) is { } port ? $"{port.Rows} × {port.Columns} at {port.Pitch.Value:0.##} mm" : "this connector is not there any more";
+    public override string Standing(Graft graft)
+        => graft.FindPort(Port) is { } port ? $"{port.Rows} × {port.Columns} at {port.Pitch.Value:0.##} mm" : "this connector is not there any more";
 }

@@ -24,7 +24,8 @@ public sealed record Adapter(string Name, string Gloss, Port Inner, Port Outer, 
     public static IEnumerable<Adapter> In(Graft graft)
     {
         var busy = graft.Joints.SelectMany(joint => new[] { joint.From.Part, joint.To.Part }).ToHashSet();
-        return graft.Parts.Where(part => part.Kind == PartKind.Adapter && !busy.Contains(part.Id)).SelectMany(part => Uses(part, part.Note ?? "", PriceSpan.Free, isOwned: true));
+        return graft.Parts.Where(part => part.Kind == PartKind.Adapter && !busy.Contains(part.Id))
+            .SelectMany(part => Uses(part, part.Note ?? "", PriceSpan.Free, isOwned: true));
     }
 
     /// <summary>Which positions of the outer face are joined with a position of the inner one: those that carry the same.</summary>

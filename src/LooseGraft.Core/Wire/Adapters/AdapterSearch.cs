@@ -6,16 +6,17 @@ namespace LooseGraft.Core.Wire.Adapters;
 
 /// <summary>Finds the chains of adapters worth considering for a joint.</summary>
 /// <remarks>
-/// A multi-criteria search over open faces, the plug's own first: a label is a face together with what each of its contacts leads to, and a label is dropped when another
-/// reaches the same for no more money and no more adapters. What a chain can still become depends on its label alone, so nothing worth having is dropped: exact up
-/// to <see cref="Longest"/> adapters. Time grows with the adapters that fit, not with all that exist.
+/// A multi-criteria search over open faces, the plug's own first: a label is a face together with what each of its contacts leads to, and a label is dropped
+/// when another reaches the same for no more money and no more adapters. What a chain can still become depends on its label alone, so nothing worth having is
+/// dropped: exact up to <see cref="Longest"/> adapters. Time grows with the adapters that fit, not with all that exist.
 /// </remarks>
 public static class AdapterSearch
 {
     /// <summary>The most adapters in a row: each adds contacts that fail, and more than three nobody builds.</summary>
     public const int Longest = 3;
 
-    /// <summary>The chains of which none beats another by what is lost, money and number; cheapest loss first. Those that would destroy something are left out.</summary>
+    /// <summary>The chains of which none beats another by what is lost, money and number; cheapest loss first. Those that would destroy something are left
+    /// out.</summary>
     /// <param name="joint">The joint.</param>
     /// <param name="from">Its fixed side.</param>
     /// <param name="to">The plug.</param>
@@ -38,7 +39,8 @@ public static class AdapterSearch
             }
         }
 
-        return [.. found.Where(chain => !found.Any(other => other.Beats(chain))).DistinctBy(chain => (chain.Lost, chain.Price, chain.Adapters.Length)).OrderBy(chain => chain.Lost).ThenBy(chain => chain.Price.Likely)];
+        return [.. found.Where(chain => !found.Any(other => other.Beats(chain))).DistinctBy(chain => (chain.Lost, chain.Price, chain.Adapters.Length))
+            .OrderBy(chain => chain.Lost).ThenBy(chain => chain.Price.Likely)];
     }
 
     private static bool IsWorse(Face face, Dictionary<string, List<Face>> best)

@@ -45,9 +45,14 @@ public static class FanAndSoundCircuits
         var most = (int)Math.Floor(header.Value / running.Value / FanStart.Factor);
         var figures = new[] { $"Running {all}, starting up to {start} for about a second.", $"At most {most} such fans on one header, their start counted." };
         return start.Value <= header.Value * (1 + 1e-9)
-            ? new CircuitAnswer("The header bears them, their start counted.", [.. figures], [new(End, "header"), new(Box, "splitter"), new(Motor, count == 1 ? "fan" : $"{count} fans"), new(End, "ground")], ["Only one fan's tacho goes back: let it be the one that matters."])
+            ? new CircuitAnswer("The header bears them, their start counted.", [.. figures],
+                [new(End, "header"), new(Box, "splitter"), new(Motor, count == 1 ? "fan" : $"{count} fans"), new(End, "ground")],
+                ["Only one fan's tacho goes back: let it be the one that matters."])
             : new CircuitAnswer("Feed them through a hub from a drive plug; the header gives only control and takes one tacho.", [.. figures],
-                [new(End, "drive plug +12 V"), new(Box, "hub"), new(Motor, $"{count} fans"), new(End, "ground")], all > header ? ["On the header alone its driver burns, and often the board's track with it."] : ["The header bears them running, but not surely all starting at once."], Works: all <= header);
+                [new(End, "drive plug +12 V"), new(Box, "hub"), new(Motor, $"{count} fans"), new(End, "ground")],
+                all > header
+                ? ["On the header alone its driver burns, and often the board's track with it."]
+                : ["The header bears them running, but not surely all starting at once."], Works: all <= header);
     }
 
     /// <summary>What is heard when sound and supply share a ground wire, and what helps.</summary>
@@ -62,9 +67,11 @@ public static class FanAndSoundCircuits
         var volts = shared.Value * wire.OhmPerMetre * length.Value / 1000;
         var decibels = 20 * Math.Log10(volts / LineVolts);
         var isHeard = decibels > QuietDecibels;
-        return new CircuitAnswer(isHeard ? "A sound transformer, 1 to 1, into each line: sound passes, ground does not." : "Nothing is likely to be heard; leave it as it is.",
+        return new CircuitAnswer(
+            isHeard ? "A sound transformer, 1 to 1, into each line: sound passes, ground does not." : "Nothing is likely to be heard; leave it as it is.",
             [
-                string.Create(CultureInfo.InvariantCulture, $"{shared} over {length} of {gauge} AWG drop {volts * 1000:0.#} mV, {Math.Abs(decibels):0} dB {(decibels < 0 ? "below" : "above")} line level; about 60 below is quiet. How much of it changes, and so is heard, depends on the machine: this is the most."),
+                string.Create(CultureInfo.InvariantCulture,
+                    $"{shared} over {length} of {gauge} AWG drop {volts * 1000:0.#} mV, {Math.Abs(decibels):0} dB {(decibels < 0 ? "below" : "above")} line level; about 60 below is quiet. How much of it changes, and so is heard, depends on the machine: this is the most."),
                 "A ground wire of its own, back to the supply's plug, or a thicker one, lowers it in proportion.",
             ],
             isHeard ? [new(End, "line out"), new(Transformer, "600 ohm, 1 to 1"), new(End, "amplifier")] : [new(End, "line out"), new(End, "amplifier")],

@@ -23,16 +23,24 @@ public static class LogicLevels
     /// <param name="made">What the listening side is made for.</param>
     public static CircuitAnswer OneWay(Volts driven, Volts made)
     {
-        if (driven.Value <= 0 || made.Value <= 0) return CircuitAnswer.No("Levels are voltages above 0; ±12 V of an old serial port wants a converter of its own.");
+        if (driven.Value <= 0 || made.Value <= 0)
+            return CircuitAnswer.No("Levels are voltages above 0; ±12 V of an old serial port wants a converter of its own.");
         if (Math.Abs(driven.Value - made.Value) <= SameShare * Math.Max(driven.Value, made.Value))
-            return new CircuitAnswer("A wire will do.", ["The two levels are within a tenth of each other."], [new(End, driven.ToString()), new(End, made.ToString())], []);
+            return new CircuitAnswer(
+                "A wire will do.", ["The two levels are within a tenth of each other."], [new(End, driven.ToString()), new(End, made.ToString())], []);
         if (driven > made) return Lower(driven, made);
         if (driven.Value >= CmosHigh * made.Value)
-            return new CircuitAnswer("A wire will do.", [$"{driven} is above 0.7 of {made}, which every input takes for high."], [new(End, driven.ToString()), new(End, made.ToString())], []);
+            return new CircuitAnswer(
+                "A wire will do.", [$"{driven} is above 0.7 of {made}, which every input takes for high."],
+                [new(End, driven.ToString()), new(End, made.ToString())], []);
         var isMaybe = driven.Value >= TtlHighOut && made.Value is > 4.5 and < 5.5;
         return new CircuitAnswer(
-            isMaybe ? "A wire does if the input is of TTL levels; otherwise a level shifter." : "A level shifter: one small MOSFET and a resistor of 10 kΩ on either side.",
-            [$"{driven} is below 0.7 of {made}, {new Volts(CmosHigh * made.Value)}: a CMOS input may take it for high on some days.", .. isMaybe ? ["An input of TTL levels takes 2.0 V and more. Its document says which it is."] : Array.Empty<string>(), "The shifter works both ways and up to about 1 Mbit/s."],
+            isMaybe
+                ? "A wire does if the input is of TTL levels; otherwise a level shifter."
+                : "A level shifter: one small MOSFET and a resistor of 10 kΩ on either side.",
+            [$"{driven} is below 0.7 of {made}, {new Volts(CmosHigh * made.Value)}: a CMOS input may take it for high on some days.",
+                .. isMaybe ? ["An input of TTL levels takes 2.0 V and more. Its document says which it is."] : Array.Empty<string>(),
+                "The shifter works both ways and up to about 1 Mbit/s."],
             Shifter(driven, made), []);
     }
 
@@ -49,9 +57,12 @@ public static class LogicLevels
         var (least, most) = (pulledTo.Value / sink.Value, 0.1 / bitsPerSecond / (0.8473 * farad));
         var middle = Math.Sqrt(least * Math.Min(most, 100e3));
         if (least > most || ResistorSeries.AtLeast(new Ohms(middle)) is not { } resistor || resistor.Value > most)
-            return CircuitAnswer.No("No resistor is small enough to be fast and large enough for what is sunk.", $"at least {new Ohms(Math.Round(least))}, at most {new Ohms(Math.Round(most))}", "talk slower, or make the line shorter");
+            return CircuitAnswer.No(
+                "No resistor is small enough to be fast and large enough for what is sunk.",
+                $"at least {new Ohms(Math.Round(least))}, at most {new Ohms(Math.Round(most))}", "talk slower, or make the line shorter");
         return new CircuitAnswer($"{resistor} from the line to {pulledTo}, and nothing else pulling it up.",
-            [$"Anything from {new Ohms(Math.Round(least))} (what is sunk) to {new Ohms(Math.Round(Math.Min(most, 1e6)))} (how fast it rises) will do.", $"{(pulledTo / resistor).Value * 1000:0.##} mA while it is low."],
+            [$"Anything from {new Ohms(Math.Round(least))} (what is sunk) to {new Ohms(Math.Round(Math.Min(most, 1e6)))} (how fast it rises) will do.",
+                $"{(pulledTo / resistor).Value * 1000:0.##} mA while it is low."],
             [new(End, pulledTo.ToString()), new(Resistor, resistor.ToString()), new(Tap, "line"), new(Box, "either side"), new(End, "ground")],
             ["Both sides meet on one line: take away any other resistor that pulls it to a higher voltage."]);
     }
@@ -67,10 +78,12 @@ public static class LogicLevels
         return divider with
         {
             Words = $"A divider: {divider.Words}",
-            Figures = [.. divider.Figures, string.Create(CultureInfo.InvariantCulture, $"Good for about {Math.Min(bits, 1e6) / 1000:0} kbit/s; faster lines take a level shifter.")],
+            Figures = [.. divider.Figures,
+                string.Create(CultureInfo.InvariantCulture, $"Good for about {Math.Min(bits, 1e6) / 1000:0} kbit/s; faster lines take a level shifter.")],
         };
     }
 
     private static System.Collections.Immutable.ImmutableArray<CircuitPiece> Shifter(Volts low, Volts high)
-        => [new(End, low.ToString()), new(Resistor, "10 kilohm"), new(Tap, "low side"), new(Box, "MOSFET"), new(Tap, "high side"), new(Resistor, "10 kilohm"), new(End, high.ToString())];
+        => [new(End, low.ToString()), new(Resistor, "10 kilohm"), new(Tap, "low side"), new(Box, "MOSFET"), new(Tap, "high side"), new(Resistor, "10 kilohm"),
+            new(End, high.ToString())];
 }

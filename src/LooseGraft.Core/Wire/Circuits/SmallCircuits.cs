@@ -23,7 +23,9 @@ public static class SmallCircuits
         if (wanted.Value <= 0 || forward.Value <= 0) return CircuitAnswer.No("A light needs a forward voltage and a current above 0.");
         var left = supply - forward;
         if (left.Value < 0.2)
-            return CircuitAnswer.No($"{supply} is too little for a light that conducts at {forward}.", "take a higher supply, or a light of another colour: red conducts from about 1.9 V");
+            return CircuitAnswer.No(
+                $"{supply} is too little for a light that conducts at {forward}.",
+                "take a higher supply, or a light of another colour: red conducts from about 1.9 V");
         if (ResistorSeries.AtLeast(new Ohms(left.Value / wanted.Value)) is not { } resistor)
             return CircuitAnswer.No("No resistor that shops sell is large enough; ask for more current.");
         var current = left / resistor;
@@ -51,7 +53,8 @@ public static class SmallCircuits
         var answer = Light(crest, forward, isAlternating ? new Amps(wanted.Value * 2) : wanted);
         return !answer.Works || !isAlternating ? answer : answer with
         {
-            Figures = [.. answer.Figures, "Half of each wave is used, so the light is on half the time: twice the current at the crest gives what you asked for on the average."],
+            Figures = [.. answer.Figures,
+                "Half of each wave is used, so the light is on half the time: twice the current at the crest gives what you asked for on the average."],
             Chain = [answer.Chain[0] with { Label = $"{lamp} alternating" }, new(CircuitPiece.Sorts.Diode, "1N4148 or like"), .. answer.Chain.Skip(1)],
             Cautions = [.. answer.Cautions, "Only on a winding of a sealed transformer of low voltage. Nothing of this on mains."],
         };
@@ -75,7 +78,9 @@ public static class SmallCircuits
             [
                 $"Noise falls by about {50 * Math.Abs(Math.Log10(share)):0} dB (50 · log10 of the speed).",
                 $"It draws about {Milli(new Amps(running.Value * share))}.",
-                starts ? "Most fans start at this voltage." : "Many fans do not start at this voltage, though they would go on turning: try it ten times, cold.",
+                starts
+                    ? "Most fans start at this voltage."
+                    : "Many fans do not start at this voltage, though they would go on turning: try it ten times, cold.",
             ],
             [new(End, isBetweenRails ? "+12 V" : fed.ToString()), new(Motor, "fan"), new(End, isBetweenRails ? "+5 V" : "ground")],
             isBetweenRails ? ["Its current goes back into +5 V. If nothing else draws at least as much from +5 V, the rail is lifted and what is on it dies. A resistor or a fan controller is safer."] : []);
@@ -111,13 +116,19 @@ public static class SmallCircuits
     /// <param name="load">What runs through the contact.</param>
     public static CircuitAnswer HoldingRelay(Volts coil, Ohms coilOhms, Volts rail, Amps railSpare, Amps contact, Amps load)
     {
-        if (coil.Value <= 0 || coilOhms.Value <= 0 || contact.Value <= 0) return CircuitAnswer.No("The coil needs a voltage and a resistance above 0, and the contact a rating.");
+        if (coil.Value <= 0 || coilOhms.Value <= 0 || contact.Value <= 0)
+            return CircuitAnswer.No("The coil needs a voltage and a resistance above 0, and the contact a rating.");
         var current = rail / coilOhms;
-        if (rail.Value < coil.Value * PullInShare) return CircuitAnswer.No($"{rail} does not pull in a coil for {coil}.", $"it needs at least {new Volts(coil.Value * PullInShare)}");
+        if (rail.Value < coil.Value * PullInShare)
+            return CircuitAnswer.No($"{rail} does not pull in a coil for {coil}.", $"it needs at least {new Volts(coil.Value * PullInShare)}");
         if (rail.Value > coil.Value * 1.1) return CircuitAnswer.No($"{rail} overheats a coil for {coil}.", "take a relay for this rail's voltage");
-        if (current.Value > railSpare.Value) return CircuitAnswer.No($"The coil takes {Milli(current)}, and the rail has {Milli(railSpare)} to spare.", "take a relay with a coil of more ohms, or another rail");
+        if (current.Value > railSpare.Value)
+            return CircuitAnswer.No(
+            $"The coil takes {Milli(current)}, and the rail has {Milli(railSpare)} to spare.", "take a relay with a coil of more ohms, or another rail");
         if (load.Value > contact.Value * ContactShare)
-            return CircuitAnswer.No($"{load} through a contact for {contact} is too much: half its rating is the most for what draws a surge when switched.", "take a relay with a larger contact");
+            return CircuitAnswer.No(
+                $"{load} through a contact for {contact} is too much: half its rating is the most for what draws a surge when switched.",
+                "take a relay with a larger contact");
         return new CircuitAnswer(
             "The switch feeds the machine for as long as it is pressed; once the rail is up, the coil closes the contact beside the switch and holds it.",
             [
@@ -125,7 +136,8 @@ public static class SmallCircuits
                 "Hold the switch until the machine shows life: the rail must be up before you let go.",
                 $"At shutdown the rail falls, and below about {new Volts(coil.Value * 0.1)} the contact opens: the machine has turned itself off at the wall side of the contact.",
             ],
-            [new(End, rail.ToString()), new(Coil, $"{coil}, {coilOhms}"), new(End, "ground"), new(End, "input"), new(Contact, $"switch beside contact, {contact}"), new(End, "machine")],
+            [new(End, rail.ToString()), new(Coil, $"{coil}, {coilOhms}"), new(End, "ground"), new(End, "input"),
+                new(Contact, $"switch beside contact, {contact}"), new(End, "machine")],
             [
                 "A diode across the coil, its bar towards plus, or the spark of letting go ends the switch and more.",
                 "Low voltage only, behind a sealed supply or brick. A contact in the mains belongs to a qualified person.",

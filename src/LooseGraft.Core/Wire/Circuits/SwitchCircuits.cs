@@ -23,19 +23,24 @@ public static class SwitchCircuits
     /// <param name="wanted">How long the press shall last, in seconds: 0.1 to 2.</param>
     public static CircuitAnswer LatchingToMomentary(Volts pulledTo, Ohms pullUp, double wanted)
     {
-        if (pulledTo.Value <= LowAtMost / SurelyHigh || pullUp.Value <= 0) return CircuitAnswer.No("The contact needs more than about 1.2 V and a resistance above 0.");
-        if (wanted is < 0.1 or > 2) return CircuitAnswer.No("A press lasts from 0.1 to 2 seconds: shorter is missed, and held for about four the board forces itself off.");
+        if (pulledTo.Value <= LowAtMost / SurelyHigh || pullUp.Value <= 0)
+            return CircuitAnswer.No("The contact needs more than about 1.2 V and a resistance above 0.");
+        if (wanted is < 0.1 or > 2)
+            return CircuitAnswer.No("A press lasts from 0.1 to 2 seconds: shorter is missed, and held for about four the board forces itself off.");
         // The contact stays below the low threshold for R · C · ln(U / (U − 0.8 V)).
         var timeConstants = Math.Log(pulledTo.Value / (pulledTo.Value - LowAtMost));
         var farad = CapacitorAtLeast(wanted / (pullUp.Value * timeConstants));
         var pressed = pullUp.Value * farad * timeConstants;
         if (pressed >= ForcedOffSeconds || ResistorSeries.AtLeast(new Ohms(pullUp.Value * 10)) is not { } bleed)
-            return CircuitAnswer.No("No capacitor and resistor that shops sell fit this resistance.", "a latching key with a second contact, or a small microcontroller, will do");
+            return CircuitAnswer.No(
+                "No capacitor and resistor that shops sell fit this resistance.", "a latching key with a second contact, or a small microcontroller, will do");
         return new CircuitAnswer(
             $"{Micro(farad)} in series with the key, {bleed} across the capacitor.",
             [
-                string.Create(CultureInfo.InvariantCulture, $"The board sees a press of about {pressed:0.##} s, then {pulledTo.Value * bleed.Value / (bleed.Value + pullUp.Value):0.##} V, which is high."),
-                string.Create(CultureInfo.InvariantCulture, $"Let the key up for {3 * bleed.Value * farad:0.#} s before the next press counts: the capacitor empties through its resistor."),
+                string.Create(CultureInfo.InvariantCulture,
+                    $"The board sees a press of about {pressed:0.##} s, then {pulledTo.Value * bleed.Value / (bleed.Value + pullUp.Value):0.##} V, which is high."),
+                string.Create(CultureInfo.InvariantCulture,
+                    $"Let the key up for {3 * bleed.Value * farad:0.#} s before the next press counts: the capacitor empties through its resistor."),
                 "Only pressing down counts. To turn off by key, let it up and press it again.",
             ],
             [new(End, "switch contact"), new(Capacitor, Micro(farad)), new(Contact, "key that stays"), new(End, "ground")],
@@ -50,14 +55,22 @@ public static class SwitchCircuits
     /// <param name="load">What runs through it.</param>
     public static CircuitAnswer MomentaryToLatching(Volts coil, Ohms coilOhms, Amps standby, Amps contact, Amps load)
     {
-        if (coil.Value <= 0 || coilOhms.Value <= 0 || contact.Value <= 0) return CircuitAnswer.No("The coil needs a voltage and a resistance above 0, and the contact a rating.");
+        if (coil.Value <= 0 || coilOhms.Value <= 0 || contact.Value <= 0)
+            return CircuitAnswer.No("The coil needs a voltage and a resistance above 0, and the contact a rating.");
         var current = coil / coilOhms;
-        if (current > standby) return CircuitAnswer.No($"The coil takes {current.Value * 1000:0.#} mA while the key is held, and the supply has {standby.Value * 1000:0.#} mA to spare.", "take a relay with a coil of more ohms");
+        if (current > standby)
+            return CircuitAnswer.No(
+            $"The coil takes {current.Value * 1000:0.#} mA while the key is held, and the supply has {standby.Value * 1000:0.#} mA to spare.",
+            "take a relay with a coil of more ohms");
         if (load.Value > contact.Value * ContactShare)
-            return CircuitAnswer.No($"{load} through a contact for {contact} is too much: half its rating is the most for what draws a surge when switched.", "take a relay with a larger contact");
+            return CircuitAnswer.No(
+                $"{load} through a contact for {contact} is too much: half its rating is the most for what draws a surge when switched.",
+                "take a relay with a larger contact");
         return new CircuitAnswer("An impulse relay: each press changes its contact, and it stays so without current.",
-            [$"The coil takes {current.Value * 1000:0.#} mA, only while the key is held.", "It stays as it was through a power cut: what was on comes back on."],
-            [new(End, coil.ToString()), new(Contact, "key that springs back"), new(Coil, $"impulse relay, {coilOhms}"), new(End, "ground"), new(End, "input"), new(Contact, $"its contact, {contact}"), new(End, "load")],
+            [$"The coil takes {current.Value * 1000:0.#} mA, only while the key is held.",
+                "It stays as it was through a power cut: what was on comes back on."],
+            [new(End, coil.ToString()), new(Contact, "key that springs back"), new(Coil, $"impulse relay, {coilOhms}"), new(End, "ground"), new(End, "input"),
+                new(Contact, $"its contact, {contact}"), new(End, "load")],
             ["A diode across the coil, its bar towards plus.", "Low voltage only, behind a sealed supply or brick."]);
     }
 

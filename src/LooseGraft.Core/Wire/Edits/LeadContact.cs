@@ -20,5 +20,6 @@ public sealed record LeadContact(string Joint, int From, ValueList<int> To, Join
 
     protected override string What => To.IsEmpty ? $"{From} leads nowhere" : $"{From} leads to {string.Join(", ", To)}";
 
-    private static LeadContact Of(JointReview review, int from, IReadOnlyCollection<int> to, Joint made) => new(review.Joint.Id, from, [.. to], made.Method, made.Wires);
+    private static LeadContact Of(JointReview review, int from, IReadOnlyCollection<int> to, Joint made)
+        => new(review.Joint.Id, from, [.. to], made.Method, made.Wires);
 }

@@ -11,7 +11,8 @@ public sealed record NameKeys(string Part, ValueList<(int Row, int Column, strin
 
     public override Graft Apply(Graft graft) => graft.WithPart(Part, part => part.Matrix is not { } matrix ? part : part with
     {
-        Matrix = Keys.Where(key => key.Row <= matrix.Rows && key.Column <= matrix.Columns).Aggregate(matrix, (edited, key) => edited.With(key.Row, key.Column, key.Name)),
+        Matrix = Keys.Where(key => key.Row <= matrix.Rows && key.Column <= matrix.Columns)
+            .Aggregate(matrix, (edited, key) => edited.With(key.Row, key.Column, key.Name)),
     });
 
     public override string Words(Graft graft) => $"Keys of {graft.NameOf(Part)}: " + (Keys.IsEmpty ? "none named" : Keys.Length <= MostNamed

@@ -10,7 +10,8 @@ public sealed record ShapeMatrix(string Part, int Rows, int Columns, bool HasDio
 
     public override Graft Apply(Graft graft) => Lost(graft) > 0
         ? graft
-        : graft.WithPart(Part, part => part with { Matrix = (part.Matrix ?? new KeyMatrix(Rows, Columns)) with { Rows = Rows, Columns = Columns, HasDiodes = HasDiodes } });
+        : graft.WithPart(Part,
+            part => part with { Matrix = (part.Matrix ?? new KeyMatrix(Rows, Columns)) with { Rows = Rows, Columns = Columns, HasDiodes = HasDiodes } });
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)}: key matrix of {Rows} rows and {Columns} columns";
 

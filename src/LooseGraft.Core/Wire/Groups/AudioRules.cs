@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Groups;
@@ -29,12 +29,14 @@ internal static class AudioRules
         {
             var (source, sink) = review.From.Part.Kind == PartKind.Board ? (review.From, review.To) : (review.To, review.From);
             var right = review.Decided.Where(contact => contact.Judgement.IsRight).ToArray();
-            if (!right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Audio) || !right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Ground)) continue;
+            if (!right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Audio)
+                || !right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Ground)) continue;
             if (SuppliesOf(graft, source.Part.Id).Intersect(SuppliesOf(graft, sink.Part.Id)).FirstOrDefault() is not { } shared) continue;
             yield return Finding.Of(WireRules.SoundSharesSupply, new JointSubject(review.Joint.Id),
                 $"{sink.Part.Name} and {source.Part.Name} share {graft.FindPart(graft.Supplies.First(supply => supply.Id == shared).Part)?.Name ?? shared} and are joined again by the ground of the sound: the board's current takes both ways, and is heard as hum and chirping.",
                 right.Select(contact => contact.Judgement.Evidence).Weakest(),
-                "put a sound transformer into the line: signal passes, ground does not", "feed the amplifier from a converter whose output is isolated, or from a brick of its own",
+                "put a sound transformer into the line: signal passes, ground does not",
+                "feed the amplifier from a converter whose output is isolated, or from a brick of its own",
                 "hear it first: with the line plugged in and nothing playing, turn it up");
         }
     }

@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Groups;
@@ -21,11 +21,14 @@ public static class Conversions
         if (review.Joint.Method == JointMethod.LeaveOff || Between(review.From, review.To) is not { } conversion) yield break;
         yield return Finding.Of(WireRules.NeedsConverter, new JointSubject(review.Joint.Id),
             $"{review.To.Port.Name} on {review.From.Port.Name}: no wire makes this work. {char.ToUpperInvariant(conversion.Why[0])}{conversion.Why[1..]}.",
-            review.From.Terminals.Concat(review.To.Terminals).Where(terminal => terminal.Signal.IsMeaningful).Select(terminal => terminal.Pin.Signal.Evidence).Weakest(),
+            review.From.Terminals.Concat(review.To.Terminals).Where(terminal => terminal.Signal.IsMeaningful).Select(terminal => terminal.Pin.Signal.Evidence)
+                .Weakest(),
             $"{conversion.Converter}: {conversion.Needs}", "leave it off");
     }
 
     // Grounds and supplies are common to everything; what is said is in the rest.
     private static HashSet<string> Names(JointEnd end)
-        => [.. end.Terminals.Where(terminal => terminal.Conducts && terminal.Signal.IsMeaningful && terminal.Family is not (SignalFamily.Ground or SignalFamily.Supply)).Select(terminal => terminal.Signal.Name)];
+        => [.. end.Terminals.Where(
+            terminal => terminal.Conducts && terminal.Signal.IsMeaningful && terminal.Family is not (SignalFamily.Ground or SignalFamily.Supply))
+            .Select(terminal => terminal.Signal.Name)];
 }

@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 
 namespace LooseGraft.Core.Wire.Groups;
 
@@ -15,15 +15,18 @@ internal static class FanRules
         if (Find(header, "fan-control") is { } control && !IsJoined(review, "fan-control"))
         {
             yield return Finding.Of(WireRules.FanControlLost, subject,
-                $"{fan.Port.Name} on {header.Port.Name}: nothing takes the board's fan control, so the fan runs at full speed whatever the heat.", control.Pin.Signal.Evidence,
+                $"{fan.Port.Name} on {header.Port.Name}: nothing takes the board's fan control, so the fan runs at full speed whatever the heat.",
+                control.Pin.Signal.Evidence,
                 "nothing, if the noise is bearable", "a fan with a control contact", "a lower voltage, see the small circuits");
         }
 
         if (Find(header, "fan-tacho") is { } tacho && !IsJoined(review, "fan-tacho"))
         {
             yield return Finding.Of(WireRules.FanTachoMissing, subject,
-                $"{fan.Port.Name} on {header.Port.Name}: the board sees no turning; many then stop at every start with a fan error or run on full guard.", tacho.Pin.Signal.Evidence,
-                "prove it first: start the bare board with this fan unplugged and see whether it objects", "a fan with a tacho contact", "tell the firmware to ignore this fan");
+                $"{fan.Port.Name} on {header.Port.Name}: the board sees no turning; many then stop at every start with a fan error or run on full guard.",
+                tacho.Pin.Signal.Evidence,
+                "prove it first: start the bare board with this fan unplugged and see whether it objects", "a fan with a tacho contact",
+                "tell the firmware to ignore this fan");
         }
     }
 

@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Groups;
@@ -25,7 +25,8 @@ internal static class FanStrings
         }
     }
 
-    private static bool IsForFans(JointEnd end) => end.Terminals.Any(terminal => terminal.Family == SignalFamily.Fan) || end.Port.Type.Pinout.Contains("fan-tacho");
+    private static bool IsForFans(JointEnd end)
+        => end.Terminals.Any(terminal => terminal.Family == SignalFamily.Fan) || end.Port.Type.Pinout.Contains("fan-tacho");
 
     private static Finding? Told(Graft graft, JointEnd header, Part[] fans)
     {
@@ -37,7 +38,9 @@ internal static class FanStrings
             ? $"takes up to {running:0.##} A running, and a fan header usually bears {limit:0.##} A"
             : $"takes up to {running * FanStart.Factor:0.##} A for the second in which it starts, and a fan header usually bears {limit:0.##} A; some bear 2 A";
         return new Finding(WireRules.FanHeaderOverloaded, isOver ? Severity.Fix : Severity.Check, new PortSubject(header.Id),
-            $"{header.Port.Name} of {header.Part.Name}: {(fans.Length == 1 ? fans[0].Name : $"{fans.Length} fans together")} {words}.", draws.Select(draw => draw.Evidence).Weakest(),
-            ["feed the fans from a drive plug through a hub, and take only control and tacho from the header", "spread them over more headers", "find the header's own limit in the board's document"]);
+            $"{header.Port.Name} of {header.Part.Name}: {(fans.Length == 1 ? fans[0].Name : $"{fans.Length} fans together")} {words}.",
+            draws.Select(draw => draw.Evidence).Weakest(),
+            ["feed the fans from a drive plug through a hub, and take only control and tacho from the header", "spread them over more headers",
+                "find the header's own limit in the board's document"]);
     }
 }

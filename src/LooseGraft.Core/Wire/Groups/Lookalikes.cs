@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Groups;
@@ -11,13 +11,16 @@ internal static class Lookalikes
     public static IEnumerable<Finding> Of(IReadOnlyCollection<JointEnd> ends, IEnumerable<JointReview> joints)
     {
         var sockets = ends.Where(end => end.Part.Kind is PartKind.Board or PartKind.Card or PartKind.Drive).ToArray();
-        foreach (var plug in joints.Where(review => review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Rebuild or JointMethod.Splice)).Select(review => (review.Joint, Plug: review.To, Home: review.From)).DistinctBy(entry => entry.Plug.Id))
+        foreach (var plug in joints.Where(review => review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Rebuild or JointMethod.Splice))
+            .Select(review => (review.Joint, Plug: review.To, Home: review.From)).DistinctBy(entry => entry.Plug.Id))
         {
             var wrong = sockets.Where(socket => socket.Id != plug.Home.Id && socket.Part.Id != plug.Plug.Part.Id && LooksAlike(socket.Port, plug.Plug.Port))
                 .Select(socket => (Socket: socket, Worst: Worst(socket, plug.Plug))).Where(entry => entry.Worst is not null).ToArray();
             if (wrong.Length == 0) continue;
             var named = string.Join("; ", wrong.Select(entry => $"{entry.Socket.Port.Name} of {entry.Socket.Part.Name}, which {entry.Worst!.Words}"));
-            yield return Finding.Of(WireRules.LookalikeSocket, new JointSubject(plug.Joint.Id), $"{plug.Plug.Port.Name} belongs on {plug.Home.Port.Name}, but a hand easily pushes it into {named}.",
+            yield return Finding.Of(
+                WireRules.LookalikeSocket, new JointSubject(plug.Joint.Id),
+                $"{plug.Plug.Port.Name} belongs on {plug.Home.Port.Name}, but a hand easily pushes it into {named}.",
                 wrong.Select(entry => entry.Worst!.Evidence).Weakest(), "tie a label to the plug and one beside its socket before both are in the shell");
         }
     }

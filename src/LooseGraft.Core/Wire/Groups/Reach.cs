@@ -12,7 +12,8 @@ internal sealed class Reach
     {
         foreach (var review in joints)
         {
-            foreach (var contact in review.Decided.Where(contact => contact.Judgement.IsRight)) Join((review.From.Id, contact.From), (review.To.Id, contact.To));
+            foreach (var contact in review.Decided.Where(contact => contact.Judgement.IsRight))
+                Join((review.From.Id, contact.From), (review.To.Id, contact.To));
         }
 
         foreach (var part in graft.Parts)

@@ -1,6 +1,6 @@
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 
 namespace LooseGraft.Core.Wire.Groups;
 
@@ -22,14 +22,16 @@ internal static class UsbRules
 
         if (!review.Decided.Any(contact => contact.Judgement.IsRight && Family(review, contact) == SignalFamily.Ground))
         {
-            yield return Finding.Of(WireRules.UsbWithoutGround, Subject(review), $"{review.To.Port.Name} on {review.From.Port.Name}: USB data are joined, but no ground.",
+            yield return Finding.Of(
+                WireRules.UsbWithoutGround, Subject(review), $"{review.To.Port.Name} on {review.From.Port.Name}: USB data are joined, but no ground.",
                 Weakest(review, joined), "join a ground beside the pair: data have nothing to be measured against without it");
         }
 
         if (HasLanes(review.From) && !review.Decided.Any(contact => contact.Judgement.IsRight && Family(review, contact) == SignalFamily.Lane))
         {
             yield return Finding.Of(WireRules.UsbLanesLost, Subject(review),
-                $"{review.To.Port.Name} on {review.From.Port.Name}: the fast lanes of USB 3.x stay open; its ports work at the 480 Mbit/s of USB 2.0.", Weakest(review, joined),
+                $"{review.To.Port.Name} on {review.From.Port.Name}: the fast lanes of USB 3.x stay open; its ports work at the 480 Mbit/s of USB 2.0.",
+                Weakest(review, joined),
                 "nothing, if that is fast enough", "take a lead made for USB 3.x: fast lanes cannot be made by hand");
         }
     }

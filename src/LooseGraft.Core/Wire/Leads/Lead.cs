@@ -12,10 +12,12 @@ namespace LooseGraft.Core.Wire.Leads;
 /// <param name="Unseen">Wires and ties that the sheet cannot find open.</param>
 /// <param name="FirstPower">Voltages at its open end, in the order to take them.</param>
 public sealed record Lead(
-    JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen, ImmutableArray<FirstVoltage> FirstPower)
+    JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen,
+    ImmutableArray<FirstVoltage> FirstPower)
 {
     /// <summary>Whether a joint is made by hands and so has a lead to prove.</summary>
-    public static bool IsMade(Joint joint) => joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !(joint.Wires.IsEmpty && joint.Ties.IsEmpty);
+    public static bool IsMade(Joint joint)
+        => joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !(joint.Wires.IsEmpty && joint.Ties.IsEmpty);
 
     /// <summary>The lead of a joint that is made by hands.</summary>
     public static Lead Of(Graft graft, JointReview review)

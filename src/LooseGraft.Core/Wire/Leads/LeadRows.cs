@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Wire.Leads;
 /// <summary>Works out how each wire of a lead is made: its gauge by current and length, its colour, and what is done at each end.</summary>
 public static class LeadRows
 {
-    /// <summary>The share of a supply's voltage that a lead may take, there and back: two fifths of the ±5 % that a rail may be off (ATX12V design guide).</summary>
+    /// <summary>The share of a supply's voltage that a lead may take, there and back: two fifths of the ±5 % that a rail may be off (ATX12V design
+    /// guide).</summary>
     public const double DropShare = 0.02;
 
     // Signals carry milliamperes; thinner than 26 AWG breaks in a hand-made crimp before it grows warm.
@@ -39,7 +40,8 @@ public static class LeadRows
             var current = new Amps(Drawn(graft, review, signal).Value / sharing[signal]);
             var gauge = Thinnest(current, signal, lengthMm);
             return new LeadRow(wire.From, wire.To, signal, review.To.At(wire.To).Pin.WireColour ?? WireColours.UsualFor(signal), current, gauge,
-                gauge is not null && lengthMm is { } length ? Drop(gauge, current, length) : null, Work(review.Joint.Method, isFrom: true), Work(review.Joint.Method, isFrom: false));
+                gauge is not null && lengthMm is { } length ? Drop(gauge, current, length) : null, Work(review.Joint.Method, isFrom: true),
+                Work(review.Joint.Method, isFrom: false));
         })];
     }
 
@@ -49,7 +51,8 @@ public static class LeadRows
     /// <summary>The thinnest gauge that bears the current and, on a supply, keeps the drop within <see cref="DropShare"/>; null when none does.</summary>
     public static WireGauge? Thinnest(Amps current, Signal signal, double? lengthMm)
         => WireGauge.All.OrderByDescending(gauge => gauge.Awg).FirstOrDefault(gauge => gauge.Awg <= ThinnestByHand && gauge.Amps >= current.Value
-            && (signal.SupplyVoltage is not { } volts || lengthMm is not { } length || Drop(gauge, current, length).Value <= DropShare * Math.Abs(volts.Value)));
+            && (signal.SupplyVoltage is not { } volts || lengthMm is not { } length
+                || Drop(gauge, current, length).Value <= DropShare * Math.Abs(volts.Value)));
 
     // What either end says it carries: a nameless end takes the other's word.
     private static Signal Carried(JointReview review, Conductor wire)
@@ -70,7 +73,8 @@ public static class LeadRows
     private static Amps Peak(Graft graft, JointReview review, Signal supply)
     {
         var fed = Giving(review.From.Part.Kind) >= Giving(review.To.Part.Kind) ? review.To.Part : review.From.Part;
-        var drawn = graft.Loads.Where(load => load.Part == fed.Id).SelectMany(load => load.Draws).Where(draw => draw.Rail == supply.Name).Sum(draw => draw.Peak.High.Value);
+        var drawn = graft.Loads.Where(load => load.Part == fed.Id).SelectMany(load => load.Draws).Where(draw => draw.Rail == supply.Name)
+            .Sum(draw => draw.Peak.High.Value);
         return drawn > 0 ? new Amps(drawn) : UnknownSupplyCurrent;
     }
 

@@ -5,12 +5,14 @@ namespace LooseGraft.Core.Wire.Leads;
 
 /// <summary>The fewest beeps and silences that prove a made lead before it meets a board.</summary>
 /// <remarks>
-/// <para>The guarantee: whatever single wire is open, ends in another position so that the nets change, or touches a neighbouring position that another wire of the
-/// lead uses, at least one line of the sheet then reads otherwise. Two wires that have changed places are found as well, if neither shares a position with another wire.</para>
-/// <para>The fewest: the open end of a wire that leads to a leaf of its net shows only between that leaf and something else, and a test has two ends, so a net with
-/// n leaves needs at least ⌈n/2⌉ beeps; pairing the leaves half a round apart in depth-first order crosses every wire of the net with just that many. A touch between two
-/// nets shows only between these two nets, so each pair of nets that are neighbours anywhere needs one silence, and one is enough. Exact, in time linear in
-/// the lead's wires and neighbours. A wire that closes a ring is not found open, as its net stays joined without it; it is named in <see cref="Unseen"/>.</para>
+/// <para>The guarantee: whatever single wire is open, ends in another position so that the nets change, or touches a neighbouring position that another wire of
+/// the lead uses, at least one line of the sheet then reads otherwise. Two wires that have changed places are found as well, if neither shares a position with
+/// another wire.</para>
+/// <para>The fewest: the open end of a wire that leads to a leaf of its net shows only between that leaf and something else, and a test has two ends, so a net
+/// with n leaves needs at least ⌈n/2⌉ beeps; pairing the leaves half a round apart in depth-first order crosses every wire of the net with just that many. A
+/// touch between two nets shows only between these two nets, so each pair of nets that are neighbours anywhere needs one silence, and one is enough. Exact, in
+/// time linear in the lead's wires and neighbours. A wire that closes a ring is not found open, as its net stays joined without it; it is named in
+/// <see cref="Unseen"/>.</para>
 /// </remarks>
 public sealed class MeterSheet
 {
@@ -19,7 +21,8 @@ public sealed class MeterSheet
     /// <summary>The tests: beeps first, then silences.</summary>
     public ImmutableArray<SheetTest> Tests { get; }
 
-    /// <summary>Wires and ties that close a ring: another way joins the same ends, so a beep does not show whether they are whole. Each is tugged and looked at instead.</summary>
+    /// <summary>Wires and ties that close a ring: another way joins the same ends, so a beep does not show whether they are whole. Each is tugged and looked at
+    /// instead.</summary>
     public ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen { get; }
 
     /// <summary>Makes the sheet of a lead.</summary>
@@ -54,9 +57,11 @@ public sealed class MeterSheet
     }
 
     // A spanning forest of the wires; what is left over closes rings.
-    private static (Dictionary<LeadEnd, List<LeadEnd>> Trees, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen) Trees(IEnumerable<(LeadEnd One, LeadEnd Other)> joins)
+    private static (Dictionary<LeadEnd, List<LeadEnd>> Trees, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen) Trees(
+        IEnumerable<(LeadEnd One, LeadEnd Other)> joins)
     {
-        var (trees, unseen, joined) = (new Dictionary<LeadEnd, List<LeadEnd>>(), ImmutableArray.CreateBuilder<(LeadEnd, LeadEnd)>(), new LeadNets(Array.Empty<Conductor>()));
+        var (trees, unseen, joined) = (
+            new Dictionary<LeadEnd, List<LeadEnd>>(), ImmutableArray.CreateBuilder<(LeadEnd, LeadEnd)>(), new LeadNets(Array.Empty<Conductor>()));
         foreach (var (one, other) in joins)
         {
             if (!joined.Join(one, other))
@@ -83,7 +88,8 @@ public sealed class MeterSheet
             // With an odd number of leaves the one in the middle takes the first as its partner.
             var partner = index + half < leaves.Count ? leaves[index + half] : leaves[0];
             var (one, other) = Ordered(leaves[index], partner);
-            yield return new SheetTest(one, other, true, net.Length == 2 ? "this wire, whole and in its place" : "two wires of one net, whole and in their places");
+            yield return new SheetTest(
+                one, other, true, net.Length == 2 ? "this wire, whole and in its place" : "two wires of one net, whole and in their places");
         }
     }
 

@@ -14,10 +14,12 @@ public sealed record MatrixScan(int Lines, int FewestLines, ImmutableArray<ScanS
     private const int GhostsListed = 12;
 
     /// <summary>Works out the scan of a matrix.</summary>
-    /// <remarks>A ghost is a rectangle of keys: with three of its corners pressed, current finds its way to the fourth (Kirchhoff). All pairs of rows and of columns are looked at: rows² · columns².</remarks>
+    /// <remarks>A ghost is a rectangle of keys: with three of its corners pressed, current finds its way to the fourth (Kirchhoff). All pairs of rows and of
+    /// columns are looked at: rows² · columns².</remarks>
     public static MatrixScan Of(KeyMatrix matrix)
     {
-        var steps = Enumerable.Range(1, matrix.Rows).Select(row => new ScanStep(row, [.. Enumerable.Range(1, matrix.Columns).Select(column => matrix.At(row, column)?.Name)])).ToImmutableArray();
+        var steps = Enumerable.Range(1, matrix.Rows)
+            .Select(row => new ScanStep(row, [.. Enumerable.Range(1, matrix.Columns).Select(column => matrix.At(row, column)?.Name)])).ToImmutableArray();
         var ghosts = matrix.HasDiodes ? [] : Rectangles(matrix).ToImmutableArray();
         return new MatrixScan(matrix.Rows + matrix.Columns, Fewest(matrix.Keys.Length), steps, [.. ghosts.Take(GhostsListed)], ghosts.Length);
     }

@@ -3,26 +3,32 @@ using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Nets;
 
-/// <summary>Joins contacts into nets by union-find over joints, links inside parts, and the planes that boards and supplies tie their grounds and supplies to.</summary>
+/// <summary>Joins contacts into nets by union-find over joints, links inside parts, and the planes that boards and supplies tie their grounds and supplies
+/// to.</summary>
 /// <remarks>Time nearly linear in contacts and links, once for each state of the switches.</remarks>
 internal sealed class NetBuilder
 {
     private readonly Dictionary<(PortId Port, int Position), (PortId Port, int Position)> _parent = [];
     private readonly IReadOnlyDictionary<PortId, JointEnd> _ends;
 
-    public NetBuilder(IReadOnlyDictionary<PortId, JointEnd> ends, IEnumerable<JointReview> joints, IEnumerable<(PortId One, int OnePosition, PortId Other, int OtherPosition)> links)
+    public NetBuilder(IReadOnlyDictionary<PortId, JointEnd> ends, IEnumerable<JointReview> joints,
+        IEnumerable<(PortId One, int OnePosition, PortId Other, int OtherPosition)> links)
     {
         _ends = ends;
         foreach (var review in joints)
         {
             // A short face to face is told there; followed further it would join whole planes and be told again of all they reach.
-            foreach (var contact in review.Decided.Where(contact => contact.Judgement.Outcome is not (ContactOutcome.SupplyToGround or ContactOutcome.SupplyToSupply) && review.From.At(contact.From).Conducts && review.To.At(contact.To).Conducts))
+            foreach (var contact in review.Decided.Where(
+                contact
+                => contact.Judgement.Outcome is not (ContactOutcome.SupplyToGround or ContactOutcome.SupplyToSupply)
+                && review.From.At(contact.From).Conducts && review.To.At(contact.To).Conducts))
                 Join((review.From.Id, contact.From), (review.To.Id, contact.To));
             foreach (var (tie, _) in review.Ties.Where(tied => !tied.Judgement.IsStop)) Join(KeyOf(review, tie.One), KeyOf(review, tie.Other));
         }
 
         foreach (var (one, onePosition, other, otherPosition) in links) Join((one, onePosition), (other, otherPosition));
-        foreach (var plane in ends.Values.Where(end => HasPlanes(end.Part.Kind)).SelectMany(end => Planes(end)).GroupBy(contact => (contact.End.Part.Id, contact.Terminal.Signal)))
+        foreach (var plane in ends.Values.Where(end => HasPlanes(end.Part.Kind)).SelectMany(end => Planes(end))
+            .GroupBy(contact => (contact.End.Part.Id, contact.Terminal.Signal)))
         {
             var first = plane.First();
             foreach (var contact in plane.Skip(1)) Join(first.Key, contact.Key);
@@ -31,7 +37,8 @@ internal sealed class NetBuilder
 
     /// <summary>The nets of more than one contact.</summary>
     public IEnumerable<Net> Nets()
-        => _parent.Keys.ToArray().GroupBy(Root).Select(net => new Net([.. net.Select(key => new NetContact(_ends[key.Port], key.Position))])).Where(net => net.Contacts.Length > 1);
+        => _parent.Keys.ToArray().GroupBy(Root).Select(net => new Net([.. net.Select(key => new NetContact(_ends[key.Port], key.Position))]))
+            .Where(net => net.Contacts.Length > 1);
 
     private static (PortId, int) KeyOf(JointReview review, LeadEnd end) => ((end.IsFrom ? review.From : review.To).Id, end.Position);
 

@@ -1,13 +1,15 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Nets;
 
-/// <summary>What the rules say about contacts that never meet and are joined all the same: by a stray link, through a lead, or while a switch is pressed.</summary>
-/// <remarks>Nets are built once with every switch open, once with each closed by itself, and once with all closed. The worst of each net is reported, with the press that causes it.</remarks>
+/// <summary>What the rules say about contacts that never meet and are joined all the same: by a stray link, through a lead, or while a switch is
+/// pressed.</summary>
+/// <remarks>Nets are built once with every switch open, once with each closed by itself, and once with all closed. The worst of each net is reported, with the
+/// press that causes it.</remarks>
 internal static class NetFindings
 {
     // Beyond this many switches only "none" and "all" are looked at; no desk has so many.
@@ -25,7 +27,8 @@ internal static class NetFindings
         var met = joints.SelectMany(review => review.Decided.Select(contact => ((review.From.Id, contact.From), (review.To.Id, contact.To)))).ToHashSet();
         // Of all the pairs a net holds, those that lie next to a link say best where to look.
         var linked = links.SelectMany(link => new[] { (link.One, link.Link.One.Position), (link.Other, link.Link.Other.Position) }).ToHashSet();
-        var near = met.Where(pair => linked.Contains(pair.Item1) || linked.Contains(pair.Item2)).SelectMany(pair => new[] { pair.Item1, pair.Item2 }).ToHashSet();
+        var near = met.Where(pair => linked.Contains(pair.Item1) || linked.Contains(pair.Item2)).SelectMany(pair => new[] { pair.Item1, pair.Item2 })
+            .ToHashSet();
         var told = new HashSet<(PortId, int)>();
         foreach (var closed in States([.. links.Where(link => link.Link.Kind != LinkKind.Wire)]))
         {
@@ -81,7 +84,8 @@ internal static class NetFindings
         var stray = closed.Length == 0 ? links.FirstOrDefault(link => link.Link.Kind == LinkKind.Wire) : null;
         return Finding.Of(WireRules.JoinedByWay, new PinSubject(giving.End.Id, giving.Position),
             $"{giving.Words} and {taking.Words} never meet, but are joined by way of other contacts{when}: {judgement.Words}.", judgement.Evidence,
-            stray is not null ? $"take out the link between {stray.Words}, or leave one of its ends unwired" : "give the switch contacts of its own", "prove it first: beep it out with power off");
+            stray is not null ? $"take out the link between {stray.Words}, or leave one of its ends unwired" : "give the switch contacts of its own",
+            "prove it first: beep it out with power off");
     }
 
     private sealed record Placed(Part Part, PartLink Link, PortId One, PortId Other)

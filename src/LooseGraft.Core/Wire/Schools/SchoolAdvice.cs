@@ -7,7 +7,8 @@ namespace LooseGraft.Core.Wire.Schools;
 /// <param name="Without">Why the others have none.</param>
 /// <param name="Recommended">The one we would take; null when no school has a plan that destroys nothing.</param>
 /// <param name="Because">Why.</param>
-public sealed record SchoolAdvice(ImmutableArray<SchoolPlan> Plans, ImmutableArray<(School School, string Why)> Without, SchoolPlan? Recommended, string Because)
+public sealed record SchoolAdvice(
+    ImmutableArray<SchoolPlan> Plans, ImmutableArray<(School School, string Why)> Without, SchoolPlan? Recommended, string Because)
 {
     /// <summary>The plan of a school; null when it has none.</summary>
     public SchoolPlan? Of(School school) => Plans.FirstOrDefault(plan => plan.School == school);

@@ -13,7 +13,11 @@ public static class SchoolAdvisor
         (plan => plan.WouldDamage ? 1 : 0, (_, other) => $"“{other.Words}” would still destroy something"),
         (plan => plan.NeededLost.Length, (_, other) => $"“{other.Words}” leaves unserved what is needed: {other.NeededLost[0]}"),
         (plan => plan.Lost.Length, (_, other) => $"it keeps {string.Join(", ", other.Lost)}, which “{other.Words}” loses"),
-        (plan => plan.IrreversibleActs, (best, other) => best.IrreversibleActs == 0 ? $"all of it can be taken back; with “{other.Words}” {other.Irreversible.First()}" : $"less of it is for good than with “{other.Words}”"),
+        (plan => plan.IrreversibleActs,
+            (best, other)
+            => best.IrreversibleActs == 0
+            ? $"all of it can be taken back; with “{other.Words}” {other.Irreversible.First()}"
+            : $"less of it is for good than with “{other.Words}”"),
         (plan => -(int)plan.Evidence, (best, other) => $"it rests on better facts ({best.Evidence.Words()}) than “{other.Words}”"),
         (plan => plan.Price.Likely, (best, other) => $"it costs {best.Price}, and “{other.Words}” {other.Price}, with nothing else in its favour"),
         (plan => (decimal)plan.Time.Likely.Value, (best, other) => $"it takes {best.Time.Likely}, and “{other.Words}” {other.Time.Likely}"),
@@ -39,6 +43,9 @@ public static class SchoolAdvisor
         [] => "no school has a plan: describe more of the two ports first",
         [{ WouldDamage: true }, ..] => "every school would destroy something as the facts stand: leave it off, or prove them",
         [_] => "no other school has a plan",
-        [var best, var other, ..] => Criteria.FirstOrDefault(criterion => criterion.Weight(best) < criterion.Weight(other)) is { Words: { } words } ? words(best, other) : "it is the simplest",
+        [var best, var other, ..]
+            => Criteria.FirstOrDefault(criterion => criterion.Weight(best) < criterion.Weight(other)) is { Words: { } words }
+            ? words(best, other)
+            : "it is the simplest",
     };
 }

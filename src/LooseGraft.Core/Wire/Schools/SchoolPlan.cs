@@ -43,5 +43,6 @@ public sealed record SchoolPlan(
     public bool WouldDamage => Review.Verdict.Kind == JointVerdictKind.WouldDamage;
 
     /// <summary>The weakest fact it rests on.</summary>
-    public Evidence Evidence => Review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle).Select(contact => contact.Judgement.Evidence).Weakest();
+    public Evidence Evidence
+        => Review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle).Select(contact => contact.Judgement.Evidence).Weakest();
 }

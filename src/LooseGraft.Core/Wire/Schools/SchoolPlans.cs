@@ -42,7 +42,8 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
 
         return IsStandard(review.From.Port) && IsStandard(review.To.Port)
             ? (null, "both ends are standard, and no adapter in trade joins them")
-            : (Plan(School.BuyAdapter, "an adapter made for exactly this model", [$"adapter for {review.From.Part.Name}, {review.From.Port.Name}"], MadeForOneModel, [new("plug-in", 2)],
+            : (Plan(School.BuyAdapter, "an adapter made for exactly this model", [$"adapter for {review.From.Part.Name}, {review.From.Port.Name}"],
+                MadeForOneModel, [new("plug-in", 2)],
                 Judged(JointMethod.Adapter, Wanted, []),
                 "There may be none, or one for another revision; strangers wire them. Beep out every contact of it against the wire table before it meets the board."), "");
     }
@@ -55,14 +56,17 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         {
             var moved = review.Proposal.Count(row => !row.Stays);
             var lifted = Lifted().Count();
-            return (Plan(School.ChangeLeads, moved + lifted + ties.Length == 0 ? "push it on as it is" : "move the terminals in the shell's own housing", [], PriceSpan.Free,
-                [new("move-terminal", moved), new("lift-terminal", lifted), link], Judged(moved + lifted + ties.Length == 0 ? JointMethod.Straight : JointMethod.Repin, Wanted, ties),
+            return (Plan(School.ChangeLeads, moved + lifted + ties.Length == 0 ? "push it on as it is" : "move the terminals in the shell's own housing", [],
+                PriceSpan.Free,
+                [new("move-terminal", moved), new("lift-terminal", lifted), link],
+                Judged(moved + lifted + ties.Length == 0 ? JointMethod.Straight : JointMethod.Repin, Wanted, ties),
                 "A terminal not seated to the click slides out when pushed on; tug each."), "");
         }
 
         var isLoose = review.To.Port.Type.Housing == Housing.Loose;
         var method = isLoose ? JointMethod.Rebuild : JointMethod.Splice;
-        return (Plan(School.ChangeLeads, isLoose ? "crimp a plug to the loose ends" : "cut off the plug and crimp one that fits", [$"housing and terminals for {review.From.Port.Name}, pitch {review.From.Port.Pitch}"], PriceSpan.Free,
+        return (Plan(School.ChangeLeads, isLoose ? "crimp a plug to the loose ends" : "cut off the plug and crimp one that fits",
+            [$"housing and terminals for {review.From.Port.Name}, pitch {review.From.Port.Pitch}"], PriceSpan.Free,
             [isLoose ? new("housing", 1) : new("new-end", 1), new("crimp", review.Proposal.Length), link], Judged(method, Wanted, ties),
             "Every wire goes by the table, not by its place in the old plug. Beep out each crimp."), "");
     }
@@ -73,31 +77,44 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         var isHarmless = GoesOn && review.Pushed.All(contact => contact.Judgement.Severity is null or Findings.Severity.Note);
         var ties = TieTable.Propose(review.From, review.To, isHarmless ? [.. Met()] : Wanted);
         return isHarmless
-            ? (Plan(School.ChangeBoard, ties.IsEmpty ? "nothing to change on the board" : "push the plug on and bridge what is missing on the board", [], PriceSpan.Free,
-                [new("plug-in", 1), new("bridge", ties.Length)], Judged(ties.IsEmpty ? JointMethod.Straight : JointMethod.Bridge, [.. Met()], ties), "A blob too many shorts what lies beside it; look with a magnifier, then beep."), "")
-            : (Plan(School.ChangeBoard, "solder a short lead to the board, with a socket for the shell's plug at its end", [$"a socket for {review.To.Port.Name}"], new PriceSpan(0.5m, 1, 2),
-                [new("solder-to-board", review.Proposal.Length), new("bridge", ties.Length)], Judged(JointMethod.Bridge, Wanted, ties), "Heat lifts pads, and the header stays live beside the new lead: nothing may go on it any more."), "");
+            ? (Plan(School.ChangeBoard, ties.IsEmpty ? "nothing to change on the board" : "push the plug on and bridge what is missing on the board", [],
+                PriceSpan.Free,
+                [new("plug-in", 1), new("bridge", ties.Length)], Judged(ties.IsEmpty ? JointMethod.Straight : JointMethod.Bridge, [.. Met()], ties),
+                "A blob too many shorts what lies beside it; look with a magnifier, then beep."), "")
+            : (Plan(School.ChangeBoard, "solder a short lead to the board, with a socket for the shell's plug at its end",
+                [$"a socket for {review.To.Port.Name}"], new PriceSpan(0.5m, 1, 2),
+                [new("solder-to-board", review.Proposal.Length), new("bridge", ties.Length)], Judged(JointMethod.Bridge, Wanted, ties),
+                "Heat lifts pads, and the header stays live beside the new lead: nothing may go on it any more."), "");
     }
 
     // What meets when it is pushed on, as far as it is right.
-    private IEnumerable<Conductor> Met() => review.Pushed.Where(contact => contact.Judgement.IsRight).Select(contact => new Conductor(contact.From, contact.To));
+    private IEnumerable<Conductor> Met()
+        => review.Pushed.Where(contact => contact.Judgement.IsRight).Select(contact => new Conductor(contact.From, contact.To));
 
     // Terminals that would meet something they must not, and that the table leaves without a place.
     private IEnumerable<int> Lifted()
-        => review.Pushed.Where(contact => contact.Judgement.Severity >= Findings.Severity.Check).Select(contact => contact.To).Except(review.Proposal.Select(row => row.To));
+        => review.Pushed.Where(contact => contact.Judgement.Severity >= Findings.Severity.Check).Select(contact => contact.To)
+            .Except(review.Proposal.Select(row => row.To));
 
     private JointReview Judged(JointMethod method, ValueList<Conductor> wires, ValueList<LeadTie> ties)
-        => JointJudge.Review(review.Joint with { Method = method, Wires = method == JointMethod.Straight ? [] : wires, Ties = ties, Tests = [] }, review.From, review.To);
+        => JointJudge.Review(
+            review.Joint with { Method = method, Wires = method == JointMethod.Straight ? [] : wires, Ties = ties, Tests = [] }, review.From, review.To);
 
-    private static SchoolPlan Plan(School school, string words, ImmutableArray<string> parts, PriceSpan price, IEnumerable<Work> works, JointReview made, string risk)
+    private static SchoolPlan Plan(
+        School school, string words, ImmutableArray<string> parts, PriceSpan price, IEnumerable<Work> works, JointReview made, string risk)
     {
-        var lines = Lead.IsMade(made.Joint) ? MeterSheet.For(new PortGrid(made.From.Port), new PortGrid(made.To.Port), made.Joint.Wires, made.Joint.Ties).Tests.Length : 0;
-        var acts = works.Append(new("meter-line", lines)).Where(work => work.Count > 0).Select(work => new PlannedAct(BenchAct.Find(work.Act), work.Count)).ToImmutableArray();
+        var lines = Lead.IsMade(made.Joint)
+            ? MeterSheet.For(new PortGrid(made.From.Port), new PortGrid(made.To.Port), made.Joint.Wires, made.Joint.Ties).Tests.Length
+            : 0;
+        var acts = works.Append(new("meter-line", lines)).Where(work => work.Count > 0).Select(work => new PlannedAct(BenchAct.Find(work.Act), work.Count))
+            .ToImmutableArray();
         var plan = new SchoolPlan(school, words, parts, price, acts, made, risk);
         return plan.Evidence.IsProven() ? plan : plan with { Risk = $"{risk} It rests on facts that are {plan.Evidence.Words()}: prove them first." };
     }
 
-    private static bool IsStandard(Port port) => port.Type.Pinout.Count == port.PositionCount && port.AllPins().Index().All(pin => pin.Item.Signal.Value.Name == port.Type.Pinout[pin.Index] || pin.Item.Contact != ContactState.Wired);
+    private static bool IsStandard(Port port)
+        => port.Type.Pinout.Count == port.PositionCount
+        && port.AllPins().Index().All(pin => pin.Item.Signal.Value.Name == port.Type.Pinout[pin.Index] || pin.Item.Contact != ContactState.Wired);
 
     private readonly record struct Work(string Act, int Count);
 }

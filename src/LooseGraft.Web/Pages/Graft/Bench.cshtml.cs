@@ -17,7 +17,9 @@ public sealed class BenchModel(GraftStore store, ReviewCache reviews) : GraftPag
     public static string Plural(Severity severity) => severity == Severity.Fix ? "fixes" : severity.ToString().ToLowerInvariant() + "s";
 
     public Task<IActionResult> OnPostAboutAsync(string? name, string? donor, string? shell, string? budget, string? currency, string? aim)
-        => SaveAsync(new DescribeGraft(Trimmed(name), Trimmed(donor), Trimmed(shell), ModelState.OptionalMoney("budget", budget, "the budget", currency ?? ""), Trimmed(currency).ToUpperInvariant(), aim.Lines()));
+        => SaveAsync(new DescribeGraft(
+            Trimmed(name), Trimmed(donor), Trimmed(shell), ModelState.OptionalMoney("budget", budget, "the budget", currency ?? ""),
+            Trimmed(currency).ToUpperInvariant(), aim.Lines()));
 
     private static string Trimmed(string? text) => (text ?? "").Trim();
 }

@@ -11,5 +11,6 @@ public sealed class BuildModel(GraftStore store, ReviewCache reviews) : ToComeMo
 
     public override IEnumerable<string> AlreadyKnown => Graft.Joints
         .Where(joint => joint.Method is JointMethod.Splice or JointMethod.Bridge or JointMethod.Rebuild or JointMethod.Repin)
-        .Select(joint => $"A lead to make before assembly: {joint.Id} ({joint.Method.ToString().ToLowerInvariant()}).").DefaultIfEmpty("No lead has to be made so far.");
+        .Select(joint => $"A lead to make before assembly: {joint.Id} ({joint.Method.ToString().ToLowerInvariant()}).")
+        .DefaultIfEmpty("No lead has to be made so far.");
 }

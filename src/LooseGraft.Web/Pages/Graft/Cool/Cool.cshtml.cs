@@ -10,7 +10,8 @@ public sealed class CoolModel(GraftStore store, ReviewCache reviews) : ToComeMod
 {
     public override string Will => "It will weigh the watts that come out of Feed against the air that the shell lets through.";
 
-    public override IEnumerable<string> AlreadyKnown => Review.Feed.Supplies.Select(supply => $"{supply.Name} feeds up to {Peak(supply)} into the shell, nearly all of which becomes heat.")
+    public override IEnumerable<string> AlreadyKnown
+        => Review.Feed.Supplies.Select(supply => $"{supply.Name} feeds up to {Peak(supply)} into the shell, nearly all of which becomes heat.")
         .Append($"{Count(PartKind.Fan)}, {Count(PartKind.Cooler)}");
 
     private static string Peak(SupplyReview supply)

@@ -57,7 +57,10 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public Candidate? Tried => field ??= TriedEdit is { } edit ? Candidate.Try(Review.Feed, edit.Apply(Graft), edit.Template.Name) : null;
 
     // On the supply that is looked at, whichever there are.
-    private AddTriedPart? TriedEdit => Supply is { } supply && Thing is var (template, draws) ? new AddTriedPart(template, draws, supply.Supply.Id, string.IsNullOrEmpty(At) ? null : At) : null;
+    private AddTriedPart? TriedEdit
+        => Supply is { } supply && Thing is var (template, draws)
+        ? new AddTriedPart(template, draws, supply.Supply.Id, string.IsNullOrEmpty(At) ? null : At)
+        : null;
 
     // What is tried: a usual sort with its own draws, or anything with a typed current.
     private (PartTemplate Template, ValueList<Draw> Draws)? Thing
@@ -68,12 +71,16 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             if (string.IsNullOrWhiteSpace(TypedAmps) || ModelState.NotNegative("amps", TypedAmps, "the current", "A") is not { } amps) return null;
             var rail = Supply?.Supply.Rails.FirstOrDefault(each => each.Name == From) ?? Supply?.Supply.Rails.FirstOrDefault();
             var current = Spread<Amps>.Exactly(new Amps(amps));
-            return rail is null ? null : (new PartTemplate("typed", $"Something that takes {current} of {rail.Name}", PartKind.Other, "", "", Evidence.Assumed), [new Draw(rail.Name, current, current, current, Evidence.Assumed)]);
+            return rail is null
+                ? null
+                : (new PartTemplate("typed", $"Something that takes {current} of {rail.Name}", PartKind.Other, "", "", Evidence.Assumed),
+                [new Draw(rail.Name, current, current, current, Evidence.Assumed)]);
         }
     }
 
     /// <summary>Sorts of parts worth trying.</summary>
-    public static IEnumerable<PartTemplate> Candidates => PartTemplate.All.Where(template => template.Draws is { Count: > 0 } && template.Kind is PartKind.Card or PartKind.Drive or PartKind.Fan);
+    public static IEnumerable<PartTemplate> Candidates
+        => PartTemplate.All.Where(template => template.Draws is { Count: > 0 } && template.Kind is PartKind.Card or PartKind.Drive or PartKind.Fan);
 
     /// <summary>The limits at the place that is looked at, with their supplies.</summary>
     public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => SubjectText.Read(Node) is { } place ? Review.Feed.LimitsAt(place) : [];
@@ -93,7 +100,9 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         => !ModelState.IsValid && Request.HasFormContentType && Request.Form["load"] == load.Id && Request.Form["rail"] == draw.Rail;
 
     public async Task<IActionResult> OnPostDrawAsync(string load, string rail, string? low, string? likely, string? high, Evidence evidence, string? place)
-        => ModelState.Currents(low, likely, high) is { } currents ? await SaveAsync(new SetDraw(load, rail, Case, currents, evidence, place is null ? null : LoadPlace.Parse(place))) : await InvalidAsync();
+        => ModelState.Currents(low, likely, high) is { } currents
+            ? await SaveAsync(new SetDraw(load, rail, Case, currents, evidence, place is null ? null : LoadPlace.Parse(place)))
+            : await InvalidAsync();
 
     public Task<IActionResult> OnPostTrustAsync(FeedSchool school) => SaveAsync(new TrustSchool(school));
 
@@ -114,17 +123,23 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         if (!await LoadAsync() || Supply is not { } shown) return NotFound();
         var years = string.IsNullOrWhiteSpace(age) ? null : ModelState.NotNegative("age", age, "the age", "years");
         if (years > 100) ModelState.AddModelError("age", "A supply is at most 100 years old.");
-        return await SaveAsync(new DescribeSupply(shown.Supply.Id, efficiency, years, hot, input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) : null));
+        return await SaveAsync(
+            new DescribeSupply(shown.Supply.Id, efficiency, years, hot,
+            input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) : null));
     }
 
     public async Task<IActionResult> OnPostAddLeadAsync(string? leadName, string? awg, string? wires, string? leadMm, string? connector, string? count)
     {
         if (!await LoadAsync() || Supply is not { } shown) return NotFound();
         var length = string.IsNullOrWhiteSpace(leadMm) ? null : ModelState.NotNegative("plugs", leadMm, "the length", "mm");
-        var (gauge, each, plugs) = (ModelState.OptionalCount("plugs", awg, "gauge") ?? 18, ModelState.OptionalCount("plugs", wires, "wires") ?? 1, ModelState.OptionalCount("plugs", count, "plugs") ?? 1);
-        if (string.IsNullOrWhiteSpace(leadName) || ConnectorTypes.Find(connector ?? "") is not { } type || gauge is < 10 or > 30 || plugs is < 1 or > 32 || each is < 1 or > 16)
+        var (gauge, each, plugs) = (
+            ModelState.OptionalCount("plugs", awg, "gauge") ?? 18, ModelState.OptionalCount("plugs", wires, "wires") ?? 1,
+            ModelState.OptionalCount("plugs", count, "plugs") ?? 1);
+        if (string.IsNullOrWhiteSpace(leadName) || ConnectorTypes.Find(connector ?? "") is not { } type || gauge is < 10 or > 30 || plugs is < 1 or > 32
+            || each is < 1 or > 16)
         {
-            if (ModelState.IsValid) ModelState.AddModelError("plugs", "Give the lead a name, a gauge from 10 to 30 AWG, 1 to 16 wires each, and 1 to 32 plugs.");
+            if (ModelState.IsValid)
+                ModelState.AddModelError("plugs", "Give the lead a name, a gauge from 10 to 30 AWG, 1 to 16 wires each, and 1 to 32 plugs.");
             return await InvalidAsync();
         }
 
@@ -154,10 +169,12 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         if (!await LoadAsync()) return NotFound();
         var currents = ModelState.Currents(low, likely, high);
         if (Graft.FindPart(part ?? "") is not { } fed) ModelState.AddModelError("part", "Choose the part that draws the current.");
-        else if (Signal.Parse(rail ?? "") is not { Family: SignalFamily.Supply } output) ModelState.AddModelError("rail", $"“{rail}” is not a rail. Type one such as +12 V.");
+        else if (Signal.Parse(rail ?? "") is not { Family: SignalFamily.Supply } output)
+            ModelState.AddModelError("rail", $"“{rail}” is not a rail. Type one such as +12 V.");
         else if (Supply is { } supply && currents is { } amps)
         {
-            if (Draws.Any(row => row.Load.Part == fed.Id && row.Draw.Rail == output.Name)) ModelState.AddModelError("rail", $"{fed.Name} already draws from {output}; change that row instead.");
+            if (Draws.Any(row => row.Load.Part == fed.Id && row.Draw.Rail == output.Name))
+                ModelState.AddModelError("rail", $"{fed.Name} already draws from {output}; change that row instead.");
             else return await SaveAsync(new AddDraw(fed.Id, supply.Supply.Id, output.Name, amps, evidence));
         }
 

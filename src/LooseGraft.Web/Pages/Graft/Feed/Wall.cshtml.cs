@@ -59,7 +59,8 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
         }
 
         var samples = PracticeWallMeter.Trace(Review.Feed, supply, clock.GetUtcNow(), PracticeSeed);
-        Look(string.Join('\n', samples.Select(sample => string.Create(CultureInfo.InvariantCulture, $"{sample.At:yyyy-MM-dd HH:mm:ss},{sample.Power.Value:0.0}"))), null, null);
+        Look(string.Join('\n',
+            samples.Select(sample => string.Create(CultureInfo.InvariantCulture, $"{sample.At:yyyy-MM-dd HH:mm:ss},{sample.Power.Value:0.0}"))), null, null);
         return Page();
     }
 
@@ -98,5 +99,11 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
     }
 
     private AddWallReading Keep(WallWork work, Watts mean, Watts? often, Watts? highest, string[]? without, string? note)
-        => new(new WallReading("", clock.GetUtcNow(), work, mean) { MostOften = often, Highest = highest, Without = [.. without ?? []], Note = note.Trimmed() });
+        => new(new WallReading("", clock.GetUtcNow(), work, mean)
+        {
+            MostOften = often,
+            Highest = highest,
+            Without = [.. without ?? []],
+            Note = note.Trimmed(),
+        });
 }

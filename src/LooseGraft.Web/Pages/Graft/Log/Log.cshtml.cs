@@ -8,5 +8,7 @@ public sealed class LogModel(GraftStore store, ReviewCache reviews) : ToComeMode
 {
     public override string Will => "It will keep what was measured, spent and learned.";
 
-    public override IEnumerable<string> AlreadyKnown => [Graft.StartedOn is { } day ? $"Work began on {day:yyyy-MM-dd}." : "The day work began is not written down.", $"{Snapshot.Revision - 1} changes so far."];
+    public override IEnumerable<string> AlreadyKnown
+        => [Graft.StartedOn is { } day ? $"Work began on {day:yyyy-MM-dd}." : "The day work began is not written down.",
+        $"{Snapshot.Revision - 1} changes so far."];
 }

@@ -45,5 +45,6 @@ public sealed class CaliperModel(GraftStore store, ReviewCache reviews) : GraftP
     }
 
     private static int? Read(string? text, string usual)
-        => int.TryParse(string.IsNullOrWhiteSpace(text) ? usual : text.Trim().Replace('−', '-'), NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var value) ? value : null;
+        => int.TryParse(string.IsNullOrWhiteSpace(text) ? usual : text.Trim().Replace('−', '-'), NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture,
+            out var value) ? value : null;
 }

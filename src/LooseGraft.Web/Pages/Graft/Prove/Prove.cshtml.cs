@@ -49,7 +49,9 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
 
     /// <summary>The readings of the contact, newest first.</summary>
     public IEnumerable<JudgedReading> Readings
-        => Contact is { } contact ? Review.Prove.Of(contact.Id).Where(judged => judged.Reading.Red == contact.Position || (judged.Reading.Red is null && contact.Position == 1)) : [];
+        => Contact is { } contact
+            ? Review.Prove.Of(contact.Id).Where(judged => judged.Reading.Red == contact.Position || (judged.Reading.Red is null && contact.Position == 1))
+            : [];
 
     public async Task<IActionResult> OnPostReadingAsync(string? reading, string? instrument)
     {
@@ -73,7 +75,8 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
             return await InvalidAsync();
         }
 
-        Answer = await instrument.MeasureAsync(new MeterRequest(test.Mode, contact.Id, test.Red, test.Black, test.Power, SwitchAct.AtRest), HttpContext.RequestAborted);
+        Answer = await instrument.MeasureAsync(
+            new MeterRequest(test.Mode, contact.Id, test.Red, test.Black, test.Power, SwitchAct.AtRest), HttpContext.RequestAborted);
         AnswerFrom = instrument.Name;
         return Page();
     }
@@ -89,7 +92,8 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
 
     public string FactLink(ProveEntry entry) => SubjectLinks.Prove(Id, entry.Fact.Subject);
 
-    public override async Task OnPageHandlerExecutionAsync(Microsoft.AspNetCore.Mvc.Filters.PageHandlerExecutingContext context, Microsoft.AspNetCore.Mvc.Filters.PageHandlerExecutionDelegate next)
+    public override async Task OnPageHandlerExecutionAsync(
+        Microsoft.AspNetCore.Mvc.Filters.PageHandlerExecutingContext context, Microsoft.AspNetCore.Mvc.Filters.PageHandlerExecutionDelegate next)
     {
         await next();
         if (Snapshot is not null) Meters = await meters.ChoicesAsync(Graft, HttpContext.RequestAborted);

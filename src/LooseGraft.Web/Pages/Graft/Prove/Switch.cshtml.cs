@@ -51,7 +51,8 @@ public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShel
         if (!await LoadAsync() || Shown is null) return NotFound();
         if (!IsPair(one, other)) ModelState.AddModelError("one", "Choose two different legs.");
         var said = ReadingText.TryRead(reading);
-        if (said?.As(ReadingKind.Ohms).IsJoined is null) ModelState.AddModelError("reading", $"“{reading}” does not say whether the two are joined. Type beep, no beep, OL, or ohms such as 0.3.");
+        if (said?.As(ReadingKind.Ohms).IsJoined is null)
+            ModelState.AddModelError("reading", $"“{reading}” does not say whether the two are joined. Type beep, no beep, OL, or ohms such as 0.3.");
         return await SaveAsync(Read(MeterMode.Beep, reading, one, other, act));
     }
 
@@ -69,7 +70,8 @@ public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShel
         if (!await LoadAsync() || Shown is null) return NotFound();
         if (!IsPair(one, other)) ModelState.AddModelError("one", "Choose two different legs.");
         else if (await meters.FindAsync(meter, Graft, HttpContext.RequestAborted) is { } instrument)
-            Answer = await instrument.MeasureAsync(new MeterRequest(MeterMode.Beep, new PortId(Owner!.Id, Shown.Id), one, other, PowerState.Off, act), HttpContext.RequestAborted);
+            Answer = await instrument.MeasureAsync(
+                new MeterRequest(MeterMode.Beep, new PortId(Owner!.Id, Shown.Id), one, other, PowerState.Off, act), HttpContext.RequestAborted);
         else
             ModelState.AddModelError("meter", "That instrument is not turned on.");
         return ModelState.IsValid ? Page() : await InvalidAsync();
@@ -101,16 +103,21 @@ public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShel
 
     protected override void OnShown()
     {
-        var id = PortId.Parse(PortText ?? "") is { } asked && Graft.FindPort(asked) is not null ? asked : Candidates.Select(candidate => (PortId?)candidate.Id).FirstOrDefault();
+        var id = PortId.Parse(PortText ?? "") is { } asked && Graft.FindPort(asked) is not null
+            ? asked
+            : Candidates.Select(candidate => (PortId?)candidate.Id).FirstOrDefault();
         if (id is not { } chosen) return;
         PortText = chosen.ToString();
         (Owner, Shown) = (Graft.FindPart(chosen.Part), Graft.FindPort(chosen));
         Positions = Chosen(Shown!);
         if (Positions.Length < 2) return;
-        var readings = Graft.Readings.Where(reading => reading.Port == chosen && reading is { Red: { } red, Black: { } black } && Positions.Contains(red) && Positions.Contains(black)).ToArray();
+        var readings = Graft.Readings.Where(
+            reading => reading.Port == chosen && reading is { Red: { } red, Black: { } black } && Positions.Contains(red) && Positions.Contains(black))
+            .ToArray();
         Switch = SwitchTest.Of(Positions.Length, from reading in readings
                                                  where reading.Mode is MeterMode.Beep or MeterMode.Ohms && reading.Value?.IsJoined is not null
-                                                 select new LegReading(Leg(reading.Red!.Value), Leg(reading.Black!.Value), reading.Act, reading.Value!.Value.IsJoined!.Value));
+                                                 select new LegReading(
+                                                     Leg(reading.Red!.Value), Leg(reading.Black!.Value), reading.Act, reading.Value!.Value.IsJoined!.Value));
         if (Positions is [var one, var other])
         {
             Light = LightTest.Of(1, 2, from reading in readings

@@ -34,13 +34,17 @@ public sealed class CutsModel(GraftStore store, ReviewCache reviews) : GraftPage
     {
         if (string.IsNullOrWhiteSpace(Marks) || Marked is not { } board) return;
         var marks = new Dictionary<int, PlanPoint>();
-        foreach (var line in Marks.ReplaceLineEndings("\n").Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Take(Core.Files.GraftFileLimits.Holes))
+        foreach (var line in Marks.ReplaceLineEndings("\n").Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Take(Core.Files.GraftFileLimits.Holes))
         {
             var cells = line.Split([' ', ';', '\t'], StringSplitOptions.RemoveEmptyEntries);
-            if (cells is [var hole, var x, var y] && board.Holes.FirstOrDefault(found => string.Equals(found.Name, hole, StringComparison.OrdinalIgnoreCase)) is { } found && Place(x) is { } left && Place(y) is { } rear)
+            if (cells is [var hole, var x, var y]
+                && board.Holes.FirstOrDefault(found => string.Equals(found.Name, hole, StringComparison.OrdinalIgnoreCase)) is { } found && Place(x) is { } left
+                && Place(y) is { } rear)
                 marks[found.Number] = new PlanPoint(left, rear);
             else
-                ModelState.AddModelError("marks", $"“{(line.Length > 60 ? line[..60] + "…" : line)}” is not a mark. Type a hole and two distances, such as h1 45.3 20.1.");
+                ModelState.AddModelError(
+                    "marks", $"“{(line.Length > 60 ? line[..60] + "…" : line)}” is not a mark. Type a hole and two distances, such as h1 45.3 20.1.");
         }
 
         Checked = MarkCheck.Of(board, marks);

@@ -63,7 +63,8 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
     public IEnumerable<Part> BoardParts => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty);
 
     /// <summary>Ways to seat the board, best first.</summary>
-    public ImmutableArray<Placement> Ways => field.IsDefault ? field = Plane is null || ShownPart is null ? [] : Placements.Of(Graft, ShownPart.Id, Plane.Id, TypedAngle) : field;
+    public ImmutableArray<Placement> Ways
+        => field.IsDefault ? field = Plane is null || ShownPart is null ? [] : Placements.Of(Graft, ShownPart.Id, Plane.Id, TypedAngle) : field;
 
     /// <summary>How the board sits now, by the same measures.</summary>
     public Placement? Now => field ??= Board is null ? null : Placements.Judge(Graft, Board.Seat);
@@ -72,7 +73,10 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
     public IReadOnlyDictionary<string, PlanPoint> TapePlaces => field ??= FindTapePlaces();
 
     /// <summary>What the tape says; null while it is not laid.</summary>
-    public Millimetres? Tape => TapePlaces.TryGetValue(TapeFrom ?? "", out var from) && TapePlaces.TryGetValue(TapeTo ?? "", out var to) ? new Millimetres(Math.Round(from.To(to), 1)) : null;
+    public Millimetres? Tape
+        => TapePlaces.TryGetValue(TapeFrom ?? "", out var from) && TapePlaces.TryGetValue(TapeTo ?? "", out var to)
+        ? new Millimetres(Math.Round(from.To(to), 1))
+        : null;
 
     private double? TypedAngle => FigureText.TryRead(Angle, "°") is { } angle && Math.Abs(angle) <= 360 ? angle : null;
 
@@ -108,8 +112,11 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
     protected override void OnShown()
     {
         var planes = Graft.Seating.Planes;
-        ShownPart = BoardParts.FirstOrDefault(part => part.Id == BoardId) ?? BoardParts.FirstOrDefault(part => Graft.Seating.SeatOf(part.Id) is { } seat && (PlaneId is null || seat.Plane == PlaneId)) ?? BoardParts.FirstOrDefault();
-        Plane = Graft.Seating.FindPlane(PlaneId ?? "") ?? Graft.Seating.FindPlane(Graft.Seating.SeatOf(ShownPart?.Id ?? "")?.Plane ?? "") ?? planes.FirstOrDefault();
+        ShownPart = BoardParts.FirstOrDefault(part => part.Id == BoardId)
+            ?? BoardParts.FirstOrDefault(part => Graft.Seating.SeatOf(part.Id) is { } seat && (PlaneId is null || seat.Plane == PlaneId))
+            ?? BoardParts.FirstOrDefault();
+        Plane = Graft.Seating.FindPlane(PlaneId ?? "") ?? Graft.Seating.FindPlane(Graft.Seating.SeatOf(ShownPart?.Id ?? "")?.Plane ?? "")
+            ?? planes.FirstOrDefault();
         Board = Review.Seat.Boards.FirstOrDefault(board => board.Board.Id == ShownPart?.Id && board.Plane.Id == Plane?.Id);
         if (Plane is null) return;
         var room = PlanRectangle.Round(Plane.Outline);
@@ -119,7 +126,8 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     private double Place(string field, string? text)
     {
-        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length } read && Math.Abs(read.Value) <= 10_000) return Math.Round(read.Value, 2);
+        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length } read && Math.Abs(read.Value) <= 10_000)
+            return Math.Round(read.Value, 2);
         ModelState.AddModelError(field, $"“{text}” is not a place. Type millimetres such as 40.5, or inches such as 1 5/8 in.");
         return 0;
     }

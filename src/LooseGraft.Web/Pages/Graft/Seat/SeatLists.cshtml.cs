@@ -28,7 +28,9 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     public IEnumerable<Part> Boards => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty);
 
-    public async Task<IActionResult> OnPostPlaneAsync(string? name, PlaneMaterial material, string? thickness, string? behind, string? lid, string? outline, string? mounts, string? ceilings, string? openings)
+    public async Task<IActionResult> OnPostPlaneAsync(
+        string? name, PlaneMaterial material, string? thickness, string? behind, string? lid, string? outline, string? mounts, string? ceilings,
+        string? openings)
     {
         if (!await LoadAsync() || Plane is not { } plane) return NotFound();
         var made = plane with
@@ -54,7 +56,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         return await SaveAsync(new RemovePlane(plane));
     }
 
-    public async Task<IActionResult> OnPostBoardAsync(string? outline, string? holes, string? thickness, string? tails, Evidence evidence, string? zones, string? places)
+    public async Task<IActionResult> OnPostBoardAsync(
+        string? outline, string? holes, string? thickness, string? tails, Evidence evidence, string? zones, string? places)
     {
         if (!await LoadAsync() || Board is not { } board) return NotFound();
         var corners = SeatLists.Outline.ReadAll(ModelState, outline);
@@ -70,7 +73,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         };
         var drilled = SeatLists.Holes.ReadAll(ModelState, holes);
         var seats = Once("places", SeatLists.Ports.ReadAll(ModelState, places), pair => pair.Port);
-        foreach (var (port, _) in seats.Where(pair => board.Ports.All(port => port.Id != pair.Port))) ModelState.AddModelError("places", $"“{port}” is no port of {board.Name}: it has {string.Join(", ", board.Ports.Select(found => found.Id))}.");
+        foreach (var (port, _) in seats.Where(pair => board.Ports.All(port => port.Id != pair.Port)))
+            ModelState.AddModelError("places", $"“{port}” is no port of {board.Name}: it has {string.Join(", ", board.Ports.Select(found => found.Id))}.");
         return await SaveAsync(new DescribeBoard(board.Id, body, drilled, seats));
     }
 
@@ -79,8 +83,10 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         var made = Once("boxes", SeatLists.Boxes.ReadAll(ModelState, boxes), box => box.Id);
         if (!await LoadAsync()) return NotFound();
         var grounds = Graft.Seating.Planes.Select(plane => plane.Id).Concat(Graft.Seating.Seats.Select(seat => seat.Part)).ToArray();
-        foreach (var box in made.Where(box => !grounds.Contains(box.On))) ModelState.AddModelError("boxes", $"“{box.On}” is neither a plane nor a seated board: there are {string.Join(", ", grounds)}.");
-        foreach (var box in made.Where(box => box.Part is not null && Graft.FindPart(box.Part) is null)) ModelState.AddModelError("boxes", $"There is no part “{box.Part}”.");
+        foreach (var box in made.Where(box => !grounds.Contains(box.On)))
+            ModelState.AddModelError("boxes", $"“{box.On}” is neither a plane nor a seated board: there are {string.Join(", ", grounds)}.");
+        foreach (var box in made.Where(box => box.Part is not null && Graft.FindPart(box.Part) is null))
+            ModelState.AddModelError("boxes", $"There is no part “{box.Part}”.");
         return await SaveAsync(new SetBoxes(made));
     }
 
@@ -89,7 +95,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         var made = Once("runs", SeatLists.Runs.ReadAll(ModelState, runs), run => run.Id);
         if (!await LoadAsync()) return NotFound();
         foreach (var run in made.Where(run => Graft.Seating.FindPlane(run.Plane) is null)) ModelState.AddModelError("runs", $"“{run.Plane}” is no plane.");
-        foreach (var port in made.SelectMany(run => new[] { run.From.Port, run.To.Port }).OfType<PortId>().Where(port => Graft.FindPort(port) is null)) ModelState.AddModelError("runs", $"There is no port {port}.");
+        foreach (var port in made.SelectMany(run => new[] { run.From.Port, run.To.Port }).OfType<PortId>().Where(port => Graft.FindPort(port) is null))
+            ModelState.AddModelError("runs", $"There is no port {port}.");
         return await SaveAsync(new SetRuns(made));
     }
 
@@ -123,7 +130,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         var read = text.TrimStart().StartsWith('<') ? SvgReader.Read(text) : DxfReader.Read(text);
         if (read.Problem is { } problem) ModelState.AddModelError("file", $"{Path.GetFileName(file.FileName)} was not brought in. {problem}");
         GraftEdit? edit = Graft.FindPart(into ?? "") is { } part ? new DrawBoard(part.Id, read.Bounded(1, GraftFileLimits.Corners, GraftFileLimits.Holes))
-            : Graft.Seating.FindPlane(into ?? "") is { } plane ? new DrawPlane(plane.Id, read.Bounded(GraftFileLimits.Openings + 1, GraftFileLimits.Corners, GraftFileLimits.Mounts)) : null;
+            : Graft.Seating.FindPlane(into ?? "") is { } plane
+                ? new DrawPlane(plane.Id, read.Bounded(GraftFileLimits.Openings + 1, GraftFileLimits.Corners, GraftFileLimits.Mounts)) : null;
         if (edit is null) ModelState.AddModelError("file", "Choose what the drawing shows: a board or a plane.");
         return edit is null ? await InvalidAsync() : await SaveAsync(edit);
     }
@@ -136,14 +144,16 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     private ValueList<T> Once<T>(string field, ValueList<T> items, Func<T, string> name)
     {
-        foreach (var twice in items.GroupBy(name).Where(group => group.Count() > 1)) ModelState.AddModelError(field, $"“{twice.Key}” stands there {twice.Count()} times; each name once.");
+        foreach (var twice in items.GroupBy(name).Where(group => group.Count() > 1))
+            ModelState.AddModelError(field, $"“{twice.Key}” stands there {twice.Count()} times; each name once.");
         return items;
     }
 
     private Millimetres? Size(string field, string? text, double least)
     {
         if (string.IsNullOrWhiteSpace(text)) return null;
-        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length } read && read.Value >= least && read.Value <= 10_000) return new Millimetres(read.Value);
+        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length } read && read.Value >= least && read.Value <= 10_000)
+            return new Millimetres(read.Value);
         ModelState.AddModelError(field, $"“{text}” is not a length. Type millimetres from {least:0.#} to 10000, or inches such as 1/16 in, or nothing.");
         return null;
     }

@@ -30,7 +30,8 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
 
     /// <summary>What can be measured.</summary>
     public IEnumerable<(string Id, string Name)> Things
-        => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty).Select(part => (part.Id, part.Name)).Concat(Graft.Seating.Planes.Select(plane => (plane.Id, plane.Name)));
+        => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty).Select(part => (part.Id, part.Name))
+            .Concat(Graft.Seating.Planes.Select(plane => (plane.Id, plane.Name)));
 
     public string Lines => string.Join('\n', Graft.Seating.Surveys.FirstOrDefault(survey => survey.Of == Of)?.Spans.Select(SurveyText.Write) ?? []);
 
@@ -52,7 +53,8 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
         foreach (var (index, line) in (spans ?? "").ReplaceLineEndings("\n").Split('\n').Index().Where(pair => !string.IsNullOrWhiteSpace(pair.Item)))
         {
             if (SurveyText.TryRead(line) is { } span) read.Add(span);
-            else ModelState.AddModelError("spans", $"Line {index + 1}, “{(line.Length > 60 ? line[..60] + "…" : line.Trim())}”, is not a distance. Type {SurveyText.Allowed}.");
+            else ModelState.AddModelError(
+                "spans", $"Line {index + 1}, “{(line.Length > 60 ? line[..60] + "…" : line.Trim())}”, is not a distance. Type {SurveyText.Allowed}.");
         }
 
         if (read.Count > GraftFileLimits.Spans) ModelState.AddModelError("spans", $"There are more than {GraftFileLimits.Spans} lines.");

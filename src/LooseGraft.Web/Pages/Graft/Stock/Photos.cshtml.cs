@@ -42,7 +42,13 @@ public sealed class PhotosModel(GraftStore store, ReviewCache reviews, PhotoFold
             else if (taken.Photo is { } kept)
             {
                 await folder.KeepAsync(kept, HttpContext.RequestAborted);
-                return await SaveAsync(new AddPhoto(new Photo(kept.Hash, Part, kept.WidthPx, kept.HeightPx) { Port = port.Trimmed(), Reading = reading.Trimmed(), Caption = caption.Trimmed() }));
+                return await SaveAsync(
+                    new AddPhoto(new Photo(kept.Hash, Part, kept.WidthPx, kept.HeightPx)
+                    {
+                        Port = port.Trimmed(),
+                        Reading = reading.Trimmed(),
+                        Caption = caption.Trimmed(),
+                    }));
             }
         }
 
@@ -53,7 +59,8 @@ public sealed class PhotosModel(GraftStore store, ReviewCache reviews, PhotoFold
     {
         var (pin, across, down) = (ModelState.OptionalCount("position", position, "position"), Share(x), Share(y));
         if (pin is null && ModelState.IsValid) ModelState.AddModelError("position", "Say which position it is.");
-        if (across is null || down is null) ModelState.AddModelError("position", "Click on the picture, or type how far across and down in per cent, from 0 to 100.");
+        if (across is null || down is null)
+            ModelState.AddModelError("position", "Click on the picture, or type how far across and down in per cent, from 0 to 100.");
         return SaveAsync(new MarkPhoto(index, new PhotoMark(pin ?? 1, across ?? 0, down ?? 0)));
     }
 

@@ -70,14 +70,20 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
         return await SaveAsync(new DescribeContacts(PortId, [.. pins.Pins], IsFromTable: true));
     }
 
-    public async Task<IActionResult> OnPostShapeAsync(string? name, Gender gender, string? rowCount, string? columnCount, string? pitch, Keying keying, Numbering numbering, string? lead)
+    public async Task<IActionResult> OnPostShapeAsync(
+        string? name, Gender gender, string? rowCount, string? columnCount, string? pitch, Keying keying, Numbering numbering, string? lead)
     {
         if (!await FindAsync()) return NotFound();
-        var (rows, columns) = (ModelState.OptionalCount("rowCount", rowCount, "rows") ?? Shown.Rows, ModelState.OptionalCount("columnCount", columnCount, "columns") ?? Shown.Columns);
+        var (rows, columns) = (
+            ModelState.OptionalCount("rowCount", rowCount, "rows") ?? Shown.Rows,
+            ModelState.OptionalCount("columnCount", columnCount, "columns") ?? Shown.Columns);
         var millimetres = string.IsNullOrWhiteSpace(pitch) ? Shown.Pitch.Value : ModelState.NotNegative("pitch", pitch, "the pitch", "mm") ?? Shown.Pitch.Value;
         var length = string.IsNullOrWhiteSpace(lead) ? null : ModelState.NotNegative("lead", lead, "the length of the lead", "mm");
-        var edit = new ShapePort(PortId, name.Trimmed(), gender, rows, columns, new Millimetres(millimetres), keying, numbering, length is { } long_ ? new Millimetres(long_) : null);
-        if (edit.Lost(Shown) is > 0 and var lost) ModelState.AddModelError("rowCount", $"{lost} described contacts would be lost: {rows} × {columns} has no place for them. Empty them first.");
+        var edit = new ShapePort(
+            PortId, name.Trimmed(), gender, rows, columns, new Millimetres(millimetres), keying, numbering,
+            length is { } long_ ? new Millimetres(long_) : null);
+        if (edit.Lost(Shown) is > 0 and var lost)
+            ModelState.AddModelError("rowCount", $"{lost} described contacts would be lost: {rows} × {columns} has no place for them. Empty them first.");
         return await SaveAsync(edit);
     }
 

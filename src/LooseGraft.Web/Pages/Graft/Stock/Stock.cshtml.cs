@@ -62,7 +62,9 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
             {
                 OwnRows = ModelState.OptionalCount("rowCount", rowCount, "rows"),
                 OwnColumns = ModelState.OptionalCount("columnCount", columnCount, "columns"),
-                OwnPitch = string.IsNullOrWhiteSpace(pitch) || ModelState.NotNegative("pitch", pitch, "the pitch", "mm") is not { } millimetres ? null : new Millimetres(millimetres),
+                OwnPitch = string.IsNullOrWhiteSpace(pitch) || ModelState.NotNegative("pitch", pitch, "the pitch", "mm") is not { } millimetres
+                    ? null
+                    : new Millimetres(millimetres),
             }));
         }
 
@@ -76,7 +78,8 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
 
     public Task<IActionResult> OnPostAnswerAsync(CaseDuty duty, bool did) => SaveAsync(new AnswerDuty(duty, did));
 
-    public Task<IActionResult> OnPostMeetAsync(CaseDuty duty, string? metBy, string? leftOff) => SaveAsync(new MeetDuty(duty, metBy.Trimmed(), leftOff.Lines()));
+    public Task<IActionResult> OnPostMeetAsync(CaseDuty duty, string? metBy, string? leftOff)
+        => SaveAsync(new MeetDuty(duty, metBy.Trimmed(), leftOff.Lines()));
 
     public async Task<IActionResult> OnPostTakeFromBinAsync(int entry, string? count)
     {
@@ -89,13 +92,15 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
 
         var item = row.Item;
         var note = $"{pieces} of it, {item.Condition.ToString().ToLowerInvariant()}{(item.Place.Length > 0 ? $", in {item.Place}" : "")}.";
-        return await SaveAsync(new TakeFromBin(new BinClaim(row.Key, pieces), item.Name, item.Kind, item.Paid is { } paid ? new Money(paid) : null, item.Currency, note));
+        return await SaveAsync(
+            new TakeFromBin(new BinClaim(row.Key, pieces), item.Name, item.Kind, item.Paid is { } paid ? new Money(paid) : null, item.Currency, note));
     }
 
     public async Task<IActionResult> OnPostBringDonorAsync(int kept, bool sure)
     {
         if (await donors.FindAsync(kept, HttpContext.RequestAborted) is not { Donor: var donor }) return NotFound();
-        var others = (await donors.AllAsync(alsoRemoved: false, HttpContext.RequestAborted)).Where(other => other.Donor.Model == donor.Model && other.Id != kept);
+        var others = (await donors.AllAsync(alsoRemoved: false, HttpContext.RequestAborted))
+            .Where(other => other.Donor.Model == donor.Model && other.Id != kept);
         var board = sure ? donor.Board : others.Aggregate(donor.Board, (one, other) => Core.Stock.Revisions.Unsure(one, other.Donor.Board));
         return await SaveAsync(new BringDonor(donor, board, sure));
     }
@@ -105,7 +110,9 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
         if (!await LoadAsync() || Graft.FindPart(part ?? "") is not { } board) return NotFound();
         if (string.IsNullOrWhiteSpace(revision)) ModelState.AddModelError("revision", "Give the revision printed on the board, or a mark of your own.");
         if (!ModelState.IsValid) return await InvalidAsync();
-        var donor = new KnownDonor(string.IsNullOrWhiteSpace(model) ? Graft.Donor.Name : model.Trim(), revision!.Trim(), board with { Bin = null, Cost = null, Origin = null, Revision = null })
+        var donor = new KnownDonor(
+            string.IsNullOrWhiteSpace(model) ? Graft.Donor.Name : model.Trim(), revision!.Trim(),
+            board with { Bin = null, Cost = null, Origin = null, Revision = null })
         {
             Kind = Graft.Donor.Kind,
             OldCase = [.. Graft.OldCase.Select(answer => answer with { MetBy = null, LeftOff = null })],

@@ -13,7 +13,9 @@ namespace LooseGraft.Web.Pages;
 public sealed class MatrixModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>Names that are offered while one types.</summary>
-    public static readonly string KnownKeys = string.Join('|', "Enter", "Esc", "Tab", "Space", "Shift", "Ctrl", "Alt", "Backspace", "Delete", "Home", "End", "PageUp", "PageDown", "Up", "Down", "Left", "Right", "CapsLock", "F1", "F2");
+    public static readonly string KnownKeys = string.Join(
+        '|', "Enter", "Esc", "Tab", "Space", "Shift", "Ctrl", "Alt", "Backspace", "Delete", "Home", "End", "PageUp", "PageDown", "Up", "Down", "Left", "Right",
+        "CapsLock", "F1", "F2");
 
     /// <summary>The part that has the keys; the first that has any when none is asked for.</summary>
     [BindProperty(SupportsGet = true)]
@@ -30,19 +32,23 @@ public sealed class MatrixModel(GraftStore store, ReviewCache reviews) : GraftPa
     public MatrixScan? Scan => Shown is { } matrix ? MatrixScan.Of(matrix) : null;
 
     /// <summary>The number of free lines as typed; null when nothing that counts was.</summary>
-    public int? FreeLines => int.TryParse(Free, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var lines) ? lines : null;
+    public int? FreeLines
+        => int.TryParse(Free, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var lines) ? lines : null;
 
     /// <summary>The name of the field of a crossing; they are numbered on so that Enter goes along the rows.</summary>
-    public string Field(int row, int column) => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"signal-{((row - 1) * Shown!.Columns) + column}");
+    public string Field(int row, int column)
+        => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"signal-{((row - 1) * Shown!.Columns) + column}");
 
     public async Task<IActionResult> OnPostShapeAsync(string part, string? rows, string? columns, bool diodes)
     {
         var (down, across) = (ModelState.OptionalCount("rows", rows, "rows") ?? 0, ModelState.OptionalCount("columns", columns, "columns") ?? 0);
-        if (down is < 1 or > GraftFileLimits.MatrixLines || across is < 1 or > GraftFileLimits.MatrixLines) ModelState.AddModelError("rows", $"Rows and columns are numbers from 1 to {GraftFileLimits.MatrixLines}.");
+        if (down is < 1 or > GraftFileLimits.MatrixLines || across is < 1 or > GraftFileLimits.MatrixLines)
+            ModelState.AddModelError("rows", $"Rows and columns are numbers from 1 to {GraftFileLimits.MatrixLines}.");
         if (!await LoadAsync()) return NotFound();
         Part = part;
         var edit = new ShapeMatrix(part, down, across, diodes);
-        if (ModelState.IsValid && edit.Lost(Graft) is > 0 and var lost) ModelState.AddModelError("rows", $"{lost} keys would be lost: {down} × {across} has no place for them. Empty them first.");
+        if (ModelState.IsValid && edit.Lost(Graft) is > 0 and var lost)
+            ModelState.AddModelError("rows", $"{lost} keys would be lost: {down} × {across} has no place for them. Empty them first.");
         return await SaveAsync(edit);
     }
 

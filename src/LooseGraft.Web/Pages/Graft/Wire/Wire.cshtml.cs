@@ -57,10 +57,12 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
         return form.Read(ModelState, chosen.Position) is { } pin ? await SaveAsync(new DescribePin(chosen.End.Id, pin)) : await InvalidAsync();
     }
 
-    public Task<IActionResult> OnPostDecideAsync(JointMethod method, string? reason) => ChangeJointAsync(review => new DecideJoint(review.Joint.Id, method, reason.Trimmed()));
+    public Task<IActionResult> OnPostDecideAsync(JointMethod method, string? reason)
+        => ChangeJointAsync(review => new DecideJoint(review.Joint.Id, method, reason.Trimmed()));
 
     public Task<IActionResult> OnPostTakeTableAsync()
-        => ChangeJointAsync(review => new TakeTable(review.Joint.Id, Rewiring.MadeMethod(review), [.. review.Proposal.Select(row => new Conductor(row.From, row.To))]));
+        => ChangeJointAsync(review =>
+            new TakeTable(review.Joint.Id, Rewiring.MadeMethod(review), [.. review.Proposal.Select(row => new Conductor(row.From, row.To))]));
 
     public Task<IActionResult> OnPostAddWireAsync(int wireFrom, int wireTo) => ChangeJointAsync(review => LeadContact.Move(review, wireFrom, wireTo));
 
