@@ -28,6 +28,12 @@ public sealed class StagePagesTests(BenchHost host) : IClassFixture<BenchHost>
         });
 
     [Fact]
+    public void A_page_model_is_short_what_it_reads_from_forms_lies_beside_them()
+        => Assert.All(
+            Directory.EnumerateFiles(Path.Combine(Folder, ".."), "*.cs", SearchOption.AllDirectories),
+            file => Assert.True(File.ReadLines(file).Count() < 150, file));
+
+    [Fact]
     public void A_page_belongs_to_the_stage_in_whose_folder_it_lies()
     {
         Assert.Equal(Stage.Seat, StagePages.StageOf("/Pages/Graft/Seat/Survey.cshtml"));

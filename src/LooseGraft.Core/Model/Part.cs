@@ -39,6 +39,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Its keys, if it is a keyboard of rows and columns.</summary>
     public KeyMatrix? Matrix { get; init; }
 
+    /// <summary>Whether it may have a place on a plane: a board, or anything whose shape or holes are known.</summary>
+    public bool CanBeSeated => Kind == PartKind.Board || Body is not null || !Holes.IsEmpty;
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

@@ -25,6 +25,15 @@ public static class Figures
         return null;
     }
 
+    /// <summary>Reads a figure from 0 to <paramref name="most"/> %.</summary>
+    public static double? Percent(this ModelStateDictionary errors, string field, string? text, string name, double most)
+    {
+        if (errors.NotNegative(field, text, $"the {name.ToLowerInvariant()}", "%") is not { } share) return null;
+        if (share <= most) return share;
+        errors.AddModelError(field, $"{name} is a figure from 0 to {most:0} %.");
+        return null;
+    }
+
     /// <summary>Reads low, likely and high.</summary>
     /// <returns>The spread; null, with errors, when they will not do.</returns>
     public static Spread<Amps>? Currents(this ModelStateDictionary errors, string? low, string? likely, string? high)

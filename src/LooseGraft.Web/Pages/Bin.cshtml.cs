@@ -11,7 +11,7 @@ namespace LooseGraft.Web.Pages;
 
 /// <summary>The bin: what the builder owns, across all grafts.</summary>
 [RequestFormLimits(ValueLengthLimit = LargestTable, MultipartBodyLengthLimit = LargestTable)]
-public sealed class BinModel(BinStore store) : PageModel
+public sealed class BinModel(BinStore store) : FormPageModel
 {
     private const int LargestTable = 4 * 1024 * 1024;
 
@@ -98,14 +98,6 @@ public sealed class BinModel(BinStore store) : PageModel
         => QueryHelpers.AddQueryString(
             "/bin", new Dictionary<string, string?> { ["handler"] = handler, ["words"] = Words, ["edit"] = edit?.ToString(CultureInfo.InvariantCulture) }
             .Where(pair => !string.IsNullOrEmpty(pair.Value)));
-
-    /// <summary>What is wrong with a field, if anything.</summary>
-    public string? Problem(string field)
-        => ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
-
-    /// <summary>What was typed into a field of the form that could not be kept.</summary>
-    public string? Kept(string handler, string field)
-        => !ModelState.IsValid && Request.HasFormContentType && Request.Query["handler"] == handler ? Request.Form[field].ToString() : null;
 
     private BinItem? Read(string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
     {

@@ -13,11 +13,8 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What every page of a graft has: the graft, its review, undo and redo, and one way to save a change.</summary>
-public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : PageModel
+public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : FormPageModel
 {
-    // Fields beside which the page has put its words; the body of a page is made before the layout that asks for the rest.
-    private readonly HashSet<string> _fieldsWithWords = new(StringComparer.OrdinalIgnoreCase);
-
     [BindProperty(SupportsGet = true)]
     public int Id { get; set; }
 
@@ -61,26 +58,6 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Pa
             .Concat(changes.Where(change => change.Value is not null).Select(change => KeyValuePair.Create(change.Key, change.Value)));
         return QueryHelpers.AddQueryString(Request.Path, query);
     }
-
-    /// <summary>What to show in a field: what was typed, as long as it could not be kept, otherwise the fact.</summary>
-    public string? Typed(string field, string? fact)
-        => !ModelState.IsValid && Request.HasFormContentType && Request.Form.TryGetValue(field, out var typed) ? typed.ToString() : fact;
-
-    /// <summary>What is wrong with a field, if anything.</summary>
-    public string? Problem(string field)
-    {
-        _fieldsWithWords.Add(field);
-        return ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0
-            ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage))
-            : null;
-    }
-
-    /// <summary>What was typed into a field of the form that could not be kept; null in every other form.</summary>
-    public string? Kept(string handler, string field) => Request.Query["handler"] == handler ? Typed(field, null) : null;
-
-    /// <summary>What is wrong with the form as a whole, or with a field that has no place for words beside it.</summary>
-    public IEnumerable<string> OtherProblems
-        => ModelState.Where(entry => !_fieldsWithWords.Contains(entry.Key)).SelectMany(entry => entry.Value!.Errors).Select(error => error.ErrorMessage);
 
     protected async Task<bool> LoadAsync()
     {

@@ -5,12 +5,11 @@ using LooseGraft.Data;
 using LooseGraft.Data.Records;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The shelf: every graft, and how new ones come about.</summary>
-public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags tags) : PageModel
+public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags tags) : FormPageModel
 {
     private const string DefaultName = "A new graft";
 
@@ -65,12 +64,6 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
     public async Task<IActionResult> OnPostPutBackAsync(int id) => await DoneAsync(await store.PutBackAsync(id, Cancellation), "Put back on the shelf.");
 
     public async Task<IActionResult> OnPostDestroyAsync(int id) => await DoneAsync(await store.DestroyAsync(id, Cancellation), "Destroyed.");
-
-    /// <summary>What was typed into a field of a form that could not be kept.</summary>
-    public string? Typed(string field) => !ModelState.IsValid && Request.HasFormContentType ? Request.Form[field].ToString() : null;
-
-    /// <summary>What is wrong with a field, if anything.</summary>
-    public string? Problem(string field) => ModelState.TryGetValue(field, out var entry) ? entry.Errors.FirstOrDefault()?.ErrorMessage : null;
 
     private static async Task<byte[]> ReadAsync(IFormFile file)
     {

@@ -7,7 +7,6 @@ using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
-using LooseGraft.Core.Stock;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
 using LooseGraft.Web.Forms;
@@ -57,30 +56,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public Candidate? Tried => field ??= TriedEdit is { } edit ? Candidate.Try(Review.Feed, edit.Apply(Graft), edit.Template.Name) : null;
 
     // On the supply that is looked at, whichever there are.
-    private AddTriedPart? TriedEdit
-        => Supply is { } supply && Thing is var (template, draws)
-        ? new AddTriedPart(template, draws, supply.Supply.Id, string.IsNullOrEmpty(At) ? null : At)
-        : null;
-
-    // What is tried: a usual sort with its own draws, or anything with a typed current.
-    private (PartTemplate Template, ValueList<Draw> Draws)? Thing
-    {
-        get
-        {
-            if (PartTemplate.Find(Try ?? "") is { } usual) return (usual, TemplatePart.Draws(usual));
-            if (string.IsNullOrWhiteSpace(TypedAmps) || ModelState.NotNegative("amps", TypedAmps, "the current", "A") is not { } amps) return null;
-            var rail = Supply?.Supply.Rails.FirstOrDefault(each => each.Name == From) ?? Supply?.Supply.Rails.FirstOrDefault();
-            var current = Spread<Amps>.Exactly(new Amps(amps));
-            return rail is null
-                ? null
-                : (new PartTemplate("typed", $"Something that takes {current} of {rail.Name}", PartKind.Other, "", "", Evidence.Assumed),
-                [new Draw(rail.Name, current, current, current, Evidence.Assumed)]);
-        }
-    }
-
-    /// <summary>Sorts of parts worth trying.</summary>
-    public static IEnumerable<PartTemplate> Candidates
-        => PartTemplate.All.Where(template => template.Draws is { Count: > 0 } && template.Kind is PartKind.Card or PartKind.Drive or PartKind.Fan);
+    private AddTriedPart? TriedEdit => Supply is { } supply ? new TryForm(Try, TypedAmps, From, At).On(supply.Supply, ModelState) : null;
 
     /// <summary>The limits at the place that is looked at, with their supplies.</summary>
     public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => SubjectText.Read(Node) is { } place ? Review.Feed.LimitsAt(place) : [];
@@ -109,13 +85,9 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     public async Task<IActionResult> OnPostJudgeAsync(string? cardTotal, string? headroom)
     {
         var total = string.IsNullOrWhiteSpace(cardTotal) ? null : ModelState.NotNegative("cardTotal", cardTotal, "the total", "W");
-        if (ModelState.NotNegative("headroom", headroom, "the headroom", "%") is not { } above || above > 200)
-        {
-            if (ModelState.IsValid) ModelState.AddModelError("headroom", "Headroom is a figure from 0 to 200 %.");
-            return await InvalidAsync();
-        }
-
-        return await SaveAsync(new SetHeadroom(total is { } watts ? new Watts(watts) : null, above / 100));
+        return ModelState.Percent("headroom", headroom, "Headroom", 200) is { } above
+            ? await SaveAsync(new SetHeadroom(total is { } watts ? new Watts(watts) : null, above / 100))
+            : await InvalidAsync();
     }
 
     public async Task<IActionResult> OnPostFactsAsync(EfficiencyClass? efficiency, string? age, bool hot, string? input)
@@ -128,28 +100,10 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) : null));
     }
 
-    public async Task<IActionResult> OnPostAddLeadAsync(string? leadName, string? awg, string? wires, string? leadMm, string? connector, string? count)
+    public async Task<IActionResult> OnPostAddLeadAsync([Bind(Prefix = "")] LeadForm lead)
     {
         if (!await LoadAsync() || Supply is not { } shown) return NotFound();
-        var length = string.IsNullOrWhiteSpace(leadMm) ? null : ModelState.NotNegative("plugs", leadMm, "the length", "mm");
-        var (gauge, each, plugs) = (
-            ModelState.OptionalCount("plugs", awg, "gauge") ?? 18, ModelState.OptionalCount("plugs", wires, "wires") ?? 1,
-            ModelState.OptionalCount("plugs", count, "plugs") ?? 1);
-        if (string.IsNullOrWhiteSpace(leadName) || ConnectorTypes.Find(connector ?? "") is not { } type || gauge is < 10 or > 30 || plugs is < 1 or > 32
-            || each is < 1 or > 16)
-        {
-            if (ModelState.IsValid)
-                ModelState.AddModelError("plugs", "Give the lead a name, a gauge from 10 to 30 AWG, 1 to 16 wires each, and 1 to 32 plugs.");
-            return await InvalidAsync();
-        }
-
-        return await SaveAsync(new AddLead(shown.Supply.Id, new SupplyString("", leadName.Trim())
-        {
-            Awg = gauge,
-            WiresEach = each,
-            Length = length is { } millimetres ? new Millimetres(millimetres) : null,
-            Plugs = [.. Enumerable.Range(1, plugs).Select(number => new SupplyPlug($"plug-{number}", type))],
-        }));
+        return lead.Read(ModelState) is { } made ? await SaveAsync(new AddLead(shown.Supply.Id, made)) : await InvalidAsync();
     }
 
     public async Task<IActionResult> OnPostRemoveLeadAsync(string lead)
@@ -164,21 +118,10 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail) => SaveAsync(new RemoveDraw(load, rail));
 
-    public async Task<IActionResult> OnPostAddDrawAsync(string? part, string? rail, string? low, string? likely, string? high, Evidence evidence)
+    public async Task<IActionResult> OnPostAddDrawAsync([Bind(Prefix = "")] DrawForm draw)
     {
-        if (!await LoadAsync()) return NotFound();
-        var currents = ModelState.Currents(low, likely, high);
-        if (Graft.FindPart(part ?? "") is not { } fed) ModelState.AddModelError("part", "Choose the part that draws the current.");
-        else if (Signal.Parse(rail ?? "") is not { Family: SignalFamily.Supply } output)
-            ModelState.AddModelError("rail", $"“{rail}” is not a rail. Type one such as +12 V.");
-        else if (Supply is { } supply && currents is { } amps)
-        {
-            if (Draws.Any(row => row.Load.Part == fed.Id && row.Draw.Rail == output.Name))
-                ModelState.AddModelError("rail", $"{fed.Name} already draws from {output}; change that row instead.");
-            else return await SaveAsync(new AddDraw(fed.Id, supply.Supply.Id, output.Name, amps, evidence));
-        }
-
-        return await InvalidAsync();
+        if (!await LoadAsync() || Supply is not { } shown) return NotFound();
+        return draw.Read(ModelState, Graft, shown.Supply) is { } made ? await SaveAsync(made) : await InvalidAsync();
     }
 
     public async Task<IActionResult> OnPostAddSupplyAsync(string? name, string? rails, string? total)

@@ -60,7 +60,7 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
     public SectionPicture Section => field ??= new SectionPicture(SectionView.Of(Review.Seat, Plane!, IsCutAcross, CutAt));
 
     /// <summary>Boards of the graft, whether they sit or not.</summary>
-    public IEnumerable<Part> BoardParts => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty);
+    public IEnumerable<Part> BoardParts => Graft.Parts.Where(part => part.CanBeSeated);
 
     /// <summary>Ways to seat the board, best first.</summary>
     public ImmutableArray<Placement> Ways
@@ -84,7 +84,7 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
     {
         if (!await LoadAsync()) return NotFound();
         if (Graft.FindPart(part ?? "") is not { } board || Graft.Seating.FindPlane(plane ?? "") is not { } ground) return NotFound();
-        var at = new PlanPoint(Place("x", x), Place("y", y));
+        var at = new PlanPoint(ModelState.Place("x", x), ModelState.Place("y", y));
         var degrees = FigureText.TryRead(turn, "°") ?? double.NaN;
         if (!(Math.Abs(degrees) <= 360)) ModelState.AddModelError("turn", $"“{turn}” is not a turn. Type degrees from -360 to 360, counter-clockwise.");
         (BoardId, PlaneId) = (board.Id, ground.Id);
@@ -103,7 +103,7 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
     {
         var called = name.Trimmed() ?? "tray";
         if (called.Length > 120) ModelState.AddModelError("name", "The name is longer than 120 characters.");
-        var edit = new AddPlane(called, new Millimetres(Size("width", width)), new Millimetres(Size("depth", depth)), material);
+        var edit = new AddPlane(called, ModelState.Size("width", width), ModelState.Size("depth", depth), material);
         if (!await LoadAsync()) return NotFound();
         PlaneId = edit.IdIn(Graft);
         return await SaveAsync(edit);
@@ -122,21 +122,6 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
         var room = PlanRectangle.Round(Plane.Outline);
         var (least, most) = IsCutAcross ? (room.Y, room.Y + room.Depth) : (room.X, room.X + room.Width);
         CutAt = Math.Clamp(Cut is { } cut && double.IsFinite(cut) ? cut : (least + most) / 2, least, most);
-    }
-
-    private double Place(string field, string? text)
-    {
-        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length } read && Math.Abs(read.Value) <= 10_000)
-            return Math.Round(read.Value, 2);
-        ModelState.AddModelError(field, $"“{text}” is not a place. Type millimetres such as 40.5, or inches such as 1 5/8 in.");
-        return 0;
-    }
-
-    private double Size(string field, string? text)
-    {
-        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length, Value: >= 1 and <= 10_000 } read) return read.Value;
-        ModelState.AddModelError(field, $"“{text}” is not a size. Type 1 to 10000 mm, or inches such as 12 3/4 in.");
-        return 1;
     }
 
     private Dictionary<string, PlanPoint> FindTapePlaces()

@@ -1,11 +1,8 @@
 using System.Collections.Immutable;
-using System.Text;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Edits;
-using LooseGraft.Core.Seat.Exchange;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -26,7 +23,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     public Part? Board { get; private set; }
 
-    public IEnumerable<Part> Boards => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty);
+    public IEnumerable<Part> Boards => Graft.Parts.Where(part => part.CanBeSeated);
 
     public async Task<IActionResult> OnPostPlaneAsync(
         string? name, PlaneMaterial material, string? thickness, string? behind, string? lid, string? outline, string? mounts, string? ceilings,
@@ -37,9 +34,9 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         {
             Name = string.IsNullOrWhiteSpace(name) ? plane.Name : name.Trim(),
             Material = material,
-            Thickness = Size("thickness", thickness, 0.1) ?? plane.Thickness,
-            Behind = Size("behind", behind, 0),
-            Lid = Size("lid", lid, 0),
+            Thickness = ModelState.OptionalLength("thickness", thickness, 0.1) ?? plane.Thickness,
+            Behind = ModelState.OptionalLength("behind", behind, 0),
+            Lid = ModelState.OptionalLength("lid", lid, 0),
             Outline = SeatLists.Outline.ReadAll(ModelState, outline),
             Mounts = Once("mounts", SeatLists.Mounts.ReadAll(ModelState, mounts), mount => mount.Id),
             Ceilings = SeatLists.Ceilings.ReadAll(ModelState, ceilings),
@@ -67,8 +64,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         {
             Outline = corners,
             Evidence = evidence,
-            Thickness = Size("thickness", thickness, 0.1) ?? known.Thickness,
-            Tails = Size("tails", tails, 0) ?? known.Tails,
+            Thickness = ModelState.OptionalLength("thickness", thickness, 0.1) ?? known.Thickness,
+            Tails = ModelState.OptionalLength("tails", tails, 0) ?? known.Tails,
             Zones = SeatLists.Zones.ReadAll(ModelState, zones),
         };
         var drilled = SeatLists.Holes.ReadAll(ModelState, holes);
@@ -115,25 +112,14 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
         if (Graft.FindPart(into ?? "") is { } board) return await SaveAsync(new TakePattern(board.Id, usual));
         if (Graft.Seating.FindPlane(into ?? "") is not { } plane) return NotFound();
-        return await SaveAsync(new AddStandoffs(plane.Id, usual, Size("left", left, 0) ?? Millimetres.Zero, Size("rear", rear, 0) ?? Millimetres.Zero));
+        return await SaveAsync(new AddStandoffs(plane.Id, usual, ModelState.OptionalLength("left", left, 0) ?? Millimetres.Zero, ModelState.OptionalLength("rear", rear, 0) ?? Millimetres.Zero));
     }
 
     /// <summary>Takes outlines and holes out of a drawing: for a board its outline and holes, for a plane its outline and what is cut into it.</summary>
     public async Task<IActionResult> OnPostDrawingAsync(IFormFile? file, string? into)
     {
         if (!await LoadAsync()) return NotFound();
-        if (file is null || file.Length == 0) ModelState.AddModelError("file", "Choose a drawing, DXF or SVG.");
-        else if (file.Length > ReadSheet.MostBytes) ModelState.AddModelError("file", $"The drawing is larger than {ReadSheet.MostBytes / 1024 / 1024} MiB.");
-        if (!ModelState.IsValid) return await InvalidAsync();
-        using var reader = new StreamReader(file!.OpenReadStream(), Encoding.UTF8);
-        var text = await reader.ReadToEndAsync(HttpContext.RequestAborted);
-        var read = text.TrimStart().StartsWith('<') ? SvgReader.Read(text) : DxfReader.Read(text);
-        if (read.Problem is { } problem) ModelState.AddModelError("file", $"{Path.GetFileName(file.FileName)} was not brought in. {problem}");
-        GraftEdit? edit = Graft.FindPart(into ?? "") is { } part ? new DrawBoard(part.Id, read.Bounded(1, GraftFileLimits.Corners, GraftFileLimits.Holes))
-            : Graft.Seating.FindPlane(into ?? "") is { } plane
-                ? new DrawPlane(plane.Id, read.Bounded(GraftFileLimits.Openings + 1, GraftFileLimits.Corners, GraftFileLimits.Mounts)) : null;
-        if (edit is null) ModelState.AddModelError("file", "Choose what the drawing shows: a board or a plane.");
-        return edit is null ? await InvalidAsync() : await SaveAsync(edit);
+        return await DrawingUpload.ReadAsync(ModelState, Graft, file, into, HttpContext.RequestAborted) is { } edit ? await SaveAsync(edit) : await InvalidAsync();
     }
 
     protected override void OnShown()
@@ -147,14 +133,5 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         foreach (var twice in items.GroupBy(name).Where(group => group.Count() > 1))
             ModelState.AddModelError(field, $"“{twice.Key}” stands there {twice.Count()} times; each name once.");
         return items;
-    }
-
-    private Millimetres? Size(string field, string? text, double least)
-    {
-        if (string.IsNullOrWhiteSpace(text)) return null;
-        if (ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length } read && read.Value >= least && read.Value <= 10_000)
-            return new Millimetres(read.Value);
-        ModelState.AddModelError(field, $"“{text}” is not a length. Type millimetres from {least:0.#} to 10000, or inches such as 1/16 in, or nothing.");
-        return null;
     }
 }

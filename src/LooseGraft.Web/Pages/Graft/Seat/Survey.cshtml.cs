@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Edits;
@@ -30,7 +29,7 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
 
     /// <summary>What can be measured.</summary>
     public IEnumerable<(string Id, string Name)> Things
-        => Graft.Parts.Where(part => part.Kind == PartKind.Board || part.Body is not null || !part.Holes.IsEmpty).Select(part => (part.Id, part.Name))
+        => Graft.Parts.Where(part => part.CanBeSeated).Select(part => (part.Id, part.Name))
             .Concat(Graft.Seating.Planes.Select(plane => (plane.Id, plane.Name)));
 
     public string Lines => string.Join('\n', Graft.Seating.Surveys.FirstOrDefault(survey => survey.Of == Of)?.Spans.Select(SurveyText.Write) ?? []);

@@ -1,0 +1,28 @@
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>What every page with forms has: what was typed stays, with what is wrong with it beside it.</summary>
+public abstract class FormPageModel : PageModel
+{
+    // Fields beside which the page has put its words; the body of a page is made before the layout that asks for the rest.
+    private readonly HashSet<string> _fieldsWithWords = new(StringComparer.OrdinalIgnoreCase);
+
+    /// <summary>What to show in a field: what was typed, as long as it could not be kept, otherwise the fact.</summary>
+    public string? Typed(string field, string? fact = null)
+        => !ModelState.IsValid && Request.HasFormContentType && Request.Form.TryGetValue(field, out var typed) ? typed.ToString() : fact;
+
+    /// <summary>What is wrong with a field, if anything.</summary>
+    public string? Problem(string field)
+    {
+        _fieldsWithWords.Add(field);
+        return ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+    }
+
+    /// <summary>What was typed into a field of the form that could not be kept; null in every other form.</summary>
+    public string? Kept(string handler, string field) => Request.Query["handler"] == handler ? Typed(field) : null;
+
+    /// <summary>What is wrong with the form as a whole, or with a field that has no place for words beside it.</summary>
+    public IEnumerable<string> OtherProblems
+        => ModelState.Where(entry => !_fieldsWithWords.Contains(entry.Key)).SelectMany(entry => entry.Value!.Errors).Select(error => error.ErrorMessage);
+}
