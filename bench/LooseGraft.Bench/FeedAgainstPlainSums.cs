@@ -69,7 +69,7 @@ public class FeedAgainstPlainSums
     {
         var random = new Random(12);
         var strings = Enumerable.Range(0, 10)
-            .Select(index => new SupplyString($"s{index}", $"string {index}")
+            .Select(index => new SupplyLead($"s{index}", $"string {index}")
             {
                 Plugs = [.. Enumerable.Range(0, 10).Select(plug => new SupplyPlug($"p{plug}", ConnectorTypes.Find("peripheral-power-4")!))],
             });
@@ -84,7 +84,7 @@ public class FeedAgainstPlainSums
         {
             Parts = [.. SupplyNames.Select(id => new Part(id, id, PartKind.Supply)),
                 .. Enumerable.Range(0, Parts).Select(index => new Part($"part{index}", $"part {index}", PartKind.Drive))],
-            Supplies = [Rails("supply", 60, 900) with { Strings = [.. strings], Class = EfficiencyClass.Gold }, .. converters],
+            Supplies = [Rails("supply", 60, 900) with { Leads = [.. strings], Class = EfficiencyClass.Gold }, .. converters],
             Loads = [.. Enumerable.Range(0, Parts).Select(index => new Load($"load{index}", $"part{index}", index < 100 ? "supply" : $"converter{index % 3}")
             {
                 Plug = index < 100 ? $"s{index / 10}/p{index % 10}" : null,

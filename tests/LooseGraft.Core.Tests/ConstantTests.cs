@@ -56,8 +56,8 @@ public sealed class ConstantTests
     [InlineData(2, 14.1, true)]
     public void Each_wire_of_a_string_bears_its_share(int wires, double amps, bool isOver)
     {
-        var lead = new SupplyString("s", "string") { Awg = 18, WiresEach = wires, Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!)] };
-        var graft = Fed(SmallSupply() with { Rails = [new Rail(Signal("+12 V"), Limit(100))], Combined = [], Total = null, Strings = [lead] },
+        var lead = new SupplyLead("s", "string") { Awg = 18, WiresEach = wires, Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!)] };
+        var graft = Fed(SmallSupply() with { Rails = [new Rail(Signal("+12 V"), Limit(100))], Combined = [], Total = null, Leads = [lead] },
             Draw("+12 V", amps));
         graft = graft with { Loads = [graft.Loads[0] with { Plug = "s/a" }] };
         Assert.Equal(isOver, Review.Of(graft).Findings.Any(finding => finding.Rule.Code == "FEED-011"));
@@ -86,7 +86,7 @@ public sealed class ConstantTests
                 Wires = [new Conductor(1, 1), new Conductor(2, 2)],
             }],
         };
-        var volts = Assert.Single(Lead.Of(graft, Review.Of(graft).Wire.Joints[0]).FirstPower);
+        var volts = Assert.Single(MadeLead.Of(graft, Review.Of(graft).Wire.Joints[0]).FirstPower);
         Assert.Equal((-12, -13.2, -10.8), (volts.Nominal.Value, Math.Round(volts.Low.Value, 6), Math.Round(volts.High.Value, 6)));
     }
 

@@ -92,7 +92,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         "Plane" => Choice([.. graft.Seating.Planes.Select(plane => plane.Id)]),
         "Mount" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Mounts).Select(mount => mount.Id)]),
         "Reading" => Choice([.. graft.Readings.Select(reading => reading.Id), .. graft.WallReadings.Select(reading => reading.Id)]),
-        "Lead" => Choice([.. graft.Supplies.SelectMany(supply => supply.Strings).Select(lead => lead.Id)]),
+        "Lead" => Choice([.. graft.Supplies.SelectMany(supply => supply.Leads).Select(lead => lead.Id)]),
         "Of" => Choice([.. graft.Parts.Select(part => part.Id), .. graft.Seating.Planes.Select(plane => plane.Id)]),
         "Currency" => "EUR",
         "Port" => Choice([.. graft.Parts.SelectMany(part => part.Ports).Select(port => port.Id)]),

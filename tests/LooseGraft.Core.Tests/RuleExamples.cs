@@ -132,7 +132,7 @@ public sealed class RuleExamples
         return graft with { Supplies = graft.Supplies.Add(SmallSupply() with { Id = "other", Part = "board", Input = new SupplyInput("supply", "+12 V") }) };
     }
 
-    private static SupplyString Plugs(string connector, double? lengthMm = null)
+    private static SupplyLead Plugs(string connector, double? lengthMm = null)
         => new("plugs", "drive string")
         {
             Length = lengthMm is { } length ? new Millimetres(length) : null,
@@ -141,13 +141,13 @@ public sealed class RuleExamples
 
     private static Graft OnPlug(string connector, string rail, double amps, double? lengthMm = null)
     {
-        var graft = Fed(SmallSupply() with { Strings = [Plugs(connector, lengthMm)] }, Draw(rail, amps));
+        var graft = Fed(SmallSupply() with { Leads = [Plugs(connector, lengthMm)] }, Draw(rail, amps));
         return graft with { Loads = [graft.Loads[0] with { Plug = "plugs/a" }] };
     }
 
     private static Graft SamePlug(string one, string other)
     {
-        var graft = Fed(SmallSupply() with { Strings = [Plugs("drive-power-15")] });
+        var graft = Fed(SmallSupply() with { Leads = [Plugs("drive-power-15")] });
         return graft with { Loads = [new Load("one", "board", "supply") { Plug = one }, new Load("other", "supply", "supply") { Plug = other }] };
     }
 
@@ -159,7 +159,7 @@ public sealed class RuleExamples
 
     private static Graft Wanting(string plug)
     {
-        var graft = Fed(SmallSupply() with { Strings = [Plugs(plug)] });
+        var graft = Fed(SmallSupply() with { Leads = [Plugs(plug)] });
         return graft with
         {
             Parts = graft.Parts.Add(
@@ -216,7 +216,7 @@ public sealed class RuleExamples
 
     private static Graft Donor(Evidence? revision = null) => Graft.Empty("test") with
     {
-        Parts = [Board(Header("ground,+5 V")) with { Origin = PartOrigin.Donor, Revision = revision is { } grade ? new("A", grade) : null }],
+        Parts = [Board(Header("ground,+5 V")) with { Origin = PartOrigin.Donor, BoardRevision = revision is { } grade ? new("A", grade) : null }],
     };
 
     private static Reading OnSecondPin(string text) => new("reading", default, new PortId("board", "header"), MeterMode.Beep, text) { Red = 2 };

@@ -68,7 +68,7 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(
             browser, page, page + "?handler=AddLead", ("Revision", "1"), ("leadName", "Drive lead"), ("awg", "20"), ("wires", "1"), ("leadMm", "400"),
             ("connector", "drive-power-15"), ("count", "2"));
-        var lead = (await GraftAsync(id)).Supplies[0].Strings[^1];
+        var lead = (await GraftAsync(id)).Supplies[0].Leads[^1];
         Assert.Equal(("drive-lead", 20, 2), (lead.Id, lead.Awg, lead.Plugs.Length));
         await BenchHost.SendAsync(
             browser, page, page + "?handler=Draw", ("Revision", "2"), ("load", "drive"), ("rail", "+12 V"), ("low", "0.5"), ("likely", "0.5"), ("high", "0.5"),
@@ -78,7 +78,7 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(browser, page, page + "?handler=RemoveLead", ("Revision", "3"), ("lead", "drive-lead"));
         var left = await GraftAsync(id);
         Assert.Null(left.Loads.First(load => load.Id == "drive").Plug);
-        Assert.DoesNotContain(left.Supplies[0].Strings, each => each.Id == "drive-lead");
+        Assert.DoesNotContain(left.Supplies[0].Leads, each => each.Id == "drive-lead");
         var bad = await BenchHost.SendAsync(
             browser, page, page + "?handler=AddLead", ("Revision", "4"), ("leadName", ""), ("awg", "99"), ("wires", "1"), ("connector", "drive-power-15"),
             ("count", "2"));

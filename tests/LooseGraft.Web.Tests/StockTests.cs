@@ -139,7 +139,7 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(browser, stock, stock + "&handler=BringDonor", ("Revision", "1"), ("kept", $"{number}"), ("sure", "false"));
         var board = Assert.Single((await GraftAsync(target)).Parts);
         Assert.Equal((Evidence.Assumed, Evidence.Assumed, "on the other revision: ground"),
-            (board.Revision!.Evidence, board.Ports[0].PinAt(1).Signal.Evidence, board.Ports[0].PinAt(1).Signal.Note));
+            (board.BoardRevision!.Evidence, board.Ports[0].PinAt(1).Signal.Evidence, board.Ports[0].PinAt(1).Signal.Note));
         Assert.Contains(Core.Review.Of(await GraftAsync(target)).Findings, finding => finding.Rule.Code == "STOCK-004");
     }
 

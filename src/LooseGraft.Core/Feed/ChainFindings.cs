@@ -29,7 +29,7 @@ internal static class ChainFindings
             Evidence.Measured, "say what really feeds it, or that it hangs on the wall");
 
     private static IEnumerable<Finding> RailsNotOnPlug(SupplyReview review)
-        => from lead in review.Supply.Strings
+        => from lead in review.Supply.Leads
            from plug in lead.Plugs
            where plug.Type.Pinout.Count > 0
            join flow in review.Flows on $"{lead.Id}/{plug.Id}" equals flow.Plug
@@ -44,7 +44,8 @@ internal static class ChainFindings
            group load by (load.Supply, load.Plug) into same
            where same.Select(load => load.Part).Distinct().Count() > 1
            select Finding.Of(FeedRules.PlugGivenTwice, new SupplySubject(same.Key.Supply),
-               $"{same.Key.Plug} feeds {string.Join(" and ", same.Select(load => graft.FindPart(load.Part)?.Name ?? load.Part).Distinct())}: a plug goes into one socket.", Evidence.Measured,
+               $"{same.Key.Plug} feeds {string.Join(" and ", same.Select(load => graft.NameOf(load.Part)).Distinct())}: a plug goes into one socket.",
+               Evidence.Measured,
                "give one of them another plug", "a splitter with crimped terminals, counted against the same string");
 
     private static IEnumerable<Finding> Unserved((WantingPort Port, FreePlug? Plug, PartTemplate? Adapter) served)
@@ -62,7 +63,8 @@ internal static class ChainFindings
     private static IEnumerable<Finding> Drops(SupplyReview review)
         => from drop in VoltageDrop.Of(review)
            where drop.Share > DropToCheck
-           select new Finding(FeedRules.DropTooFar, drop.Share > DropToFix ? Severity.Fix : Severity.Check, new LeadSubject(review.Supply.Id, drop.Lead.Id),
+           select new Finding(FeedRules.DropTooFar, drop.Share > DropToFix ? Severity.Fix : Severity.Check,
+               new SupplyLeadSubject(review.Supply.Id, drop.Lead.Id),
                $"{drop.Rail.Name} along {drop.Lead.Name}: up to {drop.Drop.Value * 1000:0} mV are lost on the way at peak, {100 * drop.Share:0.#} % of it; 5 % are for supply and wire together.", Evidence.Assumed,
                ["spread the parts over more strings", "a shorter or thicker lead", "meter the voltage at the last plug under load"]);
 

@@ -64,7 +64,7 @@ internal static class FeedFindings
                from draw in load.Draws
                where !rails.TryGetValue(load.Supply, out var names) || !names.Contains(draw.Rail)
                select Finding.Of(FeedRules.RailMissing, new DrawSubject(load.Id, draw.Rail),
-                   $"{Name(graft, load.Part)} wants {draw.Rail}, and {SupplyName(graft, load.Supply)} does not give it.", draw.Evidence,
+                   $"{graft.NameOf(load.Part)} wants {draw.Rail}, and {SupplyName(graft, load.Supply)} does not give it.", draw.Evidence,
                    "feed it from a supply or converter that has this rail", "check the rail's name against the supply's label");
     }
 
@@ -75,7 +75,7 @@ internal static class FeedFindings
             foreach (var draw in load.Draws.Where(draw => LowFigures(draw).Any(amps => amps < Amps.Zero)))
             {
                 yield return Finding.Of(FeedRules.NegativeFigure, new DrawSubject(load.Id, draw.Rail),
-                    $"{Name(graft, load.Part)}, {draw.Rail}: {LowFigures(draw).Min()} is negative; a part takes power and never gives it. It is counted as nothing.",
+                    $"{graft.NameOf(load.Part)}, {draw.Rail}: {LowFigures(draw).Min()} is negative; a part takes power and never gives it. It is counted as nothing.",
                     draw.Evidence, "write the current as a positive figure, on a negative rail too");
             }
         }
@@ -85,7 +85,7 @@ internal static class FeedFindings
             foreach (var rail in supply.Rails.Where(rail => rail.Limit.Value < Amps.Zero))
             {
                 yield return Finding.Of(FeedRules.NegativeFigure, new RailSubject(supply.Id, rail.Name),
-                    $"{Name(graft, supply.Part)}, {rail.Name}: a limit of {rail.Limit.Value} is negative.", rail.Limit.Evidence,
+                    $"{graft.NameOf(supply.Part)}, {rail.Name}: a limit of {rail.Limit.Value} is negative.", rail.Limit.Evidence,
                     "write the limit as a positive figure, on a negative rail too");
             }
         }
@@ -98,7 +98,7 @@ internal static class FeedFindings
             foreach (var draw in load.Draws.Where(draw => draw.Peak.High > AbsurdDraw))
             {
                 yield return Finding.Of(FeedRules.AbsurdFigure, new DrawSubject(load.Id, draw.Rail),
-                    $"{Name(graft, load.Part)}, {draw.Rail}: {draw.Peak.High} is more than any part inside a shell takes from one rail ({AbsurdDraw}).",
+                    $"{graft.NameOf(load.Part)}, {draw.Rail}: {draw.Peak.High} is more than any part inside a shell takes from one rail ({AbsurdDraw}).",
                     draw.Evidence, "check the unit: amperes are meant, not watts or milliamperes");
             }
         }
@@ -108,23 +108,22 @@ internal static class FeedFindings
             foreach (var rail in supply.Rails.Where(rail => rail.Limit.Value > AbsurdRail))
             {
                 yield return Finding.Of(FeedRules.AbsurdFigure, new RailSubject(supply.Id, rail.Name),
-                    $"{Name(graft, supply.Part)}, {rail.Name}: no retail rail gives {rail.Limit.Value}.", rail.Limit.Evidence, "check the label and the unit");
+                    $"{graft.NameOf(supply.Part)}, {rail.Name}: no retail rail gives {rail.Limit.Value}.", rail.Limit.Evidence, "check the label and the unit");
             }
 
             if (supply.Total is { Limit: var total } && total.Value > AbsurdTotal)
             {
                 yield return Finding.Of(FeedRules.AbsurdFigure, new TotalSubject(supply.Id),
-                    $"{Name(graft, supply.Part)}: no retail supply gives {total.Value} in all.", total.Evidence, "check the label and the unit");
+                    $"{graft.NameOf(supply.Part)}: no retail supply gives {total.Value} in all.", total.Evidence, "check the label and the unit");
             }
         }
     }
 
     private static IEnumerable<Amps> LowFigures(Draw draw) => [draw.Idle.Low, draw.Typical.Low, draw.Peak.Low];
 
-    private static string Name(Graft graft, string part) => graft.FindPart(part)?.Name ?? part;
 
     private static string SupplyName(Graft graft, string supply)
-        => graft.Supplies.FirstOrDefault(candidate => candidate.Id == supply) is { } found ? Name(graft, found.Part) : "no supply of that name";
+        => graft.Supplies.FirstOrDefault(candidate => candidate.Id == supply) is { } found ? graft.NameOf(found.Part) : "no supply of that name";
 
     private static string Words(LoadCase loadCase) => loadCase switch
     {

@@ -40,14 +40,15 @@ internal static class FeedLimits
     {
         var byString = flows.Where(flow => flow.Plug is not null && rails.ContainsKey(flow.Rail))
             .ToLookup(flow => (flow.Plug![..flow.Plug!.IndexOf('/')], flow.Rail));
-        foreach (var lead in supply.Strings)
+        foreach (var lead in supply.Leads)
         {
             var wire = WireGauge.All.Where(gauge => gauge.Awg <= lead.Awg).MaxBy(gauge => gauge.Awg) ?? WireGauge.All[0];
             foreach (var rail in rails.Values)
             {
                 var onString = byString[(lead.Id, rail.Name)].ToArray();
                 if (onString.Length == 0) continue;
-                yield return make(FeedLimitKey.OfWire(lead.Id, rail.Name), $"{rail.Name} along {lead.Name}", new LeadSubject(supply.Id, lead.Id), rail.Voltage,
+                yield return make(FeedLimitKey.OfWire(lead.Id, rail.Name), $"{rail.Name} along {lead.Name}", new SupplyLeadSubject(supply.Id, lead.Id),
+                    rail.Voltage,
                     Limit(rail, wire.Amps * lead.WiresEach, $"{lead.WiresEach} × {lead.Awg} AWG"), onString);
                 foreach (var plug in lead.Plugs.Where(plug => plug.Type.ContactAmps is not null))
                 {
@@ -55,7 +56,8 @@ internal static class FeedLimits
                     var onPlug = onString.Where(flow => flow.Plug == name).ToArray();
                     var contacts = plug.Type.Pinout.Count(signal => signal == rail.Name);
                     if (onPlug.Length > 0 && contacts > 0)
-                        yield return make(FeedLimitKey.OfPlug(name, rail.Name), $"{rail.Name} at {plug.Id} of {lead.Name}", new LeadSubject(supply.Id, lead.Id),
+                        yield return make(FeedLimitKey.OfPlug(name, rail.Name), $"{rail.Name} at {plug.Id} of {lead.Name}",
+                            new SupplyLeadSubject(supply.Id, lead.Id),
                             rail.Voltage,
                             Limit(rail, plug.Type.ContactAmps!.Value * contacts, Contacts(contacts, plug.Type.ContactAmps)), onPlug);
                 }

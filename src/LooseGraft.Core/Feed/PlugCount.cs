@@ -16,7 +16,7 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
         var taken = graft.Loads.Where(load => load.Plug is not null).Select(load => (load.Supply, load.Plug!))
             .Concat(graft.Supplies.Where(supply => supply.Input?.Plug is not null).Select(supply => (supply.Input!.Supply, supply.Input.Plug!))).ToHashSet();
         var free = (from supply in graft.Supplies
-                    from lead in supply.Strings
+                    from lead in supply.Leads
                     from plug in lead.Plugs
                     let name = $"{lead.Id}/{plug.Id}"
                     where !taken.Contains((supply.Id, name))
@@ -30,7 +30,7 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
                           && !joined.Contains(new PortId(part.Id, port.Id))
                       select new WantingPort(part, port);
         // Without a single plug described nobody can say that one is missing.
-        return new PlugCount(free, graft.Supplies.Any(supply => !supply.Strings.IsEmpty) ? [.. wanting] : []);
+        return new PlugCount(free, graft.Supplies.Any(supply => !supply.Leads.IsEmpty) ? [.. wanting] : []);
     }
 
     /// <summary>How each wanting socket fares: a free plug of its own kind, one by an adapter, or none. Plugs are given out in order, each once.</summary>

@@ -73,7 +73,7 @@ public sealed record RoomLeft(Amps Amps, string First)
     // A string or plug that carries nothing of this rail yet has no limit of its own in the review.
     private static RoomLeft? Unused(Supply supply, string rail, string plug)
     {
-        var lead = supply.Strings.FirstOrDefault(lead => plug.StartsWith(lead.Id + "/", StringComparison.Ordinal));
+        var lead = supply.Leads.FirstOrDefault(lead => plug.StartsWith(lead.Id + "/", StringComparison.Ordinal));
         if (lead?.Plugs.FirstOrDefault(each => plug == $"{lead.Id}/{each.Id}") is not { } found) return null;
         if (found.Type.Pinout.Count > 0 && !found.Type.Pinout.Contains(rail)) return new RoomLeft(new Amps(0), $"no {rail} at a {found.Type.Name}");
         var wire = WireGauge.All.Where(gauge => gauge.Awg <= lead.Awg).MaxBy(gauge => gauge.Awg) ?? WireGauge.All[0];

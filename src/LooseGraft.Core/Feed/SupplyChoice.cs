@@ -59,7 +59,7 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
             .Distinct().Select(graft.FindPort).OfType<Port>().Select(port => port.Type);
         var taken = from load in graft.Loads
                     where load.Supply == old.Id && load.Plug is not null
-                    let lead = old.Strings.FirstOrDefault(lead => load.Plug!.StartsWith(lead.Id + "/", StringComparison.Ordinal))
+                    let lead = old.Leads.FirstOrDefault(lead => load.Plug!.StartsWith(lead.Id + "/", StringComparison.Ordinal))
                     let plug = lead?.Plugs.FirstOrDefault(plug => load.Plug == $"{lead.Id}/{plug.Id}")
                     where plug is not null
                     select (load.Plug, plug.Type);

@@ -10,14 +10,14 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Drop">The drop at peak, high figure, there and back, contacts included.</param>
 /// <param name="Share">The drop as a share of the rail's voltage.</param>
 /// <remarks>U = 2 · I · (R · l / wires + contact resistance). All of the current is taken to run to the last plug, which is the most it can be.</remarks>
-public sealed record VoltageDrop(SupplyString Lead, Rail Rail, Volts Drop, double Share)
+public sealed record VoltageDrop(SupplyLead Lead, Rail Rail, Volts Drop, double Share)
 {
     // Crimp terminals are sold with at most 10 mΩ each way when new (terminal makers' data sheets).
     private const double ContactOhms = 0.01;
 
     /// <summary>The drops of a supply's strings whose length is known.</summary>
     public static IEnumerable<VoltageDrop> Of(SupplyReview review)
-        => from lead in review.Supply.Strings
+        => from lead in review.Supply.Leads
            where lead.Length is not null
            from rail in review.Supply.Rails
            let current = review.Flows.Where(flow => flow.Rail == rail.Name && flow.Plug?.StartsWith(lead.Id + "/", StringComparison.Ordinal) == true)

@@ -28,7 +28,7 @@ internal static class CrossChecks
         var parts = graft.Parts.Select(part => part.Id).ToHashSet();
         var supplies = graft.Supplies.Select(supply => supply.Id).ToHashSet();
         foreach (var (index, joint) in graft.Joints.Index()) Joint(context, $".joints[{index}]", joint, ports);
-        var plugs = (from supply in graft.Supplies from lead in supply.Strings from plug in lead.Plugs select (supply.Id, $"{lead.Id}/{plug.Id}")).ToHashSet();
+        var plugs = (from supply in graft.Supplies from lead in supply.Leads from plug in lead.Plugs select (supply.Id, $"{lead.Id}/{plug.Id}")).ToHashSet();
         foreach (var (index, supply) in graft.Supplies.Index())
         {
             Exists(context, $".supplies[{index}].part", supply.Part, parts, "the id of a part");

@@ -36,21 +36,21 @@ internal static class FeedFormat
         }, value => value.Unknown);
     }
 
-    private static ObjectCodec<SupplyString> DescribeString()
+    private static ObjectCodec<SupplyLead> DescribeString()
     {
         var plug = new ObjectCodec<SupplyPlug>("supplyPlug", "One plug on a string.", isInline: true);
         var plugId = plug.Required("id", Id, value => value.Id, "Unique within the string.");
         var connector = plug.Required("connector", Connector, value => value.Type, "The kind of connector.");
         plug.Makes(values => new SupplyPlug(values.Of(plugId), values.Of(connector)) { Unknown = values.Unknown }, value => value.Unknown);
 
-        var lead = new ObjectCodec<SupplyString>("string", "A lead of a supply with its plugs.");
+        var lead = new ObjectCodec<SupplyLead>("string", "A lead of a supply with its plugs.");
         var id = lead.Required("id", Id, value => value.Id, "Unique within the supply.");
         var name = lead.Required("name", Name, value => value.Name, "What a builder calls it.");
         var awg = lead.Usual("awg", new IntegerCodec(10, 30), value => value.Awg, 18, "Gauge of its wires.");
         var length = lead.Optional("lengthMm", Length, value => value.Length, "Its length to the last plug.");
         var wires = lead.Usual("wiresEach", new IntegerCodec(1, 16), value => value.WiresEach, 1, "Wires side by side for each supply.");
-        var plugs = lead.Many("plugs", plug, GraftFileLimits.Strings, value => value.Plugs, "Its plugs.");
-        return lead.Makes(values => new SupplyString(values.Of(id), values.Of(name))
+        var plugs = lead.Many("plugs", plug, GraftFileLimits.SupplyLeads, value => value.Plugs, "Its plugs.");
+        return lead.Makes(values => new SupplyLead(values.Of(id), values.Of(name))
         {
             Awg = values.Of(awg),
             Length = values.Of(length),
@@ -100,7 +100,7 @@ internal static class FeedFormat
             "efficiency", new ChoiceCodec<EfficiencyClass>(), value => value.Class, "How much of what it takes it gives on, by its label.");
         var age = supply.Optional("ageYears", new NumberCodec(0, 100), value => value.AgeYears, "Its age in years.");
         var hot = supply.Usual("runsHot", new FlagCodec(), value => value.RunsHot, false, "Whether it sits where it gets hot.");
-        var strings = supply.Many("strings", DescribeString(), GraftFileLimits.Strings, value => value.Strings, "Its leads with their plugs.");
+        var strings = supply.Many("strings", DescribeString(), GraftFileLimits.SupplyLeads, value => value.Leads, "Its leads with their plugs.");
         return supply.Makes(values => new Supply(values.Of(id), values.Of(part))
         {
             Rails = values.Of(outputs),
@@ -110,7 +110,7 @@ internal static class FeedFormat
             Class = values.Of(efficiency),
             AgeYears = values.Of(age),
             RunsHot = values.Of(hot),
-            Strings = values.Of(strings),
+            Leads = values.Of(strings),
             Unknown = values.Unknown,
         }, value => value.Unknown, CheckSupply);
     }
@@ -126,7 +126,7 @@ internal static class FeedFormat
     private static void CheckSupply(Supply supply, ReadContext context)
     {
         CrossChecks.Unique(context, "rails", supply.Rails, rail => rail.Name);
-        CrossChecks.Unique(context, "strings", supply.Strings, lead => lead.Id);
+        CrossChecks.Unique(context, "strings", supply.Leads, lead => lead.Id);
         var names = supply.Rails.Select(rail => rail.Name).ToHashSet();
         foreach (var (index, shared) in supply.Combined.Index())
         {

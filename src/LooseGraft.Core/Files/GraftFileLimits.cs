@@ -31,7 +31,7 @@ public static class GraftFileLimits
     public const int Rails = 16;
 
     /// <summary>Strings of a supply, and plugs of a string.</summary>
-    public const int Strings = 32;
+    public const int SupplyLeads = 32;
 
     /// <summary>Readings at the wall.</summary>
     public const int WallReadings = 1000;

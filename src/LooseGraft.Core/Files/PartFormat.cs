@@ -81,9 +81,9 @@ internal static class PartFormat
         var origin = part.Optional("origin", new ChoiceCodec<PartOrigin>(), value => value.Origin, "Where it comes from.");
         var cost = part.Optional("cost", Amount, value => value.Cost, "What it cost or will cost, in the currency of the graft.");
         var note = part.Optional("note", Note, value => value.Note, "Anything worth remembering.");
-        var revision = part.Optional("revision", Name, value => value.Revision?.Value, "The maker's revision, as printed on it.");
+        var revision = part.Optional("revision", Name, value => value.BoardRevision?.Value, "The maker's revision, as printed on it.");
         var revisionEvidence = part.Usual(
-            "revisionEvidence", Grade, value => value.Revision?.Evidence ?? Evidence.Label, Evidence.Label, "How the revision is known.");
+            "revisionEvidence", Grade, value => value.BoardRevision?.Evidence ?? Evidence.Label, Evidence.Label, "How the revision is known.");
         var binEntry = part.Optional("binEntry", Id, value => value.Bin?.Entry, "What it takes from the bin, by the bin's short name.");
         var binCount = part.Usual("binCount", new IntegerCodec(1, GraftFileLimits.BinPieces), value => value.Bin?.Count ?? 1, 1, "How many of it.");
         var body = part.Optional("body", SeatFormat.Body, value => value.Body, "The shape of it, for a board.");
@@ -96,7 +96,7 @@ internal static class PartFormat
             Origin = values.Of(origin),
             Cost = values.Of(cost),
             Note = values.Of(note),
-            Revision = values.Of(revision) is { } printed ? new Known<string>(printed, values.Of(revisionEvidence)) : null,
+            BoardRevision = values.Of(revision) is { } printed ? new Known<string>(printed, values.Of(revisionEvidence)) : null,
             Bin = values.Of(binEntry) is { } entry ? new BinClaim(entry, values.Of(binCount)) : null,
             Body = values.Of(body),
             Holes = values.Of(holes),

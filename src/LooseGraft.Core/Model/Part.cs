@@ -19,7 +19,7 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     public string? Note { get; init; }
 
     /// <summary>The maker's revision of it, and how that is known; null when it has none or nobody looked.</summary>
-    public Known<string>? Revision { get; init; }
+    public Known<string>? BoardRevision { get; init; }
 
     /// <summary>What it takes from the bin; null when it does not come from there.</summary>
     public BinClaim? Bin { get; init; }

@@ -29,7 +29,7 @@ public sealed record Supply(string Id, string Part)
     public bool RunsHot { get; init; }
 
     /// <summary>Its leads with their plugs.</summary>
-    public ValueList<SupplyString> Strings { get; init; } = [];
+    public ValueList<SupplyLead> Leads { get; init; } = [];
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -23,7 +23,7 @@ public static class UnprovenFacts
     {
         foreach (var supply in graft.Supplies)
         {
-            var name = graft.FindPart(supply.Part)?.Name ?? supply.Part;
+            var name = graft.NameOf(supply.Part);
             foreach (var rail in supply.Rails.Where(rail => !rail.Limit.IsProven))
                 yield return new UnprovenFact(new RailSubject(supply.Id, rail.Name), $"{name}, {rail.Name}: gives {rail.Limit.Value}", rail.Limit.Evidence);
             foreach (var (index, shared) in supply.Combined.Index().Where(shared => !shared.Item.Limit.IsProven))
@@ -39,6 +39,6 @@ public static class UnprovenFacts
         => from load in graft.Loads
            from draw in load.Draws
            where !draw.Evidence.IsProven()
-           let name = graft.FindPart(load.Part)?.Name ?? load.Part
+           let name = graft.NameOf(load.Part)
            select new UnprovenFact(new DrawSubject(load.Id, draw.Rail), $"{name} takes {draw.Peak} from {draw.Rail} at peak", draw.Evidence);
 }

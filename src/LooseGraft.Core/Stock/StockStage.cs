@@ -56,9 +56,9 @@ public static class StockStage
 
     private static IEnumerable<Finding> Revisions(Graft graft)
         => from part in graft.Parts
-           where part.Revision is { IsProven: false }
-           select Finding.Of(StockRules.RevisionUnsure, new PartSubject(part.Id), new RevisionUnsure(part.Id, part.Revision!.Value),
-               $"{part.Name}: described as revision {part.Revision.Value}, but nobody has looked which revision lies on the desk, and revisions differ.",
-               part.Revision.Evidence,
+           where part.BoardRevision is { IsProven: false }
+           select Finding.Of(StockRules.RevisionUnsure, new PartSubject(part.Id), new RevisionUnsure(part.Id, part.BoardRevision!.Value),
+               $"{part.Name}: described as revision {part.BoardRevision.Value}, but nobody has looked which revision lies on the desk, and revisions differ.",
+               part.BoardRevision.Evidence,
                "read the revision printed on the board and say which it is");
 }

@@ -15,7 +15,7 @@ internal static class JointFindings
 
     public static ImmutableArray<Finding> Of(JointReview review)
         => [.. Fit(review), .. Contacts(review), .. Ties(review), .. Placements(review), .. Decision(review), .. UsbRules.Of(review), .. FanRules.Of(review),
-            .. AudioRules.Of(review), .. Conversions.Of(review)];
+            .. AudioRules.Of(review), .. ConversionRules.Of(review)];
 
     private static IEnumerable<Finding> Fit(JointReview review)
         => review.Joint.Method != JointMethod.Straight

@@ -40,7 +40,7 @@ internal static class JointJudge
     // A made-up lead is no longer the plug of the shell, so only a plug that stays as it is can be pushed on wrongly.
     // Where it is to be changed first, pushing it on unchanged at all is the hazard.
     private static ImmutableArray<PlacementHazard> Hazards(
-        Joint joint, Mating mating, Placement intended, IEnumerable<Placement> placements, ContactTable table)
+        Joint joint, Mating mating, PlugPlacement intended, IEnumerable<PlugPlacement> placements, ContactTable table)
         => [.. (from placement in placements
                where joint.Method != JointMethod.Straight || placement != intended
                let worst = WorstStop(mating.Meetings(placement), table)
@@ -48,7 +48,7 @@ internal static class JointJudge
                select new PlacementHazard(placement, placement.WordsAgainst(intended), LikelihoodOf(placement, intended), worst))
                    .OrderByDescending(hazard => hazard.Likelihood)];
 
-    private static HandLikelihood LikelihoodOf(Placement placement, Placement intended)
+    private static HandLikelihood LikelihoodOf(PlugPlacement placement, PlugPlacement intended)
     {
         var (isTurned, shift) = (
             placement.QuarterTurns != intended.QuarterTurns,

@@ -12,12 +12,12 @@ internal static class LeadGate
     /// <summary>The joint with what its lead adds to findings and verdict; as it is when it has no lead.</summary>
     public static JointReview Apply(Graft graft, JointReview review)
     {
-        if (!Lead.IsMade(review.Joint)) return review;
-        var lead = Lead.Of(graft, review);
+        if (!MadeLead.IsMade(review.Joint)) return review;
+        var lead = MadeLead.Of(graft, review);
         return review with { Verdict = Verdict(lead), Findings = [.. review.Findings, .. Of(lead)] };
     }
 
-    private static JointVerdict Verdict(Lead lead)
+    private static JointVerdict Verdict(MadeLead lead)
     {
         var verdict = lead.Review.Verdict;
         if (lead.Wrong.Any())
@@ -28,7 +28,7 @@ internal static class LeadGate
             : verdict;
     }
 
-    private static IEnumerable<Finding> Of(Lead lead)
+    private static IEnumerable<Finding> Of(MadeLead lead)
     {
         var (review, subject) = (lead.Review, new JointSubject(lead.Review.Joint.Id));
         var name = $"{review.To.Port.Name} on {review.From.Port.Name}";

@@ -33,10 +33,10 @@ public sealed class Mating
     public PortGrid Plug { get; }
 
     /// <summary>The placement a joint asks for.</summary>
-    public Placement Intended(Joint joint) => Placement.PinOneOn(Header[joint.PinOneOn], joint.TurnDegrees / 90, Plug);
+    public PlugPlacement Intended(Joint joint) => PlugPlacement.PinOneOn(Header[joint.PinOneOn], joint.TurnDegrees / 90, Plug);
 
     /// <summary>Which positions meet, header first, in order of the header's positions.</summary>
-    public IEnumerable<Conductor> Meetings(Placement placement)
+    public IEnumerable<Conductor> Meetings(PlugPlacement placement)
     {
         var plugAt = new int[_headerPins.Length];
         for (var position = 1; position <= _plugPins.Length; position++)
@@ -51,7 +51,7 @@ public sealed class Mating
     }
 
     /// <summary>Whether the hardware lets the plug go on this way: at least one contact meets another, and no pin runs into a filled cavity.</summary>
-    public bool GoesOn(Placement placement)
+    public bool GoesOn(PlugPlacement placement)
     {
         var touches = false;
         for (var position = 1; position <= _plugPins.Length; position++)
@@ -68,13 +68,13 @@ public sealed class Mating
     }
 
     /// <summary>Every way the hardware allows, straight first.</summary>
-    public IEnumerable<Placement> Possible()
+    public IEnumerable<PlugPlacement> Possible()
     {
-        if (_isForced) return GoesOn(Placement.Straight) ? [Placement.Straight] : [];
+        if (_isForced) return GoesOn(PlugPlacement.Straight) ? [PlugPlacement.Straight] : [];
         return from turn in Plug.Rows > 1 && Plug.Rows == Plug.Columns ? FourTurns : TwoTurns
                from row in Enumerable.Range(1 - Plug.Rows, Header.Rows + Plug.Rows - 1).OrderBy(Math.Abs)
                from column in Enumerable.Range(1 - Plug.Columns, Header.Columns + Plug.Columns - 1).OrderBy(Math.Abs)
-               let placement = new Placement(turn, row, column)
+               let placement = new PlugPlacement(turn, row, column)
                where GoesOn(placement)
                select placement;
     }

@@ -5,4 +5,4 @@ namespace LooseGraft.Core.Wire;
 /// <param name="Words">The way in words, against the intended one.</param>
 /// <param name="Likelihood">How likely a hand is to do it.</param>
 /// <param name="Contact">The worst contact it makes.</param>
-public sealed record PlacementHazard(Placement Placement, string Words, HandLikelihood Likelihood, JointContact Contact);
+public sealed record PlacementHazard(PlugPlacement Placement, string Words, HandLikelihood Likelihood, JointContact Contact);

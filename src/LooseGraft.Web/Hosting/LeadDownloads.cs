@@ -16,9 +16,9 @@ public static class LeadDownloads
     /// <summary>The lead of a joint in the form asked for: <c>csv</c>, <c>txt</c> or <c>svg</c>.</summary>
     public static async Task<IResult> SendAsync(int id, string joint, string form, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
     {
-        if (await store.FindAsync(id, cancellation) is not { } found || reviews.Of(found).Wire.Find(joint) is not { } review || !Lead.IsMade(review.Joint))
+        if (await store.FindAsync(id, cancellation) is not { } found || reviews.Of(found).Wire.Find(joint) is not { } review || !MadeLead.IsMade(review.Joint))
             return Results.NotFound();
-        var lead = Lead.Of(found.Graft, review);
+        var lead = MadeLead.Of(found.Graft, review);
         var name = GraftEdits.FreshId($"{found.Graft.Name} {joint}", []);
         return form switch
         {
@@ -33,7 +33,7 @@ public static class LeadDownloads
         => new(review, JointScene.Of(
             review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), ConnectorView.MatingFace, ConnectorView.WireSide));
 
-    private static byte[] Csv(Lead lead)
+    private static byte[] Csv(MadeLead lead)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture);
         using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
@@ -60,7 +60,7 @@ public static class LeadDownloads
         writer.NextRecord();
     }
 
-    private static string Text(Lead lead)
+    private static string Text(MadeLead lead)
     {
         var (from, to) = (lead.Review.From.Port.Name, lead.Review.To.Port.Name);
         var text = new StringBuilder($"Lead from {from} to {to}\n\n");

@@ -9,11 +9,11 @@ namespace LooseGraft.Web.Words;
 /// <summary>How the choices of a form are worded.</summary>
 public static class EnumWords
 {
-    public static string Words(this School school) => school switch
+    public static string Words(this JointSchool school) => school switch
     {
-        School.BuyAdapter => "Buy the adapter",
-        School.ChangeLeads => "Change the shell's leads",
-        School.ChangeBoard => "Change the board",
+        JointSchool.BuyAdapter => "Buy the adapter",
+        JointSchool.ChangeLeads => "Change the shell's leads",
+        JointSchool.ChangeBoard => "Change the board",
         _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
     };
 

@@ -36,7 +36,7 @@ public sealed class FeedChainTests
     {
         var graft = Fed(SmallSupply() with
         {
-            Strings = [new SupplyString("s", "main lead") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!)] }],
+            Leads = [new SupplyLead("s", "main lead") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!)] }],
         }, Draw("+12 V", 3))
             .WithPart("board", part => part with { Ports = [Header("ground,+12 V", "fan-3")] });
         graft = graft with
@@ -91,7 +91,7 @@ public sealed class FeedChainTests
             Graft With(double more)
                 => Fed(SmallSupply() with
                 {
-                    Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }],
+                    Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }],
                 }, Draw("+12 V", twelve), Draw("+5 V", five)) is var graft && more >= 0
                 ? graft with { Loads = graft.Loads.Add(new Load("more", "board", "supply") { Draws = [Draw("+12 V", more)], Plug = onPlug ? "s/a" : null }) }
                 : throw new ArgumentOutOfRangeException(nameof(more));
@@ -101,7 +101,7 @@ public sealed class FeedChainTests
             var (low, high) = (0.0, 40.0);
             for (var step = 0; step < 60 && Fits(0); step++) (low, high) = Fits((low + high) / 2) ? ((low + high) / 2, high) : (low, (low + high) / 2);
             Assert.Equal(low, RoomLeft.At(
-                Review.Of(With(0)).Feed, SmallSupply() with { Strings = With(0).Supplies[0].Strings }, "+12 V", onPlug ? "s/a" : null).Amps.Value,
+                Review.Of(With(0)).Feed, SmallSupply() with { Leads = With(0).Supplies[0].Leads }, "+12 V", onPlug ? "s/a" : null).Amps.Value,
                 tolerance: 1e-6);
         }, iter: 40);
 
@@ -109,8 +109,8 @@ public sealed class FeedChainTests
     public void Standby_takes_nothing_of_the_rail_whose_name_its_own_begins_with()
     {
         var standby = new Rail(Signal("+5 V standby"), Limit(10));
-        var main = new SupplyString("s", "main") { Awg = 18, WiresEach = 1, Plugs = [new SupplyPlug("a", ConnectorTypes.Find("atx-main-24")!)] };
-        var graft = Fed(SmallSupply() with { Rails = SmallSupply().Rails.Add(standby), Strings = [main] }, Draw("+5 V standby", 6));
+        var main = new SupplyLead("s", "main") { Awg = 18, WiresEach = 1, Plugs = [new SupplyPlug("a", ConnectorTypes.Find("atx-main-24")!)] };
+        var graft = Fed(SmallSupply() with { Rails = SmallSupply().Rails.Add(standby), Leads = [main] }, Draw("+5 V standby", 6));
         double Room(Graft with, string? plug, PortId? port) => RoomLeft.At(Review.Of(with).Feed, with.Supplies[0], "+5 V", plug, port).Amps.Value;
         Assert.Equal(10, Room(graft, null, null), 9);
         // 18 AWG bears 7 A; the one standby contact bears just the 6 A asked of it.
@@ -143,7 +143,7 @@ public sealed class FeedChainTests
         };
         var graft = Fed(SmallSupply() with
         {
-            Strings = [new SupplyString("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }],
+            Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }],
         });
         var one = Review.Of(graft with { Parts = graft.Parts.Add(drive) }).Feed.Plugs.Served().Single();
         Assert.Equal("adapter-drive", one.Adapter!.Id);

@@ -55,7 +55,7 @@ public sealed class FeedPropertyTests
         // 5 A along 600 mm of 20 AWG at 0.0333 Ω/m and 10 mΩ of contacts: 2 · 5 · (0.01998 + 0.01) = 0.2998 V, 2.5 % of 12 V.
         var supply = SmallSupply() with
         {
-            Strings = [new SupplyString("s", "string")
+            Leads = [new SupplyLead("s", "string")
             {
                 Awg = 20, Length = new Millimetres(600), Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)],
             }],

@@ -141,13 +141,13 @@ public sealed class SeatedBoardTests
     [Fact]
     public void One_way_beats_another_only_when_it_is_nowhere_worse()
     {
-        var way = new Placement(new BoardSeat("board", "tray", default, 0), 4, 0, 1, 3, false, 0, 0);
+        var way = new BoardPlacement(new BoardSeat("board", "tray", default, 0), 4, 0, 1, 3, false, 0, 0);
         Assert.True(way.Beats(way with { Met = 3 }));
         Assert.True(way.Beats(way with { IsBlind = true }));
         Assert.False(way.Beats(way));
         Assert.False(way.Beats(way with { Met = 3, ToRemove = 0 }));
         Assert.False((way with { Clashes = 1 }).IsSound);
-        Assert.Equal([way, way with { Met = 3, ToRemove = 0 }], Placement.Pareto([way with { Met = 2 }, way with { Met = 3, ToRemove = 0 }, way, way]));
+        Assert.Equal([way, way with { Met = 3, ToRemove = 0 }], BoardPlacement.Pareto([way with { Met = 2 }, way with { Met = 3, ToRemove = 0 }, way, way]));
     }
 
     private static Graft Full()

@@ -39,7 +39,7 @@ public sealed class GroupTests
     {
         var graft = Joined(Header("panel-sense,ground"), Plug("none,ground"), JointMethod.Splice, (2, 2))
             .WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
-        var lead = Lead.Of(graft, Review.Of(graft).Wire.Joints[0]);
+        var lead = MadeLead.Of(graft, Review.Of(graft).Wire.Joints[0]);
         Assert.Contains(lead.Sheet, line => line.Test.MustBeep && (line.Test.One.Position == 1 || line.Test.Other.Position == 1));
         var read = graft.WithJoint("joint", joint => joint with { Tests = [new LeadTest(SenseToGround.One, SenseToGround.Other, true, default)] });
         Assert.Single(read.Joints[0].Tests);

@@ -57,7 +57,7 @@ public sealed class JointTests
         var made = Reviewed(straight.WithJoint(
             "joint", joint => joint with { Method = JointMethod.Rebuild, Wires = [.. proposal.Select(row => new Conductor(row.From, row.To))] }));
         Assert.Equal((JointVerdictKind.Joined, "right by a rebuilt lead"), (made.Verdict.Kind, made.Verdict.Words));
-        Assert.Contains(made.Hazards, hazard => hazard.Placement == Placement.Straight);
+        Assert.Contains(made.Hazards, hazard => hazard.Placement == PlugPlacement.Straight);
         Assert.Equal(Severity.Check, made.Worst);
     }
 

@@ -43,12 +43,12 @@ public sealed class MatingTests
     public void Given_two_rows_of_two_turned_end_for_end_one_meets_four()
     {
         var mating = new Mating(Grid(Gender.Male, 2, 2, Numbering.Zigzag), Grid(Gender.Female, 2, 2, Numbering.Zigzag));
-        Assert.Equal([(1, 4), (2, 3), (3, 2), (4, 1)], mating.Meetings(new Placement(2, 0, 0)).Select(meeting => (meeting.From, meeting.To)));
+        Assert.Equal([(1, 4), (2, 3), (3, 2), (4, 1)], mating.Meetings(new PlugPlacement(2, 0, 0)).Select(meeting => (meeting.From, meeting.To)));
     }
 
     [Fact]
     public void Given_a_wall_on_both_halves_there_is_one_way()
-        => Assert.Equal([Placement.Straight],
+        => Assert.Equal([PlugPlacement.Straight],
             new Mating(Bench.Header("ground,ground", "shrouded-header"), Bench.Plug("ground,ground", "shrouded-header")).Possible());
 
     [Fact]
@@ -61,8 +61,8 @@ public sealed class MatingTests
         var header = new Port("fan", "fan", ConnectorTypes.Find("fan-4")!, Gender.Male);
         var plug = new Port("plug", "plug", ConnectorTypes.Find("fan-3")!, Gender.Female);
         Assert.Empty(PlugFit.Problems(header, plug));
-        Assert.Equal([Placement.Straight], new Mating(header, plug).Possible());
-        Assert.Equal([Placement.Straight], new Mating(plug with { Gender = Gender.Male }, header with { Gender = Gender.Female }).Possible());
+        Assert.Equal([PlugPlacement.Straight], new Mating(header, plug).Possible());
+        Assert.Equal([PlugPlacement.Straight], new Mating(plug with { Gender = Gender.Male }, header with { Gender = Gender.Female }).Possible());
     }
 
     [Fact]
@@ -78,14 +78,14 @@ public sealed class MatingTests
         => new("port", "port", ConnectorTypes.Find("pin-header")!, gender) { OwnRows = rows, OwnColumns = columns, OwnNumbering = numbering };
 
     // Every turn of every shift within reach, asking of each pair of positions whether they coincide and what stands there.
-    private static HashSet<Placement> ByBruteForce(Port header, Port plug)
+    private static HashSet<PlugPlacement> ByBruteForce(Port header, Port plug)
     {
         var (headerGrid, plugGrid) = (new PortGrid(header), new PortGrid(plug));
         var ways = from turn in Enumerable.Range(0, 4)
                    where turn % 2 == 0 || (plug.Rows == plug.Columns && plug.Rows > 1)
                    from row in Enumerable.Range(-6, 13)
                    from column in Enumerable.Range(-6, 13)
-                   let placement = new Placement(turn, row, column)
+                   let placement = new PlugPlacement(turn, row, column)
                    let pairs = (from one in header.AllPins()
                                 from other in plug.AllPins()
                                 where headerGrid[one.Position] == placement.Move(plugGrid[other.Position], plugGrid)

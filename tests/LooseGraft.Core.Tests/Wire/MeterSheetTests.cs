@@ -113,7 +113,7 @@ public sealed class MeterSheetTests
                 Wires = [.. Enumerable.Range(1, 5).Select(position => new Conductor(position, position))],
             }],
         };
-        var lead = Lead.Of(graft, Review.Of(graft).Wire.Joints[0]);
+        var lead = MadeLead.Of(graft, Review.Of(graft).Wire.Joints[0]);
         Assert.Equal([2, 2, 2, 3, 3], lead.Rows.Select(row => row.Current.Value));
         Assert.Equal([(3, 5), (1, 12), (2, 12)], lead.FirstPower.Select(volts => (volts.Position, volts.Nominal.Value)));
         Assert.Equal((4.75, 5.25), (lead.FirstPower[0].Low.Value, lead.FirstPower[0].High.Value));
@@ -130,7 +130,7 @@ public sealed class MeterSheetTests
             Supplies = [SmallSupply() with { Part = "board" }],
             Loads = [new Load("all", "board", "supply") { Draws = [Draw("+12 V", 7)] }, new Load("fan", "shell", "supply") { Draws = [Draw("+12 V", 0.2)] }],
         };
-        Assert.Equal([0.2, 0.2], Lead.Of(graft, Review.Of(graft).Wire.Joints[0]).Rows.Select(row => row.Current.Value));
+        Assert.Equal([0.2, 0.2], MadeLead.Of(graft, Review.Of(graft).Wire.Joints[0]).Rows.Select(row => row.Current.Value));
     }
 
     private static IEnumerable<(string Fault, LeadNets Nets)> Faults(PortGrid from, PortGrid to, Conductor[] wires)

@@ -35,7 +35,7 @@ public sealed class PlanPropertyTests
         => AnyPorts.Hold((header, plug) =>
         {
             var advice = Advice(header, plug);
-            Assert.Equal(Enum.GetValues<School>().Order(),
+            Assert.Equal(Enum.GetValues<JointSchool>().Order(),
                 advice.Plans.Select(plan => plan.School).Concat(advice.Without.Select(entry => entry.School)).Order());
             Assert.All(advice.Plans, plan =>
             {
@@ -94,7 +94,7 @@ public sealed class PlanPropertyTests
         var graft = Joined(Standard("drive-power-15", Gender.Male), Standard("peripheral-power-4", Gender.Female));
         var owned = Core.Stock.TemplatePart.MakePart(PartTemplate.Find("adapter-drive")!, "mine", "the old adapter");
         var with = graft with { Parts = graft.Parts.Add(owned) };
-        var plan = SchoolAdvisor.Of(with, Review.Of(with).Wire.Joints[0]).Of(School.BuyAdapter)!;
+        var plan = SchoolAdvisor.Of(with, Review.Of(with).Wire.Joints[0]).Of(JointSchool.BuyAdapter)!;
         Assert.Equal((PriceSpan.Free, "the old adapter, owned"), (plan.PartsPrice, plan.Words));
     }
 

@@ -18,7 +18,7 @@ public sealed class SchoolTests
     public void Where_two_wires_changed_places_moving_terminals_is_the_least_and_can_be_taken_back()
     {
         var advice = Advice(Header("power-light+,power-light-,ground"), Plug("power-light-,power-light+,ground"));
-        Assert.Equal(School.ChangeLeads, advice.Recommended!.School);
+        Assert.Equal(JointSchool.ChangeLeads, advice.Recommended!.School);
         Assert.Equal(["2 terminals to move in the housing", "6 lines of the meter sheet to read"], advice.Recommended.Acts.Select(act => act.ToString()));
         Assert.Equal((0, JointMethod.Repin), (advice.Recommended.IrreversibleActs, advice.Recommended.Review.Joint.Method));
     }
@@ -27,7 +27,7 @@ public sealed class SchoolTests
     public void What_is_for_good_is_named_and_counted()
     {
         var advice = Advice(Header("+5 V,ground,usb1-data+"), Plug("ground,+5 V,usb1-data+"));
-        var board = advice.Of(School.ChangeBoard)!;
+        var board = advice.Of(JointSchool.ChangeBoard)!;
         Assert.Equal(3, board.IrreversibleActs);
         Assert.Contains("warranty", Assert.Single(board.Irreversible));
         Assert.NotEqual(board, advice.Recommended);
@@ -37,24 +37,24 @@ public sealed class SchoolTests
     public void A_spare_ground_of_the_plug_is_enough_for_a_sense_contact()
         => Assert.Contains("move a terminal in the housing",
             Advice(Sensing with { OwnColumns = 3, Pins = Sensing.Pins.RemoveAt(3) }, Plug("none,ground,power-switch,ground"))
-                .Of(School.ChangeLeads)!.Acts.Select(act => act.ToString()));
+                .Of(JointSchool.ChangeLeads)!.Acts.Select(act => act.ToString()));
 
     [Fact]
     public void A_sense_contact_without_a_partner_is_linked_in_the_lead_or_bridged_on_the_board()
     {
         var advice = Advice(Sensing, Plug("none,ground,power-switch,none"));
-        Assert.Contains(advice.Of(School.ChangeLeads)!.Acts, act => act is { Act.Id: "link-in-lead", Count: 1 });
-        Assert.Contains(advice.Of(School.ChangeBoard)!.Acts, act => act is { Act.Id: "bridge", Count: 1 });
-        Assert.All(advice.Plans.Where(plan => plan.School != School.BuyAdapter), plan => Assert.Empty(plan.NeededLost));
-        Assert.Equal(School.ChangeLeads, advice.Recommended!.School);
+        Assert.Contains(advice.Of(JointSchool.ChangeLeads)!.Acts, act => act is { Act.Id: "link-in-lead", Count: 1 });
+        Assert.Contains(advice.Of(JointSchool.ChangeBoard)!.Acts, act => act is { Act.Id: "bridge", Count: 1 });
+        Assert.All(advice.Plans.Where(plan => plan.School != JointSchool.BuyAdapter), plan => Assert.Empty(plan.NeededLost));
+        Assert.Equal(JointSchool.ChangeLeads, advice.Recommended!.School);
     }
 
     [Fact]
     public void An_adapter_in_trade_is_preferred_to_cutting()
     {
         var advice = Advice(Standard("drive-power-15", Gender.Male), Standard("peripheral-power-4", Gender.Female));
-        Assert.Equal((School.BuyAdapter, "Adapter, peripheral plug to drive plug"), (advice.Recommended!.School, advice.Recommended.Words));
-        Assert.Contains("crimp", advice.Of(School.ChangeLeads)!.Words);
+        Assert.Equal((JointSchool.BuyAdapter, "Adapter, peripheral plug to drive plug"), (advice.Recommended!.School, advice.Recommended.Words));
+        Assert.Contains("crimp", advice.Of(JointSchool.ChangeLeads)!.Words);
         Assert.StartsWith("all of it can be taken back", advice.Because);
     }
 
@@ -62,14 +62,15 @@ public sealed class SchoolTests
     public void Loose_ends_are_crimped_and_no_adapter_is_offered()
     {
         var advice = Advice(Header("+12 V,ground"), Plug("+12 V,ground", "loose-ends"));
-        Assert.Equal(School.BuyAdapter, advice.Without[0].School);
-        Assert.Equal(JointMethod.Rebuild, advice.Of(School.ChangeLeads)!.Review.Joint.Method);
-        Assert.Equal(0, advice.Of(School.ChangeLeads)!.IrreversibleActs);
+        Assert.Equal(JointSchool.BuyAdapter, advice.Without[0].School);
+        Assert.Equal(JointMethod.Rebuild, advice.Of(JointSchool.ChangeLeads)!.Review.Joint.Method);
+        Assert.Equal(0, advice.Of(JointSchool.ChangeLeads)!.IrreversibleActs);
     }
 
     [Fact]
     public void Weak_facts_are_said_in_the_risk()
-        => Assert.Contains("prove them first", Advice(Header("+5 V,ground", evidence: Evidence.Diagram), Plug("ground,+5 V")).Of(School.ChangeLeads)!.Risk);
+        => Assert.Contains("prove them first",
+            Advice(Header("+5 V,ground", evidence: Evidence.Diagram), Plug("ground,+5 V")).Of(JointSchool.ChangeLeads)!.Risk);
 
     [Fact]
     public void Nothing_is_recommended_where_nothing_belongs_together()

@@ -39,7 +39,7 @@ public sealed class ShapeTests
             for (var position = 1; position <= side * side; position++)
             {
                 var cell = grid[position];
-                for (var turn = 0; turn < 4; turn++) cell = new Placement(1, 0, 0).Move(cell, grid);
+                for (var turn = 0; turn < 4; turn++) cell = new PlugPlacement(1, 0, 0).Move(cell, grid);
                 Assert.Equal(grid[position], cell);
             }
         });
@@ -49,7 +49,7 @@ public sealed class ShapeTests
         => Gen.Int[1, 4].Select(Gen.Int[1, 6], Gen.Int[0, 5], Gen.OneOf(0, 2)).Hold((rows, columns, target, turn) =>
         {
             var plug = new PortGrid(Port("crimp-plug", rows, columns));
-            Assert.Equal(new Cell(0, target), Placement.PinOneOn(new Cell(0, target), turn, plug).Move(plug[1], plug));
+            Assert.Equal(new Cell(0, target), PlugPlacement.PinOneOn(new Cell(0, target), turn, plug).Move(plug[1], plug));
         });
 
     [Theory]
@@ -60,7 +60,7 @@ public sealed class ShapeTests
     [InlineData(0, 0, -3, "3 positions to the left")]
     [InlineData(2, 1, 0, "turned end for end, one row over")]
     public void A_placement_is_told_against_the_intended_one(int turns, int rows, int columns, string expected)
-        => Assert.Equal(expected, new Placement(turns, rows, columns).WordsAgainst(Placement.Straight));
+        => Assert.Equal(expected, new PlugPlacement(turns, rows, columns).WordsAgainst(PlugPlacement.Straight));
 
     [Theory]
     [InlineData("pin-header", 1, 2, "crimp-plug", 1, 2, "")]

@@ -57,28 +57,28 @@ public sealed class FeedTree
 
     private TreeNode Lead(SupplyReview review, string id, FeedFlow[] flows, FeedFlow[] carried, ILookup<string, FeedFlow> onward)
     {
-        var lead = review.Supply.Strings.First(each => each.Id == id);
+        var lead = review.Supply.Leads.First(each => each.Id == id);
         var plugs = flows.GroupBy(flow => flow.Plug!)
             .Select(group => new TreeNode(
-            TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), new LeadSubject(review.Supply.Id, id),
+            TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), new SupplyLeadSubject(review.Supply.Id, id),
             review.Find(FeedLimitKey.OfPlug(group.Key, flows[0].Rail)), [.. group.Select(flow => Consumer(review, flow, onward))]));
-        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), new LeadSubject(review.Supply.Id, id),
+        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), new SupplyLeadSubject(review.Supply.Id, id),
             review.Find(FeedLimitKey.OfWire(id, flows[0].Rail)), [.. plugs]);
     }
 
     private TreeNode Consumer(SupplyReview review, FeedFlow flow, ILookup<string, FeedFlow> onward)
     {
         if (flow.Feeds is { } fed && _feed.Supplies.FirstOrDefault(other => other.Supply.Id == fed.Id) is { } below) return Supply(below);
-        return new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, onward[flow.Consumer].Append(flow)),
+        return new TreeNode(TreeNodeKind.Part, _graft.NameOf(flow.Consumer), Sum(review, onward[flow.Consumer].Append(flow)),
             flow.Subject, null, [.. Ports(review, onward[flow.Consumer])]);
     }
 
     private IEnumerable<TreeNode> Ports(SupplyReview review, IEnumerable<FeedFlow> flows)
         => flows.GroupBy(flow => flow.Through!.Value)
-            .Select(group => new TreeNode(TreeNodeKind.Port, _graft.FindPort(group.Key)?.Name ?? group.Key.Port, Sum(review, group), new PortSubject(group.Key),
+            .Select(group => new TreeNode(TreeNodeKind.Port, _graft.NameOf(group.Key), Sum(review, group), new PortSubject(group.Key),
             review.Find(FeedLimitKey.OfPort(group.Key, group.First().Rail)),
             [.. group.Select(flow =>
-                new TreeNode(TreeNodeKind.Part, _graft.FindPart(flow.Consumer)?.Name ?? flow.Consumer, Sum(review, [flow]), flow.Subject, null, []))]));
+                new TreeNode(TreeNodeKind.Part, _graft.NameOf(flow.Consumer), Sum(review, [flow]), flow.Subject, null, []))]));
 
     private Spread<Watts> Sum(SupplyReview review, IEnumerable<FeedFlow> flows)
         => flows.Aggregate(Nothing, (sum, flow) => sum + flow.At(_case).Rising(amps => _volts[Key(review.Supply, flow.Rail)] * amps));

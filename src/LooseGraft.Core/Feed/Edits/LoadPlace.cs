@@ -20,7 +20,7 @@ public readonly record struct LoadPlace(string? Plug, PortId? Port)
 
     /// <summary>Where a load may hang beside the supply itself: on its plugs, or on ports of boards that carry a rail it takes; each with its name.</summary>
     public static IEnumerable<(LoadPlace Place, string Name)> For(Graft graft, Supply supply, Load load)
-        => (from lead in supply.Strings from plug in lead.Plugs select (new LoadPlace($"{lead.Id}/{plug.Id}", null), $"{plug.Id} of {lead.Name}"))
+        => (from lead in supply.Leads from plug in lead.Plugs select (new LoadPlace($"{lead.Id}/{plug.Id}", null), $"{plug.Id} of {lead.Name}"))
             .Concat(from part in graft.Parts
                     where part.Kind == PartKind.Board && part.Id != load.Part
                     from port in part.Ports

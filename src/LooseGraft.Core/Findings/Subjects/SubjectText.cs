@@ -30,7 +30,7 @@ public static class SubjectText
         ["", "supplies", var supply] => new SupplySubject(supply),
         ["", "supplies", var supply, "rails", var rail] => new RailSubject(supply, rail),
         ["", "supplies", var supply, "combined", var shared] when Number(shared) is { } index => new SharedLimitSubject(supply, index),
-        ["", "supplies", var supply, "strings", var lead] => new LeadSubject(supply, lead),
+        ["", "supplies", var supply, "strings", var lead] => new SupplyLeadSubject(supply, lead),
         ["", "supplies", var supply, "total"] => new TotalSubject(supply),
         ["", "loads", var load, "draws", var rail] => new DrawSubject(load, rail),
         _ => null,

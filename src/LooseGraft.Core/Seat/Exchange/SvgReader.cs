@@ -35,7 +35,7 @@ public static class SvgReader
         if (box is not [{ } left, { } top, > 0 and { } across, > 0 and { } down]) return ReadSheet.Failed("Its viewBox cannot be read.");
         if (Math.Abs((width / across) - (height / down)) > 1e-3 * width / across)
             return ReadSheet.Failed("It is stretched: millimetres across and down differ.");
-        var shapes = new Shapes(left, top, width / across, height);
+        var shapes = new Collector(left, top, width / across, height);
         foreach (var element in root.Descendants())
         {
             if (element.Attribute("transform") is not null)
@@ -62,7 +62,7 @@ public static class SvgReader
         return factor > 0 && Figure(text![..^2]) is > 0 and { } value ? value * factor : null;
     }
 
-    private sealed class Shapes(double left, double top, double scale, double height)
+    private sealed class Collector(double left, double top, double scale, double height)
     {
         public List<ImmutableArray<PlanPoint>> Closed { get; } = [];
 

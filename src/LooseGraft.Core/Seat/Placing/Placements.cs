@@ -15,7 +15,7 @@ public static class Placements
     /// <param name="plane">The plane.</param>
     /// <param name="angle">Another turn to try besides the four, in degrees; null for none.</param>
     /// <returns>Those that no other beats; empty when the board or the plane is not described.</returns>
-    public static ImmutableArray<Placement> Of(Graft graft, string part, string plane, double? angle = null)
+    public static ImmutableArray<BoardPlacement> Of(Graft graft, string part, string plane, double? angle = null)
     {
         if (graft.FindPart(part) is not { } board || graft.Seating.FindPlane(plane) is not { } ground || (board.Holes.IsEmpty && board.Body is null)) return [];
         var mounts = ground.Mounts.Where(mount => mount.TakesScrew).Select(mount => mount.At).ToArray();
@@ -30,17 +30,17 @@ public static class Placements
             if (AtOpening(board, ground, known with { Plane = plane, TurnDegrees = turn }) is { } bare) seats.Add(bare);
         }
 
-        return Placement.Pareto(seats.Select(seat => Judge(graft, seat)).OfType<Placement>());
+        return BoardPlacement.Pareto(seats.Select(seat => Judge(graft, seat)).OfType<BoardPlacement>());
     }
 
     /// <summary>What one way to seat a board costs; null when nothing is known of the board.</summary>
-    public static Placement? Judge(Graft graft, BoardSeat seat)
+    public static BoardPlacement? Judge(Graft graft, BoardSeat seat)
     {
         var tried = graft with { Seating = graft.Seating with { Seats = [.. graft.Seating.Seats.Where(other => other.Part != seat.Part), seat] } };
         if (SeatedBoard.At(tried, seat) is not { } board) return null;
         var (window, looksOut) = (PortWindow.Of(board), board.Board.Ports.Any(port => port.Place is { Faces: PortFacing.Rear }));
         var met = board.Holes.Count(hole => hole.Mount is not null);
-        return new Placement(
+        return new BoardPlacement(
             seat, met, board.Holes.Length - met, UnderMount.Of(board).Count(under => under.Verdict == UnderVerdict.Shorts), window?.Offset,
             looksOut && window is null,
             board.Shape.Difference(Shapes.Polygon(board.Plane.Outline)).Area,

@@ -19,7 +19,7 @@ public sealed record BringDonor(KnownDonor Donor, Part Board, bool IsSure) : Gra
             {
                 Id = GraftEdits.FreshId(Board.Id, graft.Parts.Select(part => part.Id)),
                 Origin = PartOrigin.Donor,
-                Revision = new Known<string>(Donor.Revision, IsSure ? Evidence.Label : Evidence.Assumed),
+                BoardRevision = new Known<string>(Donor.Revision, IsSure ? Evidence.Label : Evidence.Assumed),
             }),
             OldCase = [.. graft.OldCase.Concat(Donor.OldCase.Where(answer => !answered.Contains(answer.Duty))).OrderBy(answer => answer.Duty)],
         };

@@ -49,15 +49,15 @@ public static class AdapterSearch
         return others.Any(other => other.Cost <= face.Cost && other.Chain.Length <= face.Chain.Length);
     }
 
-    private static bool GoesOn(Port header, Port plug) => PlugFit.Problems(header, plug).Count == 0 && new Mating(header, plug).GoesOn(Placement.Straight);
+    private static bool GoesOn(Port header, Port plug) => PlugFit.Problems(header, plug).Count == 0 && new Mating(header, plug).GoesOn(PlugPlacement.Straight);
 
     private static AdapterChain? Judge(Joint joint, JointEnd from, JointEnd to, Face face)
     {
         var mating = new Mating(from.Port, face.Port);
-        if (!mating.GoesOn(Placement.Straight)) return null;
+        if (!mating.GoesOn(PlugPlacement.Straight)) return null;
         var nets = new LeadNets(Array.Empty<Conductor>());
         // Several contacts of one supply lead to several: a tree of wires says so without rings.
-        ValueList<Conductor> wires = [.. mating.Meetings(Placement.Straight)
+        ValueList<Conductor> wires = [.. mating.Meetings(PlugPlacement.Straight)
             .SelectMany(meeting => face.Behind(meeting.To).Select(end => new Conductor(meeting.From, end)))
             .Where(wire => nets.Join(wire.Ends.One, wire.Ends.Other))];
         var review = JointJudge.Review(joint with { Method = JointMethod.Adapter, Wires = wires, Ties = [] }, from, to);
@@ -79,7 +79,7 @@ public static class AdapterSearch
         {
             var ends = new SortedSet<int>[adapter.Outer.PositionCount];
             foreach (var index in Enumerable.Range(0, ends.Length)) ends[index] = [];
-            foreach (var meeting in new Mating(adapter.Inner, Port).Meetings(Placement.Straight))
+            foreach (var meeting in new Mating(adapter.Inner, Port).Meetings(PlugPlacement.Straight))
             {
                 foreach (var outer in adapter.Through(meeting.From)) ends[outer - 1].UnionWith(Behind(meeting.To));
             }

@@ -15,7 +15,7 @@ internal static class FanStrings
     {
         var headers = ends.Where(end => end.Part.Kind == PartKind.Board && IsForFans(end)).ToArray();
         if (headers.Length == 0) yield break;
-        var reach = new Reach(graft, joints);
+        var reach = new ContactReach(graft, joints);
         foreach (var header in headers)
         {
             var fans = header.Terminals.Where(terminal => terminal.Family == SignalFamily.Supply)

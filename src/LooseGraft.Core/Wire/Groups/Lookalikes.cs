@@ -36,8 +36,8 @@ internal static class Lookalikes
         // Most lookalikes are of one shape and counted alike, so that each position meets its own number.
         if (socket.Port.Columns == plug.Port.Columns && socket.Port.Numbering == plug.Port.Numbering) return WorstOf([.. socket.Terminals.Zip(plug.Terminals)]);
         var mating = new Mating(socket.Port, plug.Port);
-        return mating.GoesOn(Placement.Straight)
-            ? WorstOf([.. mating.Meetings(Placement.Straight).Select(meeting => (socket.At(meeting.From), plug.At(meeting.To)))])
+        return mating.GoesOn(PlugPlacement.Straight)
+            ? WorstOf([.. mating.Meetings(PlugPlacement.Straight).Select(meeting => (socket.At(meeting.From), plug.At(meeting.To)))])
             : null;
     }
 

@@ -8,8 +8,8 @@ namespace LooseGraft.Core.Wire.Schools;
 /// <param name="Recommended">The one we would take; null when no school has a plan that destroys nothing.</param>
 /// <param name="Because">Why.</param>
 public sealed record SchoolAdvice(
-    ImmutableArray<SchoolPlan> Plans, ImmutableArray<(School School, string Why)> Without, SchoolPlan? Recommended, string Because)
+    ImmutableArray<SchoolPlan> Plans, ImmutableArray<(JointSchool School, string Why)> Without, SchoolPlan? Recommended, string Because)
 {
     /// <summary>The plan of a school; null when it has none.</summary>
-    public SchoolPlan? Of(School school) => Plans.FirstOrDefault(plan => plan.School == school);
+    public SchoolPlan? Of(JointSchool school) => Plans.FirstOrDefault(plan => plan.School == school);
 }

@@ -31,7 +31,7 @@ public static class SchoolAdvisor
         // Work is counted from the plug as the shell has it, whatever has been decided since.
         var untouched = JointJudge.Review(review.Joint with { Method = JointMethod.Straight, Wires = [], Ties = [], Tests = [] }, review.From, review.To);
         var plans = new SchoolPlans(graft, untouched);
-        var all = Enum.GetValues<School>().Select(school => (School: school, Made: plans.Of(school))).ToArray();
+        var all = Enum.GetValues<JointSchool>().Select(school => (School: school, Made: plans.Of(school))).ToArray();
         var made = all.Select(entry => entry.Made.Plan).OfType<SchoolPlan>().ToImmutableArray();
         var ranked = Criteria.Skip(1).Aggregate(made.OrderBy(Criteria[0].Weight), (order, criterion) => order.ThenBy(criterion.Weight)).ToArray();
         return new SchoolAdvice(made, [.. all.Where(entry => entry.Made.Plan is null).Select(entry => (entry.School, entry.Made.Why))],

@@ -13,7 +13,7 @@ namespace LooseGraft.Core.Wire.Schools;
 /// <param name="Review">The joint, were it made so.</param>
 /// <param name="Risk">What may go wrong, and what that rests on.</param>
 public sealed record SchoolPlan(
-    School School, string Words, ImmutableArray<string> Parts, PriceSpan PartsPrice, ImmutableArray<PlannedAct> Acts, JointReview Review, string Risk)
+    JointSchool School, string Words, ImmutableArray<string> Parts, PriceSpan PartsPrice, ImmutableArray<PlannedAct> Acts, JointReview Review, string Risk)
 {
     /// <summary>Money for parts and what the work uses up.</summary>
     public PriceSpan Price => Acts.Aggregate(PartsPrice, (sum, act) => sum + act.Act.PriceFor(act.Count));

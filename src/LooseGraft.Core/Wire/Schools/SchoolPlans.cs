@@ -21,12 +21,12 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
     private bool GoesOn => review.FitProblems.IsEmpty;
 
     /// <summary>A plan for the school, or why it has none.</summary>
-    public (SchoolPlan? Plan, string Why) Of(School school) => review.Proposal.IsEmpty
+    public (SchoolPlan? Plan, string Why) Of(JointSchool school) => review.Proposal.IsEmpty
         ? (null, "no two positions of these ports belong together, as far as they are described")
         : school switch
         {
-            School.BuyAdapter => Buy(),
-            School.ChangeLeads => ChangeLeads(),
+            JointSchool.BuyAdapter => Buy(),
+            JointSchool.ChangeLeads => ChangeLeads(),
             _ => ChangeBoard(),
         };
 
@@ -36,13 +36,13 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         if (AdapterSearch.Find(review.Joint, review.From, review.To, Adapter.Sold.Concat(Adapter.In(graft))).FirstOrDefault() is { } chain)
         {
             var names = chain.Adapters.Select(adapter => adapter.IsOwned ? $"{adapter.Name}, owned" : adapter.Name).ToImmutableArray();
-            return (Plan(School.BuyAdapter, string.Join(", then ", names), names, chain.Price, [new("plug-in", chain.Adapters.Length + 1)], chain.Review,
+            return (Plan(JointSchool.BuyAdapter, string.Join(", then ", names), names, chain.Price, [new("plug-in", chain.Adapters.Length + 1)], chain.Review,
                 string.Join(" ", chain.Adapters.Select(adapter => adapter.Gloss).Distinct())), "");
         }
 
         return IsStandard(review.From.Port) && IsStandard(review.To.Port)
             ? (null, "both ends are standard, and no adapter in trade joins them")
-            : (Plan(School.BuyAdapter, "an adapter made for exactly this model", [$"adapter for {review.From.Part.Name}, {review.From.Port.Name}"],
+            : (Plan(JointSchool.BuyAdapter, "an adapter made for exactly this model", [$"adapter for {review.From.Part.Name}, {review.From.Port.Name}"],
                 MadeForOneModel, [new("plug-in", 2)],
                 Judged(JointMethod.Adapter, Wanted, []),
                 "There may be none, or one for another revision; strangers wire them. Beep out every contact of it against the wire table before it meets the board."), "");
@@ -56,7 +56,8 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         {
             var moved = review.Proposal.Count(row => !row.Stays);
             var lifted = Lifted().Count();
-            return (Plan(School.ChangeLeads, moved + lifted + ties.Length == 0 ? "push it on as it is" : "move the terminals in the shell's own housing", [],
+            return (Plan(JointSchool.ChangeLeads, moved + lifted + ties.Length == 0 ? "push it on as it is" : "move the terminals in the shell's own housing",
+                [],
                 PriceSpan.Free,
                 [new("move-terminal", moved), new("lift-terminal", lifted), link],
                 Judged(moved + lifted + ties.Length == 0 ? JointMethod.Straight : JointMethod.Repin, Wanted, ties),
@@ -65,7 +66,7 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
 
         var isLoose = review.To.Port.Type.Housing == Housing.Loose;
         var method = isLoose ? JointMethod.Rebuild : JointMethod.Splice;
-        return (Plan(School.ChangeLeads, isLoose ? "crimp a plug to the loose ends" : "cut off the plug and crimp one that fits",
+        return (Plan(JointSchool.ChangeLeads, isLoose ? "crimp a plug to the loose ends" : "cut off the plug and crimp one that fits",
             [$"housing and terminals for {review.From.Port.Name}, pitch {review.From.Port.Pitch}"], PriceSpan.Free,
             [isLoose ? new("housing", 1) : new("new-end", 1), new("crimp", review.Proposal.Length), link], Judged(method, Wanted, ties),
             "Every wire goes by the table, not by its place in the old plug. Beep out each crimp."), "");
@@ -77,11 +78,11 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         var isHarmless = GoesOn && review.Pushed.All(contact => contact.Judgement.Severity is null or Findings.Severity.Note);
         var ties = TieTable.Propose(review.From, review.To, isHarmless ? [.. Met()] : Wanted);
         return isHarmless
-            ? (Plan(School.ChangeBoard, ties.IsEmpty ? "nothing to change on the board" : "push the plug on and bridge what is missing on the board", [],
+            ? (Plan(JointSchool.ChangeBoard, ties.IsEmpty ? "nothing to change on the board" : "push the plug on and bridge what is missing on the board", [],
                 PriceSpan.Free,
                 [new("plug-in", 1), new("bridge", ties.Length)], Judged(ties.IsEmpty ? JointMethod.Straight : JointMethod.Bridge, [.. Met()], ties),
                 "A blob too many shorts what lies beside it; look with a magnifier, then beep."), "")
-            : (Plan(School.ChangeBoard, "solder a short lead to the board, with a socket for the shell's plug at its end",
+            : (Plan(JointSchool.ChangeBoard, "solder a short lead to the board, with a socket for the shell's plug at its end",
                 [$"a socket for {review.To.Port.Name}"], new PriceSpan(0.5m, 1, 2),
                 [new("solder-to-board", review.Proposal.Length), new("bridge", ties.Length)], Judged(JointMethod.Bridge, Wanted, ties),
                 "Heat lifts pads, and the header stays live beside the new lead: nothing may go on it any more."), "");
@@ -101,9 +102,9 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
             review.Joint with { Method = method, Wires = method == JointMethod.Straight ? [] : wires, Ties = ties, Tests = [] }, review.From, review.To);
 
     private static SchoolPlan Plan(
-        School school, string words, ImmutableArray<string> parts, PriceSpan price, IEnumerable<Work> works, JointReview made, string risk)
+        JointSchool school, string words, ImmutableArray<string> parts, PriceSpan price, IEnumerable<Work> works, JointReview made, string risk)
     {
-        var lines = Lead.IsMade(made.Joint)
+        var lines = MadeLead.IsMade(made.Joint)
             ? MeterSheet.For(new PortGrid(made.From.Port), new PortGrid(made.To.Port), made.Joint.Wires, made.Joint.Ties).Tests.Length
             : 0;
         var acts = works.Append(new("meter-line", lines)).Where(work => work.Count > 0).Select(work => new PlannedAct(BenchAct.Find(work.Act), work.Count))

@@ -100,14 +100,14 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) : null));
     }
 
-    public async Task<IActionResult> OnPostAddLeadAsync([Bind(Prefix = "")] LeadForm lead)
+    public async Task<IActionResult> OnPostAddLeadAsync([Bind(Prefix = "")] SupplyLeadForm lead)
     {
         if (!await LoadAsync() || Supply is not { } shown) return NotFound();
-        return lead.Read(ModelState) is { } made ? await SaveAsync(new AddLead(shown.Supply.Id, made)) : await InvalidAsync();
+        return lead.Read(ModelState) is { } made ? await SaveAsync(new AddSupplyLead(shown.Supply.Id, made)) : await InvalidAsync();
     }
 
     public async Task<IActionResult> OnPostRemoveLeadAsync(string lead)
-        => await LoadAsync() && Supply is { } shown ? await SaveAsync(new RemoveLead(shown.Supply.Id, lead)) : NotFound();
+        => await LoadAsync() && Supply is { } shown ? await SaveAsync(new RemoveSupplyLead(shown.Supply.Id, lead)) : NotFound();
 
     public async Task<IActionResult> OnPostKeepTriedAsync()
     {
@@ -144,6 +144,6 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         Draws = [.. from load in Graft.Loads
                     where load.Supply == Supply.Supply.Id
                     from draw in load.Draws
-                    select (load, draw, Graft.FindPart(load.Part)?.Name ?? load.Part)];
+                    select (load, draw, Graft.NameOf(load.Part))];
     }
 }

@@ -63,11 +63,11 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
     public IEnumerable<Part> BoardParts => Graft.Parts.Where(part => part.CanBeSeated);
 
     /// <summary>Ways to seat the board, best first.</summary>
-    public ImmutableArray<Placement> Ways
+    public ImmutableArray<BoardPlacement> Ways
         => field.IsDefault ? field = Plane is null || ShownPart is null ? [] : Placements.Of(Graft, ShownPart.Id, Plane.Id, TypedAngle) : field;
 
     /// <summary>How the board sits now, by the same measures.</summary>
-    public Placement? Now => field ??= Board is null ? null : Placements.Judge(Graft, Board.Seat);
+    public BoardPlacement? Now => field ??= Board is null ? null : Placements.Judge(Graft, Board.Seat);
 
     /// <summary>Places the tape can be laid to.</summary>
     public IReadOnlyDictionary<string, PlanPoint> TapePlaces => field ??= FindTapePlaces();

@@ -112,7 +112,7 @@ public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore b
         if (!ModelState.IsValid) return await InvalidAsync();
         var donor = new KnownDonor(
             string.IsNullOrWhiteSpace(model) ? Graft.Donor.Name : model.Trim(), revision!.Trim(),
-            board with { Bin = null, Cost = null, Origin = null, Revision = null })
+            board with { Bin = null, Cost = null, Origin = null, BoardRevision = null })
         {
             Kind = Graft.Donor.Kind,
             OldCase = [.. Graft.OldCase.Select(answer => answer with { MetBy = null, LeftOff = null })],

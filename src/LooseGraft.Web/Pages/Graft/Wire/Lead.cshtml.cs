@@ -19,7 +19,7 @@ public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvide
     public JointReview? Shown { get; private set; }
 
     /// <summary>The lead; null while the joint is not one that is made by hands.</summary>
-    public Lead? Lead { get; private set; }
+    public MadeLead? Lead { get; private set; }
 
     /// <summary>The lead from both sides: the mating faces, then the wire sides.</summary>
     public IEnumerable<(string Words, JointPicture Picture)> Pictures
@@ -43,6 +43,6 @@ public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvide
     protected override void OnShown()
     {
         Shown = Review.Wire.Find(Joint);
-        Lead = Shown is { } review && Core.Wire.Leads.Lead.IsMade(review.Joint) ? Core.Wire.Leads.Lead.Of(Graft, review) : null;
+        Lead = Shown is { } review && Core.Wire.Leads.MadeLead.IsMade(review.Joint) ? Core.Wire.Leads.MadeLead.Of(Graft, review) : null;
     }
 }

@@ -83,7 +83,7 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public Task<IActionResult> OnPostUntieAsync(int index) => ChangeJointAsync(review => new RemoveTie(review.Joint.Id, index));
 
-    public async Task<IActionResult> OnPostSchoolAsync(School school)
+    public async Task<IActionResult> OnPostSchoolAsync(JointSchool school)
     {
         if (!await LoadAsync() || Joint is not { } review) return NotFound();
         if (Advice.Of(school) is not { } plan) return await InvalidAsync();

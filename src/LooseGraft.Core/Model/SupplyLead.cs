@@ -5,7 +5,7 @@ namespace LooseGraft.Core.Model;
 /// <summary>A lead of a supply with one plug or several on it.</summary>
 /// <param name="Id">Unique within the supply.</param>
 /// <param name="Name">As a builder says it.</param>
-public sealed record SupplyString(string Id, string Name)
+public sealed record SupplyLead(string Id, string Name)
 {
     /// <summary>Gauge of its wires, an American wire gauge number; 18 where nobody looked.</summary>
     public int Awg { get; init; } = 18;

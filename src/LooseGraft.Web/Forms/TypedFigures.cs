@@ -5,7 +5,7 @@ using Microsoft.AspNetCore.Mvc.ModelBinding;
 namespace LooseGraft.Web.Forms;
 
 /// <summary>Reads figures from a form, telling what is wrong with each.</summary>
-public static class Figures
+public static class TypedFigures
 {
     private const double Most = 1_000_000;
 

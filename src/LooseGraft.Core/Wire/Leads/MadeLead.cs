@@ -11,7 +11,7 @@ namespace LooseGraft.Core.Wire.Leads;
 /// <param name="Sheet">The meter sheet with what was read.</param>
 /// <param name="Unseen">Wires and ties that the sheet cannot find open.</param>
 /// <param name="FirstPower">Voltages at its open end, in the order to take them.</param>
-public sealed record Lead(
+public sealed record MadeLead(
     JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen,
     ImmutableArray<FirstVoltage> FirstPower)
 {
@@ -20,11 +20,11 @@ public sealed record Lead(
         => joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !(joint.Wires.IsEmpty && joint.Ties.IsEmpty);
 
     /// <summary>The lead of a joint that is made by hands.</summary>
-    public static Lead Of(Graft graft, JointReview review)
+    public static MadeLead Of(Graft graft, JointReview review)
     {
         var rows = LeadRows.Of(graft, review);
         var (lines, unseen) = Lines(review.Joint, new PortGrid(review.From.Port), new PortGrid(review.To.Port));
-        return new Lead(review, rows, lines, unseen, [.. First(rows)]);
+        return new MadeLead(review, rows, lines, unseen, [.. First(rows)]);
     }
 
     /// <summary>Whether it carries a supply, so that a slip in it destroys something.</summary>

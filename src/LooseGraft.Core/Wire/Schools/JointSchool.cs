@@ -1,7 +1,7 @@
 namespace LooseGraft.Core.Wire.Schools;
 
 /// <summary>The three schools of joining what was not made for each other.</summary>
-public enum School
+public enum JointSchool
 {
     /// <summary>Buy the adapter: clean, quick, money.</summary>
     BuyAdapter,

@@ -6,7 +6,7 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Wire.Groups;
 
 /// <summary>Joints whose two sides mean the same, but say it otherwise.</summary>
-public static class Conversions
+public static class ConversionRules
 {
     /// <summary>The converter that the two sides of a joint would need; null when a wire may do, or when they have nothing to say to each other.</summary>
     public static Conversion? Between(JointEnd from, JointEnd to)

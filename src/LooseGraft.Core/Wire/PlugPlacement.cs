@@ -4,10 +4,10 @@ namespace LooseGraft.Core.Wire;
 /// <param name="QuarterTurns">0 to 3, clockwise on the mating face of the male half.</param>
 /// <param name="RowShift">Rows downwards.</param>
 /// <param name="ColumnShift">Columns to the right.</param>
-public readonly record struct Placement(int QuarterTurns, int RowShift, int ColumnShift)
+public readonly record struct PlugPlacement(int QuarterTurns, int RowShift, int ColumnShift)
 {
     /// <summary>Position 1 on position 1.</summary>
-    public static readonly Placement Straight = new(0, 0, 0);
+    public static readonly PlugPlacement Straight = new(0, 0, 0);
 
     /// <summary>Where a cell of the plug comes to lie on the header's grid.</summary>
     public Cell Move(Cell cell, PortGrid plug)
@@ -17,14 +17,14 @@ public readonly record struct Placement(int QuarterTurns, int RowShift, int Colu
     }
 
     /// <summary>The placement, turned as asked, that brings the plug's position 1 onto a given cell of the header.</summary>
-    public static Placement PinOneOn(Cell target, int quarterTurns, PortGrid plug)
+    public static PlugPlacement PinOneOn(Cell target, int quarterTurns, PortGrid plug)
     {
         var pinOne = Turn(plug[1], quarterTurns, plug.Rows, plug.Columns);
-        return new Placement(quarterTurns, target.Row - pinOne.Row, target.Column - pinOne.Column);
+        return new PlugPlacement(quarterTurns, target.Row - pinOne.Row, target.Column - pinOne.Column);
     }
 
     /// <summary>How it differs from another, as a builder would say it.</summary>
-    public string WordsAgainst(Placement intended)
+    public string WordsAgainst(PlugPlacement intended)
     {
         var turn = ((QuarterTurns - intended.QuarterTurns + 4) % 4) switch { 0 => null, 2 => "turned end for end", _ => "turned a quarter" };
         var columns = Shift(ColumnShift - intended.ColumnShift, "to the left", "to the right");

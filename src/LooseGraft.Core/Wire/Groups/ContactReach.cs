@@ -4,11 +4,11 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Wire.Groups;
 
 /// <summary>Which contacts a contact reaches through joints, leads and adapters, but not through the planes of boards: what hangs on one header.</summary>
-internal sealed class Reach
+internal sealed class ContactReach
 {
     private readonly Dictionary<(PortId Port, int Position), List<(PortId Port, int Position)>> _beside = [];
 
-    public Reach(Graft graft, IEnumerable<JointReview> joints)
+    public ContactReach(Graft graft, IEnumerable<JointReview> joints)
     {
         foreach (var review in joints)
         {

@@ -6,7 +6,7 @@ using Microsoft.AspNetCore.Mvc.ModelBinding;
 namespace LooseGraft.Web.Forms;
 
 /// <summary>A string of a supply as it is typed.</summary>
-public sealed record LeadForm
+public sealed record SupplyLeadForm
 {
     public string? LeadName { get; init; }
 
@@ -21,14 +21,14 @@ public sealed record LeadForm
     public string? Count { get; init; }
 
     /// <summary>The string, without an id yet; null, with an error under <c>plugs</c>, when it will not do.</summary>
-    public SupplyString? Read(ModelStateDictionary errors)
+    public SupplyLead? Read(ModelStateDictionary errors)
     {
         var length = string.IsNullOrWhiteSpace(LeadMm) ? null : errors.NotNegative("plugs", LeadMm, "the length", "mm");
         var (gauge, each) = (errors.OptionalCount("plugs", Awg, "gauge") ?? 18, errors.OptionalCount("plugs", Wires, "wires") ?? 1);
         var plugs = errors.OptionalCount("plugs", Count, "plugs") ?? 1;
         if (LeadName.Trimmed() is { } name && ConnectorTypes.Find(Connector ?? "") is { } type && gauge is >= 10 and <= 30 && plugs <= 32 && each <= 16)
         {
-            return new SupplyString("", name)
+            return new SupplyLead("", name)
             {
                 Awg = gauge,
                 WiresEach = each,

@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Mvc.ModelBinding;
 namespace LooseGraft.Web.Forms;
 
 /// <summary>Reads lengths from a form, in millimetres or inches, telling what is wrong with each.</summary>
-public static class Lengths
+public static class TypedLengths
 {
     private const double Most = 10_000;
 

@@ -3,19 +3,19 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Feed.Edits;
 
 /// <summary>Takes a string of plugs off a supply. What hung on its plugs hangs on the supply itself.</summary>
-public sealed record RemoveLead(string Supply, string Lead) : GraftEdit
+public sealed record RemoveSupplyLead(string Supply, string Lead) : GraftEdit
 {
     public override Graft Apply(Graft graft) => graft with
     {
         Loads = [.. graft.Loads.Select(load => load.Supply == Supply && IsOn(load.Plug) ? load with { Plug = null } : load)],
         Supplies = [.. graft.Supplies.Select(
             supply => supply.Input is { } input && input.Supply == Supply && IsOn(input.Plug) ? supply with { Input = input with { Plug = null } } : supply)
-            .Select(supply => supply.Id == Supply ? supply with { Strings = supply.Strings.RemoveAll(lead => lead.Id == Lead) } : supply)],
+            .Select(supply => supply.Id == Supply ? supply with { Leads = supply.Leads.RemoveAll(lead => lead.Id == Lead) } : supply)],
     };
 
     public override string Words(Graft graft) => $"{graft.NameOfSupply(Supply)}: {Lead} taken out";
 
-    public override string Standing(Graft graft) => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == Supply)?.Strings.Length ?? 0} leads";
+    public override string Standing(Graft graft) => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == Supply)?.Leads.Length ?? 0} leads";
 
     private bool IsOn(string? plug) => plug?.StartsWith(Lead + "/", StringComparison.Ordinal) == true;
 }
