@@ -11,6 +11,18 @@ namespace LooseGraft.Core.Facts;
 public sealed record SignalEntry(
     string Name, SignalFamily Family, SignalDirection AtBoard, SignalDirection AtDevice, string Gloss, IReadOnlyList<string> Aliases, bool WantsGround = false)
 {
+    /// <summary>What the two ends of one light share; null for everything else.</summary>
+    public string? Function { get; init; }
+
+    /// <summary>+1 or −1 for the ends of a light, 0 for everything else.</summary>
+    public int Polarity { get; init; }
+
+    /// <summary>The USB port it is a line of, from 1; null for everything else.</summary>
+    public int? UsbPort { get; init; }
+
+    /// <summary>Which line of its USB port it is, whatever the port's number; null for everything else.</summary>
+    public string? UsbLine { get; init; }
+
     /// <summary>Who drives it when the pin itself does not say, seen from a kind of part: a board hosts, everything else is a device on it.</summary>
     public SignalDirection UsualDirection(PartKind kind) => kind == PartKind.Board ? AtBoard : AtDevice;
 }

@@ -15,9 +15,6 @@ internal static class FeedFindings
     private static readonly Amps AbsurdRail = new(200);
     private static readonly Watts AbsurdTotal = new(3000);
 
-    // Figures found in strangers' lists differ from measured ones by up to a factor of two, so an unproven draw may be twice what it says.
-    private const double UnprovenFactor = 2;
-
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies)
         => [.. supplies.SelectMany(supply => supply.Limits.SelectMany(limit => OverLimit(supply, limit))),
             .. supplies.SelectMany(ThinEvidence), .. MissingRails(graft), .. Negative(graft), .. Absurd(graft)];
@@ -48,7 +45,7 @@ internal static class FeedFindings
         if (supply.Tightest is not { } limit) yield break;
         var peak = limit.In(LoadCase.Peak);
         var isCarried = peak.Verdict is FeedVerdict.Carries or FeedVerdict.CarriesTightly;
-        var couldDouble = peak.Used.High.Value + ((UnprovenFactor - 1) * limit.UnprovenPeak.Value) > limit.Limit.Value.Value;
+        var couldDouble = peak.Used.High.Value + ((Facts.ThinEvidence.DrawFactor - 1) * limit.UnprovenPeak.Value) > limit.Limit.Value.Value;
         if (!isCarried || (limit.Limit.IsProven && !couldDouble)) yield break;
         var why = limit.Limit.IsProven
             ? $"{limit.UnprovenPeak} of the {peak.Used.High} at peak rest on diagrams or assumptions; were they twice that, it would not"

@@ -32,13 +32,13 @@ public sealed partial record Signal
     public bool IsStandby { get; private init; }
 
     /// <summary>+1 or −1 for the ends of a light, 0 for everything else.</summary>
-    public int Polarity { get; private init; }
+    public int Polarity => Entry?.Polarity ?? 0;
 
     /// <summary>What is known of it, when it is one of the known signals.</summary>
     public SignalEntry? Entry { get; private init; }
 
     /// <summary>What the two ends of one light or switch share: <c>power-light</c> for <c>power-light+</c> and <c>power-light-</c>.</summary>
-    public string Function => Polarity == 0 ? Name : Name[..^1];
+    public string Function => Entry?.Function ?? Name;
 
     /// <summary>Whether the contact means anything: neither unknown nor deliberately empty.</summary>
     public bool IsMeaningful => Family is not (SignalFamily.Unknown or SignalFamily.None);
@@ -76,8 +76,7 @@ public sealed partial record Signal
     private static Signal Known(string name)
     {
         var entry = SignalVocabulary.Standard.Find(name)!;
-        var polarity = entry.Family != SignalFamily.Light ? 0 : name.EndsWith('+') ? 1 : -1;
-        return new Signal(name, entry.Family) { Polarity = polarity, Entry = entry };
+        return new Signal(name, entry.Family) { Entry = entry };
     }
 
     // A bare number is a voltage only with a sign or a unit: "+12", "5 V", but not "5".

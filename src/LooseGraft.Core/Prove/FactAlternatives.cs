@@ -12,10 +12,6 @@ internal static class FactAlternatives
     /// <summary>Bound on the alternatives of one fact.</summary>
     public const int Most = 24;
 
-    // An unproven limit may be a fifth lower, an unproven draw twice as high: the same factors that the Feed rules take for thin evidence.
-    private const double LowerLimit = 0.8;
-    private const double HigherDraw = 2;
-
     // A pin reaches the joints of its port; everything about supplies and draws reaches all of the feed.
     public static PortId? Scope(Subject subject) => subject switch
     {
@@ -55,16 +51,17 @@ internal static class FactAlternatives
         PinSubject pin => OfPin(scene, pin.Port, pin.Position),
         RailSubject(var supply, var rail) => [new("a fifth less", scene.WithSupply(supply, found => found with
         {
-            Rails = [.. found.Rails.Select(each => each.Name == rail ? each with { Limit = Measured(new Amps(each.Limit.Value.Value * LowerLimit)) } : each)],
+            Rails = [.. found.Rails.Select(
+                each => each.Name == rail ? each with { Limit = Measured(new Amps(each.Limit.Value.Value * ThinEvidence.LimitFactor)) } : each)],
         }))],
         TotalSubject(var supply) => [new("a fifth less", scene.WithSupply(supply, found => found with
         {
-            Total = found.Total! with { Limit = Measured(new Watts(found.Total.Limit.Value.Value * LowerLimit)) },
+            Total = found.Total! with { Limit = Measured(new Watts(found.Total.Limit.Value.Value * ThinEvidence.LimitFactor)) },
         }))],
         SharedLimitSubject(var supply, var index) => [new("a fifth less", scene.WithSupply(supply, found => found with
         {
             Combined = [.. found.Combined.Index().Select(each => each.Index != index ? each.Item
-                : each.Item with { Limit = Measured(new Watts(each.Item.Limit.Value.Value * LowerLimit)) })],
+                : each.Item with { Limit = Measured(new Watts(each.Item.Limit.Value.Value * ThinEvidence.LimitFactor)) })],
         }))],
         DrawSubject(var load, var rail) => [new("twice as much", scene.WithDraw(load, rail, draw => draw with
         {
@@ -91,5 +88,6 @@ internal static class FactAlternatives
 
     private static Known<T> Measured<T>(T value) => new(value, Evidence.Measured);
 
-    private static Spread<Amps> Doubled(Spread<Amps> currents) => currents.Rising(amps => new Amps(amps.Value * (amps.Value < 0 ? 1 : HigherDraw)));
+    private static Spread<Amps> Doubled(Spread<Amps> currents)
+        => currents.Rising(amps => new Amps(amps.Value * (amps.Value < 0 ? 1 : ThinEvidence.DrawFactor)));
 }

@@ -103,7 +103,7 @@ public static class ContactRules
         ("serial-transmit", "serial-receive") => true,
         ("serial-receive", "serial-receive") => false,
         // Any port of USB serves any other as long as the pair stays together, which is looked at for the whole joint.
-        _ when one.Family == SignalFamily.Usb && other.Family == SignalFamily.Usb => one.Name[4..] == other.Name[4..],
+        _ when one.Family == SignalFamily.Usb && other.Family == SignalFamily.Usb => one.Entry?.UsbLine == other.Entry?.UsbLine,
         _ => one.Family == SignalFamily.Supply || one == other,
     };
 

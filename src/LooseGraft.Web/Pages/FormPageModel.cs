@@ -16,7 +16,9 @@ public abstract class FormPageModel : PageModel
     public string? Problem(string field)
     {
         _fieldsWithWords.Add(field);
-        return ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0 ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage)) : null;
+        return ModelState.TryGetValue(field, out var entry) && entry.Errors.Count > 0
+            ? string.Join(" ", entry.Errors.Select(error => error.ErrorMessage))
+            : null;
     }
 
     /// <summary>What was typed into a field of the form that could not be kept; null in every other form.</summary>

@@ -24,5 +24,5 @@ public sealed record AddDraw(string Part, string Supply, string Rail, Spread<Amp
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)} draws {Currents} from {Rail}";
 
-    public override string Standing(Graft graft) => $"{graft.Loads.Sum(load => load.Draws.Length)} draws";
+    public override string Standing(Graft graft) => (graft.Loads.Sum(load => load.Draws.Length)).Counted("draw");
 }

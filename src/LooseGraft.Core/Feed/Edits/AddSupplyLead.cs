@@ -11,7 +11,7 @@ public sealed record AddSupplyLead(string Supply, SupplyLead Lead) : GraftEdit
         => graft.WithSupply(Supply,
             supply => supply with { Leads = supply.Leads.Add(Lead with { Id = GraftEdits.FreshId(Lead.Name, supply.Leads.Select(lead => lead.Id)) }) });
 
-    public override string Words(Graft graft) => $"{graft.NameOfSupply(Supply)}: {Lead.Name} with {Lead.Plugs.Length} plugs";
+    public override string Words(Graft graft) => $"{graft.NameOfSupply(Supply)}: {Lead.Name} with {Lead.Plugs.Length.Counted("plug")}";
 
-    public override string Standing(Graft graft) => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == Supply)?.Leads.Length ?? 0} leads";
+    public override string Standing(Graft graft) => (graft.Supplies.FirstOrDefault(supply => supply.Id == Supply)?.Leads.Length ?? 0).Counted("lead");
 }

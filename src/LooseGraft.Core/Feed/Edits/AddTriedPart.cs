@@ -25,5 +25,5 @@ public sealed record AddTriedPart(PartTemplate Template, ValueList<Draw> Draws, 
 
     public override string Words(Graft graft) => $"{Template.Name} added, after a what-if";
 
-    public override string Standing(Graft graft) => $"{graft.Parts.Length} parts";
+    public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
 }

@@ -13,5 +13,5 @@ public sealed record RemoveDraw(string Load, string Rail) : GraftEdit
 
     public override string Words(Graft graft) => $"{Load} no longer draws from {Rail}";
 
-    public override string Standing(Graft graft) => $"{graft.Loads.Sum(load => load.Draws.Length)} draws";
+    public override string Standing(Graft graft) => (graft.Loads.Sum(load => load.Draws.Length)).Counted("draw");
 }

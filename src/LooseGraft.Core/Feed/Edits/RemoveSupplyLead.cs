@@ -15,7 +15,7 @@ public sealed record RemoveSupplyLead(string Supply, string Lead) : GraftEdit
 
     public override string Words(Graft graft) => $"{graft.NameOfSupply(Supply)}: {Lead} taken out";
 
-    public override string Standing(Graft graft) => $"{graft.Supplies.FirstOrDefault(supply => supply.Id == Supply)?.Leads.Length ?? 0} leads";
+    public override string Standing(Graft graft) => (graft.Supplies.FirstOrDefault(supply => supply.Id == Supply)?.Leads.Length ?? 0).Counted("lead");
 
     private bool IsOn(string? plug) => plug?.StartsWith(Lead + "/", StringComparison.Ordinal) == true;
 }

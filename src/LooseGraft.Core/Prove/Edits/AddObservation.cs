@@ -11,5 +11,5 @@ public sealed record AddObservation(Observation Observation) : GraftEdit
 
     public override string Words(Graft graft) => $"Bare board: {Observation.Watched.Words()}, {(Observation.WasSeen ? "seen" : "not seen")}";
 
-    public override string Standing(Graft graft) => $"{graft.Observations.Length} observations";
+    public override string Standing(Graft graft) => graft.Observations.Length.Counted("observation");
 }

@@ -21,7 +21,7 @@ public sealed record AddReading(Reading Reading) : GraftEdit
 
     public override string Words(Graft graft) => $"{Reading.Port.Port}{(Reading.Red is { } position ? $", position {position}" : "")}: {Reading.Text} read";
 
-    public override string Standing(Graft graft) => $"{graft.Readings.Length} readings";
+    public override string Standing(Graft graft) => graft.Readings.Length.Counted("reading");
 
     /// <summary>A contact that the meter has proven.</summary>
     internal static Pin Measured(Pin pin) => pin with { Signal = pin.Signal with { Evidence = Evidence.Measured } };

@@ -17,5 +17,5 @@ public sealed record BelieveReading(string Reading) : GraftEdit
     public override string Words(Graft graft)
         => $"The reading's word is taken: {graft.Readings.FirstOrDefault(reading => reading.Id == Reading)?.Text ?? Reading}";
 
-    public override string Standing(Graft graft) => $"{graft.Readings.Length} readings";
+    public override string Standing(Graft graft) => graft.Readings.Length.Counted("reading");
 }

@@ -26,5 +26,5 @@ public sealed record KeepLight(PortId Port, int Plus, int Minus, string Found) :
 
     public override string Words(Graft graft) => $"{graft.NameOf(Port)}: {Found}";
 
-    public override string Standing(Graft graft) => $"{graft.FindPort(Port)?.Pins.Length ?? 0} contacts described";
+    public override string Standing(Graft graft) => $"{(graft.FindPort(Port)?.Pins.Length ?? 0).Counted("contact")} described";
 }

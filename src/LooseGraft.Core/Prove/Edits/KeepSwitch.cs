@@ -16,7 +16,7 @@ public sealed record KeepSwitch(PortId Port, ValueList<int> Legs, string Found) 
 
     public override string Words(Graft graft) => $"{graft.NameOf(Port)}: {Found}";
 
-    public override string Standing(Graft graft) => $"{graft.FindPort(Port)?.Pins.Length ?? 0} contacts described";
+    public override string Standing(Graft graft) => $"{(graft.FindPort(Port)?.Pins.Length ?? 0).Counted("contact")} described";
 
     private static Signal AsSwitch(Signal signal) => signal.Family == SignalFamily.Switch ? signal : Signal.Parse("spare-switch")!;
 }

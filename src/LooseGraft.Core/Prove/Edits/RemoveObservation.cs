@@ -13,5 +13,5 @@ public sealed record RemoveObservation(int Index) : GraftEdit
 
     public override string Words(Graft graft) => "An observation taken out";
 
-    public override string Standing(Graft graft) => $"{graft.Observations.Length} observations";
+    public override string Standing(Graft graft) => graft.Observations.Length.Counted("observation");
 }

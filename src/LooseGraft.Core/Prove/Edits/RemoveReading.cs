@@ -15,5 +15,5 @@ public sealed record RemoveReading(string Reading) : GraftEdit
 
     public override string Words(Graft graft) => $"A reading taken out: {graft.Readings.FirstOrDefault(reading => reading.Id == Reading)?.Text ?? Reading}";
 
-    public override string Standing(Graft graft) => $"{graft.Readings.Length} readings";
+    public override string Standing(Graft graft) => graft.Readings.Length.Counted("reading");
 }

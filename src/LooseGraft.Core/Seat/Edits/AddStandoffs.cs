@@ -22,7 +22,7 @@ public sealed record AddStandoffs(string Plane, PartTemplate Standard, Millimetr
 
     public override string Words(Graft graft) => $"{graft.Seating.FindPlane(Plane)?.Name ?? Plane} has the standoffs of a standard board: {Standard.Name}";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0} mounts";
+    public override string Standing(Graft graft) => (graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0).Counted("mount");
 
     private ValueList<Mount> WithStandoff(ValueList<Mount> mounts, MountHole hole)
     {

@@ -16,9 +16,9 @@ public sealed record DescribeBoard(string Part, PartBody? Body, ValueList<MountH
         Ports = [.. part.Ports.Select(port => port with { Place = Places.Where(pair => pair.Port == port.Id).Select(pair => pair.Place).FirstOrDefault() })],
     });
 
-    public override string Words(Graft graft) => $"{graft.NameOf(Part)} described: {Holes.Length} holes, {Places.Length} ports placed";
+    public override string Words(Graft graft) => $"{graft.NameOf(Part)} described: {Holes.Length.Counted("hole")}, {Places.Length.Counted("port")} placed";
 
     public override string Standing(Graft graft) => graft.FindPart(Part) is { } part
-        ? $"{part.Holes.Length} holes, {part.Body?.Outline.Length ?? 0} corners, {part.Ports.Count(port => port.Place is not null)} ports placed"
+        ? $"{part.Holes.Length.Counted("hole")}, {(part.Body?.Outline.Length ?? 0).Counted("corner")}, {(part.Ports.Count(port => port.Place is not null)).Counted("port")} placed"
         : "gone";
 }

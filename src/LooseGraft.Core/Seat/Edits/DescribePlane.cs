@@ -8,10 +8,10 @@ public sealed record DescribePlane(MountPlane Plane) : GraftEdit
 {
     public override Graft Apply(Graft graft) => graft.WithSeating(seating => seating.WithPlane(Plane.Id, plane => Plane with { Unknown = plane.Unknown }));
 
-    public override string Words(Graft graft) => $"{Plane.Name} described: {Plane.Mounts.Length} mounts, {Plane.Openings.Length} openings";
+    public override string Words(Graft graft) => $"{Plane.Name} described: {Plane.Mounts.Length.Counted("mount")}, {Plane.Openings.Length.Counted("opening")}";
 
     public override string Standing(Graft graft)
         => graft.Seating.FindPlane(Plane.Id) is { } found
-            ? $"{found.Mounts.Length} mounts, {found.Openings.Length} openings, {found.Ceilings.Length} ceilings"
+            ? $"{found.Mounts.Length.Counted("mount")}, {found.Openings.Length.Counted("opening")}, {found.Ceilings.Length.Counted("ceiling")}"
             : "gone";
 }

@@ -22,9 +22,9 @@ public sealed record DrawBoard(string Part, ReadSheet Sheet) : GraftEdit
             : (part.Body ?? new PartBody([], Evidence.Diagram)) with { Outline = Sheet.Outline(Sheet.Outlines[0]), Evidence = Evidence.Diagram },
     });
 
-    public override string Words(Graft graft) => $"{graft.NameOf(Part)} from a drawing: {Holes.Length} holes{Sheet.NotesInWords}";
+    public override string Words(Graft graft) => $"{graft.NameOf(Part)} from a drawing: {Holes.Length.Counted("hole")}{Sheet.NotesInWords}";
 
-    public override string Standing(Graft graft) => $"{graft.FindPart(Part)?.Holes.Length ?? 0} holes";
+    public override string Standing(Graft graft) => (graft.FindPart(Part)?.Holes.Length ?? 0).Counted("hole");
 
     private static MountHole Hole(PlanPoint at, double wide) => new(at.X, at.Y, new Millimetres(Math.Round(wide, 2)));
 }

@@ -29,7 +29,7 @@ public sealed record DrawPlane(string Plane, ReadSheet Sheet) : GraftEdit
     }));
 
     public override string Words(Graft graft)
-        => $"{graft.Seating.FindPlane(Plane)?.Name ?? Plane} from a drawing: {Mounts.Length} mounts, {Openings.Length} openings{Sheet.NotesInWords}";
+        => $"{graft.Seating.FindPlane(Plane)?.Name ?? Plane} from a drawing: {Mounts.Length.Counted("mount")}, {Openings.Length.Counted("opening")}{Sheet.NotesInWords}";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0} mounts";
+    public override string Standing(Graft graft) => (graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0).Counted("mount");
 }

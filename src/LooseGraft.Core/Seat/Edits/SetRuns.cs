@@ -9,5 +9,5 @@ public sealed record SetRuns(ValueList<LeadRun> Runs) : GraftEdit
 
     public override string Words(Graft graft) => $"Leads that have to reach: {Runs.Length}";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.Runs.Length} leads";
+    public override string Standing(Graft graft) => graft.Seating.Runs.Length.Counted("lead");
 }

@@ -15,5 +15,5 @@ public sealed record TakePattern(string Part, PartTemplate Standard) : GraftEdit
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)} has the holes and outline of a standard board: {Standard.Name}";
 
-    public override string Standing(Graft graft) => $"{graft.FindPart(Part)?.Holes.Length ?? 0} holes";
+    public override string Standing(Graft graft) => (graft.FindPart(Part)?.Holes.Length ?? 0).Counted("hole");
 }

@@ -24,7 +24,7 @@ public sealed record TakeSurveyedHoles(string Part, SurveyResult Survey) : Graft
 
     public override Graft Apply(Graft graft) => graft.WithPart(Part, part => part with { Holes = Holes, Body = part.Body ?? Square });
 
-    public override string Words(Graft graft) => $"{graft.NameOf(Part)}: {Holes.Length} holes from measured distances";
+    public override string Words(Graft graft) => $"{graft.NameOf(Part)}: {Holes.Length.Counted("hole")} from measured distances";
 
-    public override string Standing(Graft graft) => $"{graft.FindPart(Part)?.Holes.Length ?? 0} holes";
+    public override string Standing(Graft graft) => (graft.FindPart(Part)?.Holes.Length ?? 0).Counted("hole");
 }

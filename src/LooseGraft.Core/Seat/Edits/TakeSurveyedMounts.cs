@@ -12,9 +12,10 @@ public sealed record TakeSurveyedMounts(string Plane, SurveyResult Survey) : Gra
         Mounts = [.. plane.Mounts.Where(mount => Survey.Points.All(point => point.Name != mount.Id)), .. Survey.Points.Select(point => Made(plane, point))],
     }));
 
-    public override string Words(Graft graft) => $"{graft.Seating.FindPlane(Plane)?.Name ?? Plane}: {Survey.Points.Length} mounts from measured distances";
+    public override string Words(Graft graft)
+        => $"{graft.Seating.FindPlane(Plane)?.Name ?? Plane}: {Survey.Points.Length.Counted("mount")} from measured distances";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0} mounts";
+    public override string Standing(Graft graft) => (graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0).Counted("mount");
 
     private static Mount Made(MountPlane plane, SurveyedPoint point)
     {

@@ -8,7 +8,9 @@ public sealed record WriteSurvey(string Of, ValueList<SurveySpan> Spans) : Graft
     public override Graft Apply(Graft graft)
         => graft.FindPart(Of) is null && graft.Seating.FindPlane(Of) is null ? graft : graft.WithSeating(seating => seating.WithSurvey(Of, Spans));
 
-    public override string Words(Graft graft) => $"{graft.FindPart(Of)?.Name ?? graft.Seating.FindPlane(Of)?.Name ?? Of} measured: {Spans.Length} distances";
+    public override string Words(Graft graft)
+        => $"{graft.FindPart(Of)?.Name ?? graft.Seating.FindPlane(Of)?.Name ?? Of} measured: {Spans.Length.Counted("distance")}";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.Surveys.FirstOrDefault(survey => survey.Of == Of)?.Spans.Length ?? 0} distances";
+    public override string Standing(Graft graft)
+        => (graft.Seating.Surveys.FirstOrDefault(survey => survey.Of == Of)?.Spans.Length ?? 0).Counted("distance");
 }

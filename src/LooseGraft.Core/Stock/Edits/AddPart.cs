@@ -16,5 +16,5 @@ public sealed record AddPart(string Name, PartKind Kind, PartOrigin Origin, Mone
 
     public override string Words(Graft graft) => $"New part {Name}";
 
-    public override string Standing(Graft graft) => $"{graft.Parts.Length} parts";
+    public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
 }

@@ -9,5 +9,5 @@ public sealed record AddPhoto(Photo Photo) : GraftEdit
 
     public override string Words(Graft graft) => $"Photograph of {graft.NameOf(Photo.Part)}";
 
-    public override string Standing(Graft graft) => $"{graft.Photos.Length} photographs";
+    public override string Standing(Graft graft) => graft.Photos.Length.Counted("photograph");
 }

@@ -18,5 +18,5 @@ public sealed record AddPort(string Part, Port Port) : GraftEdit
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)} has a {Port.Type.Name}: {Port.Name}";
 
-    public override string Standing(Graft graft) => $"{graft.FindPart(Part)?.Ports.Length ?? 0} connectors";
+    public override string Standing(Graft graft) => (graft.FindPart(Part)?.Ports.Length ?? 0).Counted("connector");
 }

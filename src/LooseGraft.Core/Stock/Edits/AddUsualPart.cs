@@ -11,5 +11,5 @@ public sealed record AddUsualPart(PartTemplate Template, string Name, PartOrigin
 
     public override string Words(Graft graft) => $"New part {Name}";
 
-    public override string Standing(Graft graft) => $"{graft.Parts.Length} parts";
+    public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
 }

@@ -27,5 +27,5 @@ public sealed record BringDonor(KnownDonor Donor, Part Board, bool IsSure) : Gra
 
     public override string Words(Graft graft) => $"{Donor.Model}, revision {Donor.Revision}{(IsSure ? "" : " or another")}: board and old case brought in";
 
-    public override string Standing(Graft graft) => $"{graft.Parts.Length} parts";
+    public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
 }

@@ -20,10 +20,10 @@ public sealed record DescribeContacts(PortId Port, ValueList<Pin> Pins, bool IsF
     {
         var name = graft.NameOf(Port);
         if (Pins.IsEmpty) return $"{name}: no contact described";
-        if (IsFromTable) return $"{name}: {Pins.Length} contacts from a table";
+        if (IsFromTable) return $"{name}: {Pins.Length.Counted("contact")} from a table";
         return Pins.Length <= MostNamed
             ? $"{name}: {string.Join(", ", Pins.Select(pin => $"{pin.Position} {Cell(pin)}"))}"
-            : $"{name}: {Pins.Length} contacts described";
+            : $"{name}: {Pins.Length.Counted("contact")} described";
     }
 
     public override string Standing(Graft graft) => graft.FindPort(Port) is { } port

@@ -9,5 +9,5 @@ public sealed record RemovePart(string Part) : GraftEdit
 
     public override string Words(Graft graft) => $"Part {Part} taken out, with its joints, draws, readings and photographs";
 
-    public override string Standing(Graft graft) => $"{graft.Parts.Length} parts";
+    public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
 }

@@ -11,5 +11,5 @@ public sealed record RemovePhoto(int Index) : GraftEdit
     public override string Words(Graft graft)
         => Index >= 0 && Index < graft.Photos.Length ? $"A photograph of {graft.NameOf(graft.Photos[Index].Part)} taken out" : "A photograph taken out";
 
-    public override string Standing(Graft graft) => $"{graft.Photos.Length} photographs";
+    public override string Standing(Graft graft) => graft.Photos.Length.Counted("photograph");
 }

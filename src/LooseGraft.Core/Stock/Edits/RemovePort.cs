@@ -9,5 +9,5 @@ public sealed record RemovePort(PortId Port) : GraftEdit
 
     public override string Words(Graft graft) => $"Connector {Port.Port} of {Port.Part} taken out, with its joints, readings and photographs";
 
-    public override string Standing(Graft graft) => $"{graft.FindPart(Port.Part)?.Ports.Length ?? 0} connectors";
+    public override string Standing(Graft graft) => (graft.FindPart(Port.Part)?.Ports.Length ?? 0).Counted("connector");
 }

@@ -27,5 +27,5 @@ public sealed record TakeFromBin(BinClaim Claim, string Name, PartKind Kind, Mon
 
     public override string Words(Graft graft) => $"{Claim.Count} of {Name} taken from the bin";
 
-    public override string Standing(Graft graft) => $"{graft.Parts.Length} parts";
+    public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
 }

@@ -11,7 +11,7 @@ public sealed record AddLeadTest(string Joint, LeadTest Test) : GraftEdit
 
     public override string Words(Graft graft) => $"Lead {Joint}, {Test.One} to {Test.Other}: {(Test.Beeped ? "beep" : "no beep")}";
 
-    public override string Standing(Graft graft) => $"{graft.Joints.FirstOrDefault(joint => joint.Id == Joint)?.Tests.Length ?? 0} lines read";
+    public override string Standing(Graft graft) => $"{(graft.Joints.FirstOrDefault(joint => joint.Id == Joint)?.Tests.Length ?? 0).Counted("line")} read";
 
     private bool IsSame(LeadTest old) => (old.One, old.Other) == (Test.One, Test.Other) || (old.One, old.Other) == (Test.Other, Test.One);
 }

@@ -11,5 +11,5 @@ public sealed record ForgetLeadTests(string Joint) : GraftEdit
 
     public override string Words(Graft graft) => $"Lead {Joint}: its meter sheet is empty again";
 
-    public override string Standing(Graft graft) => $"{graft.Joints.FirstOrDefault(joint => joint.Id == Joint)?.Tests.Length ?? 0} lines read";
+    public override string Standing(Graft graft) => $"{(graft.Joints.FirstOrDefault(joint => joint.Id == Joint)?.Tests.Length ?? 0).Counted("line")} read";
 }

@@ -14,7 +14,7 @@ public abstract record JointEdit(string Joint) : GraftEdit
     public sealed override string Words(Graft graft) => $"Joint {Joint}: {What}";
 
     public sealed override string Standing(Graft graft) => graft.Joints.FirstOrDefault(joint => joint.Id == Joint) is { } joint
-        ? $"{joint.Method.Words()}, {joint.Wires.Length} wires{(joint.Reason is { } reason ? $", {reason}" : "")}"
+        ? $"{joint.Method.Words()}, {joint.Wires.Length.Counted("wire")}{(joint.Reason is { } reason ? $", {reason}" : "")}"
         : "this joint is not there any more";
 
     /// <summary>The joint with the change made.</summary>

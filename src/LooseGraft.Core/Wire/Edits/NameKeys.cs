@@ -19,5 +19,5 @@ public sealed record NameKeys(string Part, ValueList<(int Row, int Column, strin
         ? string.Join(", ", Keys.Select(key => key.Name.Length == 0 ? $"{key.Row}/{key.Column} empty" : $"{key.Row}/{key.Column} {key.Name}"))
         : $"{Keys.Length} named");
 
-    public override string Standing(Graft graft) => $"{graft.FindPart(Part)?.Matrix?.Keys.Length ?? 0} keys";
+    public override string Standing(Graft graft) => (graft.FindPart(Part)?.Matrix?.Keys.Length ?? 0).Counted("key");
 }

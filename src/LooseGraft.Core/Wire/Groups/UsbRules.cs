@@ -40,7 +40,7 @@ internal static class UsbRules
 
     private static SignalFamily Family(JointReview review, JointContact contact) => review.From.At(contact.From).Family;
 
-    private static char PortOf(Terminal terminal) => terminal.Signal.Name[3];
+    private static int? PortOf(Terminal terminal) => terminal.Signal.Entry?.UsbPort;
 
     private static JointSubject Subject(JointReview review) => new JointSubject(review.Joint.Id);
 

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Hosting;
 
@@ -17,9 +18,5 @@ public sealed class CoolModel(GraftStore store, ReviewCache reviews) : ToComeMod
     private static string Peak(SupplyReview supply)
         => $"{supply.Limits.Where(limit => limit.Kind == FeedLimitKind.Rail).Sum(limit => limit.In(LoadCase.Peak).Used.High.Value):0.#} W";
 
-    private string Count(PartKind kind)
-    {
-        var count = Graft.Parts.Count(part => part.Kind == kind);
-        return $"{count} {kind.ToString().ToLowerInvariant()}{(count == 1 ? "" : "s")}";
-    }
+    private string Count(PartKind kind) => Graft.Parts.Count(part => part.Kind == kind).Counted(kind.ToString().ToLowerInvariant());
 }

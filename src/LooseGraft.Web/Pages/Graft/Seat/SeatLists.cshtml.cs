@@ -112,14 +112,17 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
         if (Graft.FindPart(into ?? "") is { } board) return await SaveAsync(new TakePattern(board.Id, usual));
         if (Graft.Seating.FindPlane(into ?? "") is not { } plane) return NotFound();
-        return await SaveAsync(new AddStandoffs(plane.Id, usual, ModelState.OptionalLength("left", left, 0) ?? Millimetres.Zero, ModelState.OptionalLength("rear", rear, 0) ?? Millimetres.Zero));
+        return await SaveAsync(new AddStandoffs(
+            plane.Id, usual, ModelState.OptionalLength("left", left, 0) ?? Millimetres.Zero, ModelState.OptionalLength("rear", rear, 0) ?? Millimetres.Zero));
     }
 
     /// <summary>Takes outlines and holes out of a drawing: for a board its outline and holes, for a plane its outline and what is cut into it.</summary>
     public async Task<IActionResult> OnPostDrawingAsync(IFormFile? file, string? into)
     {
         if (!await LoadAsync()) return NotFound();
-        return await DrawingUpload.ReadAsync(ModelState, Graft, file, into, HttpContext.RequestAborted) is { } edit ? await SaveAsync(edit) : await InvalidAsync();
+        return await DrawingUpload.ReadAsync(ModelState, Graft, file, into, HttpContext.RequestAborted) is { } edit
+            ? await SaveAsync(edit)
+            : await InvalidAsync();
     }
 
     protected override void OnShown()
