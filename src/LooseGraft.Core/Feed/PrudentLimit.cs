@@ -10,14 +10,13 @@ public static class PrudentLimit
     // Electrolytic capacitors lose 5 to 10 % of a supply's output a decade of use (common practice); the middle is taken.
     private const double LossPerYear = 0.0075;
     private const double HotFactor = 0.9;
-    private const double UnknownMakerFactor = 0.8;
 
     /// <summary>The total, derated; null when the label states none or nothing speaks for derating.</summary>
     public static Watts? Of(Supply supply)
     {
         if (supply.Total is not { } total) return null;
-        var factor = (1 - (LossPerYear * Math.Min(supply.AgeYears ?? 0, 40))) * (supply.RunsHot ? HotFactor : 1) * (
-            total.Limit.Evidence.IsProven() ? 1 : UnknownMakerFactor);
+        var factor = (1 - (LossPerYear * Math.Min(supply.AgeYears ?? 0, 40))) * (supply.RunsHot ? HotFactor : 1)
+            * (total.Limit.Evidence.IsProven() ? 1 : ThinEvidence.LimitFactor);
         return factor < 1 ? new Watts(total.Limit.Value.Value * factor) : null;
     }
 

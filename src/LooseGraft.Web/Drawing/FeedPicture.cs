@@ -17,8 +17,6 @@ public sealed record FeedPicture(SupplyReview Supply, LoadCase Case)
 
     public double Height => Supply.Limits.Length * RowHeight;
 
-    public static string BarY(int row) => Number((row * RowHeight) + BarTop);
-
     /// <summary>How far along the row a power stands. Beyond the drawing's edge it is cut off there.</summary>
     public static double X(FeedLimit limit, Watts power)
         => limit.Limit.Value > Watts.Zero ? Math.Clamp(power / limit.Limit.Value * LimitX, 0, Width) : Width;
