@@ -116,7 +116,7 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
         {
             ("\u0089PNG not a drawing", "#bench .problem", "was not brought in"),
             ("<svg width='300mm' height='200mm' viewBox='0 0 300 200'><rect width='300' height='200'/><circle cx='20' cy='180' r='2'/></svg>", ".said",
-                "1 mounts"),
+                "1 mount, 0 openings"),
         })
         {
             File.WriteAllText(file, drawing);
