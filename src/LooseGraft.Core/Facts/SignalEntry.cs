@@ -23,6 +23,16 @@ public sealed record SignalEntry(
     /// <summary>Which line of its USB port it is, whatever the port's number; null for everything else.</summary>
     public string? UsbLine { get; init; }
 
+    /// <summary>How its driver moves the line.</summary>
+    public SignalDrive Drive { get; init; }
+
+    /// <summary>Volts of its line where they are laid down: 5 V for the start line and power-good (ATX12V power supply design guide), 5 V, at most 5.25, for
+    /// fan control (four-wire PWM fan specification), 3.3 V for USB data (USB 2.0 specification, 7.1); null where each maker chooses.</summary>
+    public double? UsualVolts { get; init; }
+
+    /// <summary>Whether holding it at ground for good is a way of leaving the machine on: usual practice, and no fault.</summary>
+    public bool StartsWhenGrounded { get; init; }
+
     /// <summary>Who drives it when the pin itself does not say, seen from a kind of part: a board hosts, everything else is a device on it.</summary>
     public SignalDirection UsualDirection(PartKind kind) => kind == PartKind.Board ? AtBoard : AtDevice;
 }

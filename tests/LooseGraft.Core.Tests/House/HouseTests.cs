@@ -14,11 +14,12 @@ public sealed partial class HouseTests
     private static readonly string[] Verbs = Enum.GetNames<Stage>();
 
     [Theory]
-    [InlineData("Quantities", new[] { "Facts", "Model", "Findings", "Files" })]
-    [InlineData("Facts", new[] { "Model", "Findings", "Files" })]
-    [InlineData("Model", new[] { "Findings", "Files" })]
-    [InlineData("Findings", new[] { "Files" })]
-    [InlineData("Files", new[] { "Findings" })]
+    [InlineData("Quantities", new[] { "Facts", "Model", "Findings", "Circuit", "Files" })]
+    [InlineData("Facts", new[] { "Model", "Findings", "Circuit", "Files" })]
+    [InlineData("Model", new[] { "Findings", "Circuit", "Files" })]
+    [InlineData("Findings", new[] { "Circuit", "Files" })]
+    [InlineData("Files", new[] { "Findings", "Circuit" })]
+    [InlineData("Circuit", new[] { "Files" })]
     public void Foundations_do_not_look_up(string below, string[] above)
         => Assert.Empty(Looking(below, above.Concat(Verbs)));
 
@@ -32,12 +33,14 @@ public sealed partial class HouseTests
     [InlineData("Feed", new[] { "Log", "Findings" })]
     [InlineData("Wire", new[] { "Quantities" })]
     [InlineData("Files", new[] { "Model" })]
+    [InlineData("Circuit", new[] { "Findings" })]
+    [InlineData("Wire", new[] { "Circuit" })]
     public void An_arrow_that_stands_is_seen(string from, string[] to) => Assert.NotEmpty(Looking(from, to));
 
     [Fact]
     public void Every_namespace_of_the_core_is_held_by_these_rules()
     {
-        string[] known = ["Quantities", "Facts", "Model", "Findings", "Files", .. Verbs];
+        string[] known = ["Quantities", "Facts", "Model", "Findings", "Circuit", "Files", .. Verbs];
         var found = typeof(Review).Assembly.GetTypes().Select(type => type.Namespace).OfType<string>()
             .Where(name => name.StartsWith("LooseGraft.Core.", StringComparison.Ordinal))
             .Select(name => name.Split('.')[2]).Distinct();

@@ -1,0 +1,89 @@
+namespace LooseGraft.Core.Circuit;
+
+/// <summary>What is wrong with a net.</summary>
+public enum ConflictKind
+{
+    /// <summary>A supply on a return.</summary>
+    SupplyToGround,
+
+    /// <summary>Two supplies of different voltage, or a standby supply and a switched one.</summary>
+    SupplyToSupply,
+
+    /// <summary>Two supplies of one voltage, each with a will of its own.</summary>
+    SuppliesInParallel,
+
+    /// <summary>More than a load bears, or the wrong way round.</summary>
+    BeyondLoad,
+
+    /// <summary>Less than a load is made for.</summary>
+    BelowLoad,
+
+    /// <summary>A load that should have power with the machine off, on a supply that goes off with it.</summary>
+    NotStandby,
+
+    /// <summary>A load's supply contact on a return.</summary>
+    LoadAtGround,
+
+    /// <summary>A supply beyond what a signal's pin bears.</summary>
+    SupplyBeyondSignal,
+
+    /// <summary>A supply that a driver would have to pull down.</summary>
+    SupplyAgainstDriver,
+
+    /// <summary>A signal held at a supply that it bears.</summary>
+    HeldAtSupply,
+
+    /// <summary>Two drivers on one line.</summary>
+    DriverAgainstDriver,
+
+    /// <summary>Several lines that only pull down, joined.</summary>
+    LineShared,
+
+    /// <summary>The output of an amplifier on a return.</summary>
+    DriverShorted,
+
+    /// <summary>A signal held at a return.</summary>
+    HeldAtGround,
+
+    /// <summary>A start line held down: the machine is always on.</summary>
+    AlwaysOn,
+
+    /// <summary>A load fed from a signal.</summary>
+    LoadOnSignal,
+
+    /// <summary>A level that kills an input.</summary>
+    LevelKills,
+
+    /// <summary>A level higher or lower than the input is made for.</summary>
+    LevelDiffers,
+
+    /// <summary>A level that one side states and nobody knows of the other.</summary>
+    LevelUnknown,
+
+    /// <summary>A signal on another.</summary>
+    OtherSignal,
+
+    /// <summary>A contact of which nobody knows what it does.</summary>
+    NotKnown,
+
+    /// <summary>A light or lamp on more than it is made for.</summary>
+    LightBurns,
+
+    /// <summary>A light the wrong way round.</summary>
+    LightReversed,
+
+    /// <summary>A load joined to something, with nothing that feeds it.</summary>
+    NotFed,
+
+    /// <summary>Current that has no way back.</summary>
+    NoReturn,
+
+    /// <summary>A load that hangs between two supplies and returns its current into the lower.</summary>
+    BetweenSupplies,
+
+    /// <summary>What arrives is not what is written on a conductor's contact.</summary>
+    LabelDiffers,
+
+    /// <summary>A label that states a supply which nothing on its net gives.</summary>
+    LabelNotGiven,
+}

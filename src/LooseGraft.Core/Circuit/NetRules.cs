@@ -1,0 +1,108 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Circuit;
+
+/// <summary>What two contacts do to each other on one net. The rules are tried in order, worst physics first, each both ways round: which contact is named
+/// first never changes the outcome.</summary>
+/// <remarks>The physics of each rule and its source stand in docs/rules.md.</remarks>
+internal static class NetRules
+{
+    /// <summary>An input is killed by a level above so many times its own. 5 V into 3.3 V is 1.5 times: the protection conducts, and many pins live on with a
+    /// series resistor of a few hundred ohms in the driver; 12 V into 5 V, 5 V into 1.8 V or 12 V into 3.3 V kill (makers' absolute maximum ratings, common
+    /// practice).</summary>
+    public const double KillingRatio = 1.6;
+
+    private static readonly NetRule[] InOrder =
+    [
+        new(ConflictKind.NotKnown, Severity.Check, (a, _) => a.Role.Kind == RoleKind.Unknown),
+        new(ConflictKind.SupplyToGround, Severity.Stop, (a, b) => a.Role.Feeds && Is(b, RoleKind.Ground)),
+        new(ConflictKind.LoadAtGround, Severity.Fix, (a, b) => Is(a, RoleKind.Load) && Is(b, RoleKind.Ground)),
+        new(ConflictKind.SupplyToSupply, Severity.Stop, (a, b) => a.Role.Feeds && b.Role.Feeds && (a.Role.IsStandby != b.Role.IsStandby || !IsSame(a, b))),
+        new(ConflictKind.SuppliesInParallel, Severity.Stop, (a, b) => Is(a, RoleKind.Source) && Is(b, RoleKind.Source) && a.Part.Id != b.Part.Id),
+        new(ConflictKind.BeyondLoad, Severity.Stop, (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && IsBeyond(a.Role.Gives!.Value, b.Role.Wants!.Value)),
+        new(ConflictKind.BelowLoad, Severity.Check,
+            (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && b.Part.Kind.RunsOnLess() && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
+        new(ConflictKind.BelowLoad, Severity.Fix, (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
+        new(ConflictKind.NotStandby, Severity.Fix, (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && b.Role.IsStandby && !a.Role.IsStandby),
+        new(null, Severity.Note, (a, b) => a.Role.Feeds && IsHeldAtItsLevel(a, b)),
+        new(ConflictKind.SupplyBeyondSignal, Severity.Stop, (a, b) => a.Role.Feeds && IsSignal(b) && !BearsSupply(b.Role, a.Role.Gives!.Value)),
+        new(ConflictKind.SupplyAgainstDriver, Severity.Stop,
+            (a, b) => a.Role.Feeds && Is(b, RoleKind.Driver) && b.Role.Drive != SignalDrive.ThroughResistor),
+        new(ConflictKind.HeldAtSupply, Severity.Fix, (a, b) => a.Role.Feeds && IsSignal(b)),
+        new(ConflictKind.DriverShorted, Severity.Stop, (a, b) => Drives(a, SignalDrive.Bridge) && Is(b, RoleKind.Ground)),
+        new(ConflictKind.AlwaysOn, Severity.Check, (a, b) => IsSignal(a) && a.Signal.Entry is { StartsWhenGrounded: true } && Is(b, RoleKind.Ground)),
+        new(null, Severity.Note, (a, b) => WantsGround(a) && Is(b, RoleKind.Ground)),
+        new(ConflictKind.HeldAtGround, Severity.Check, (a, b) => Drives(a, SignalDrive.OpenToGround) && Is(b, RoleKind.Ground)),
+        new(ConflictKind.HeldAtGround, Severity.Fix, (a, b) => IsSignal(a) && Is(b, RoleKind.Ground)),
+        new(ConflictKind.LoadOnSignal, Severity.Stop, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Load)),
+        new(ConflictKind.LoadOnSignal, Severity.Fix, (a, b) => Is(a, RoleKind.Input) && Is(b, RoleKind.Load)),
+        new(null, Severity.Note, (a, b) => Drives(a, SignalDrive.InTurn) && Drives(b, SignalDrive.InTurn) && BelongTogether(a.Signal, b.Signal)),
+        new(ConflictKind.LineShared, Severity.Check, (a, b) => Drives(a, SignalDrive.OpenToGround) && Drives(b, SignalDrive.OpenToGround)),
+        new(ConflictKind.DriverAgainstDriver, Severity.Stop, (a, b) => IsStiff(a) && IsStiff(b)),
+        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Driver)),
+        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Input) && Ratio(a, b) > KillingRatio),
+        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => IsSignal(a) && IsSignal(b) && !BelongTogether(a.Signal, b.Signal)),
+        new(ConflictKind.LevelDiffers, Severity.Fix,
+            (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Input) && Ratio(a, b) is > 1 + Tolerances.LogicLevel or < 1 - Tolerances.LogicLevel),
+        new(ConflictKind.LevelUnknown, Severity.Check,
+            (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Input) && a.Role.Drive != SignalDrive.OpenToGround
+                && (a.Role.Level is null) != (b.Role.Level is null)),
+    ];
+
+    /// <summary>What is wrong between two contacts of one net, the one that gives first; null when nothing is.</summary>
+    public static Clash? Judge(CircuitContact one, CircuitContact other)
+    {
+        foreach (var rule in InOrder)
+        {
+            if (rule.Applies(one, other)) return rule.Kind is { } kind ? new Clash(kind, rule.Severity, one, other) : null;
+            if (rule.Applies(other, one)) return rule.Kind is { } kind ? new Clash(kind, rule.Severity, other, one) : null;
+        }
+
+        return null;
+    }
+
+    /// <summary>Whether two signals are the two ends of one line.</summary>
+    internal static bool BelongTogether(Signal one, Signal other) => (one.Name, other.Name) switch
+    {
+        ("serial-transmit", "serial-receive") or ("serial-receive", "serial-transmit") => true,
+        ("serial-receive", "serial-receive") => false,
+        // Any port of USB serves any other as long as the pair stays together, which is looked at for the whole joint.
+        _ when one.Family == SignalFamily.Usb && other.Family == SignalFamily.Usb => one.Entry?.UsbLine == other.Entry?.UsbLine,
+        _ => one == other,
+    };
+
+    private static bool Is(CircuitContact contact, RoleKind kind) => contact.Role.Kind == kind;
+
+    private static bool IsSignal(CircuitContact contact) => contact.Role.Kind is RoleKind.Driver or RoleKind.Input;
+
+    private static bool Drives(CircuitContact contact, SignalDrive drive) => contact.Role.Kind == RoleKind.Driver && contact.Role.Drive == drive;
+
+    // Two that both move the line, at least one of them up as well as down.
+    private static bool IsStiff(CircuitContact contact)
+        => contact.Role is { Kind: RoleKind.Driver, Drive: SignalDrive.PushPull or SignalDrive.OpenToGround or SignalDrive.Bridge };
+
+    private static bool IsSame(CircuitContact one, CircuitContact other)
+        => VoltSpan.Around(one.Role.Gives!.Value.Low, Tolerances.Rail).Contains(other.Role.Gives!.Value.Low);
+
+    // Towards zero is less than a load is made for; beyond its far end, or on the other side of zero, it dies.
+    private static bool IsBeyond(VoltSpan gives, VoltSpan wants)
+        => wants.High > Volts.Zero ? gives.High > wants.High || gives.Low < Volts.Zero : gives.Low < wants.Low || gives.High > Volts.Zero;
+
+    private static bool BearsSupply(ContactRole role, VoltSpan gives) => gives.Low >= Volts.Zero && gives.High <= role.Bears;
+
+    // A backplane that wants +5 V on its enable contact.
+    private static bool IsHeldAtItsLevel(CircuitContact supply, CircuitContact fed)
+        => fed.Role is { Kind: RoleKind.Input, Level: { } level } && level > Volts.Zero
+            && fed.Signal.Family is SignalFamily.Enable or SignalFamily.Sense or SignalFamily.Other
+            && VoltSpan.Around(level, Tolerances.Rail).Contains(supply.Role.Gives!.Value);
+
+    private static bool WantsGround(CircuitContact contact)
+        => contact.Role.Kind == RoleKind.Input && (contact.Role.Level == Volts.Zero || contact.Signal.Entry is { WantsGround: true });
+
+    private static double? Ratio(CircuitContact driver, CircuitContact input)
+        => driver.Role.Level is { } given && input.Role.Level is { } made && made > Volts.Zero && driver.Role.Drive != SignalDrive.OpenToGround
+            ? given.Value / made.Value : null;
+}

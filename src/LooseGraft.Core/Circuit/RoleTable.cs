@@ -1,0 +1,82 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Circuit;
+
+/// <summary>Finds the role of each contact from what its part is and has inside, its signal, its direction and its stated volts.</summary>
+/// <remarks>The table stands in docs/rules.md. What the pin itself states goes before what is usual.</remarks>
+public sealed class RoleTable
+{
+    private readonly Dictionary<string, VoltSpan[]> _outputs;
+    private readonly HashSet<ContactId> _linked = [];
+
+    /// <summary>The roles in a graft.</summary>
+    public RoleTable(Graft graft)
+    {
+        _outputs = graft.Supplies.GroupBy(supply => supply.Part).ToDictionary(same => same.Key,
+            same => same.SelectMany(supply => supply.Rails).Select(rail => VoltSpan.Around(rail.Voltage, Tolerances.Rail)).ToArray());
+        foreach (var part in graft.Parts)
+        {
+            foreach (var link in part.Links) _linked.UnionWith([IdOf(part, link.One), IdOf(part, link.Other)]);
+        }
+    }
+
+    /// <summary>The role of a contact.</summary>
+    public ContactRole Of(Part part, Port port, Pin pin)
+    {
+        if (part.Kind.OnlyConducts() || pin.Direction == SignalDirection.Passive || IsLinkedLeg(part, port, pin)) return ContactRole.Passive;
+        return pin.Signal.Value switch
+        {
+            { Family: SignalFamily.Unknown } => ContactRole.Unknown,
+            { Family: SignalFamily.None } => ContactRole.Passive,
+            { Family: SignalFamily.Ground } => ContactRole.Ground,
+            { SupplyVoltage: { } volts } supply => OfSupply(part, pin, volts, supply.IsStandby),
+            var signal => OfSignal(part.Kind, pin, signal),
+        };
+    }
+
+    private static ContactId IdOf(Part part, InnerEnd end) => new(new PortId(part.Id, end.Port), end.Position);
+
+    // A contact that a link of a panel leads on from is a leg; on a board it stays what it is, whatever it is linked to.
+    private bool IsLinkedLeg(Part part, Port port, Pin pin) => part.Kind.HasLegs() && _linked.Contains(new(new PortId(part.Id, port.Id), pin.Position));
+
+    private ContactRole OfSupply(Part part, Pin pin, Volts volts, bool standby) => (pin.Direction, part.Kind) switch
+    {
+        (SignalDirection.In, _) => ContactRole.Load(volts, standby),
+        (SignalDirection.Both, _) => ContactRole.Rail(volts, standby),
+        // What a board gives on one contact it may take on another of the same plane.
+        (_, PartKind.Board or PartKind.Microcontroller) => ContactRole.Rail(volts, standby),
+        (SignalDirection.Out, _) or (_, PartKind.Supply or PartKind.Brick) => ContactRole.Source(volts, standby),
+        (_, PartKind.Converter) => OfConverter(part, volts, standby),
+        _ => ContactRole.Load(volts, standby),
+    };
+
+    // A converter gives what its label says it gives, and takes the rest. Without a label it may do either.
+    private ContactRole OfConverter(Part part, Volts volts, bool standby)
+        => !_outputs.TryGetValue(part.Id, out var outputs) || outputs.Length == 0 ? ContactRole.Rail(volts, standby)
+            : outputs.Any(output => output.Contains(volts)) ? ContactRole.Source(volts, standby)
+            : ContactRole.Load(volts, standby);
+
+    private static ContactRole OfSignal(PartKind kind, Pin pin, Signal signal)
+    {
+        var level = pin.Level ?? (signal.Entry?.UsualVolts is { } usual ? new Volts(usual) : null);
+        return Direction(kind, pin, signal) switch
+        {
+            SignalDirection.Out => new ContactRole(RoleKind.Driver) { Drive = signal.Entry?.Drive ?? SignalDrive.PushPull, Level = level },
+            SignalDirection.Both => new ContactRole(RoleKind.Driver) { Drive = SignalDrive.InTurn, Level = level },
+            SignalDirection.Passive => ContactRole.Passive,
+            // What nobody said more of is taken to listen: a driver would be named for what it drives.
+            _ => new ContactRole(RoleKind.Input) { Level = level },
+        };
+    }
+
+    private static SignalDirection Direction(PartKind kind, Pin pin, Signal signal)
+    {
+        if (pin.Direction != SignalDirection.Unstated) return pin.Direction;
+        // A loudspeaker and a lamp are coil and filament whatever is written on their tags; what else has a bridge output drives it.
+        if (kind is PartKind.Speaker or PartKind.Lamp) return SignalDirection.Passive;
+        if (signal.Entry?.Drive == SignalDrive.Bridge) return SignalDirection.Out;
+        return signal.Entry?.UsualDirection(kind) ?? SignalDirection.Unstated;
+    }
+}

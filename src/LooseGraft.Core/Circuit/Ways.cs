@@ -1,0 +1,64 @@
+using System.Collections.Immutable;
+
+namespace LooseGraft.Core.Circuit;
+
+/// <summary>Finds the way from one contact to another that needs the fewest closed switches, and of those the one over the fewest contacts.</summary>
+/// <remarks>Dijkstra over pairs (switches, joins) in their usual order. Exact: two contacts are one net in a state of plain make contacts just when some way
+/// between them has all its switches closed, so the switches of this way are the smallest set of presses that joins the two.</remarks>
+internal sealed class Ways
+{
+    private readonly List<Join>[] _beside;
+
+    public Ways(Netlist netlist)
+    {
+        _beside = new List<Join>[netlist.Contacts.Length];
+        foreach (var join in netlist.Joins)
+        {
+            (_beside[join.One] ??= []).Add(join);
+            (_beside[join.Other] ??= []).Add(join);
+        }
+    }
+
+    /// <summary>The joins of the way to the nearest of some contacts, in order from the first contact; null when there is none.</summary>
+    /// <param name="from">Where it begins.</param>
+    /// <param name="to">Where it may end.</param>
+    /// <param name="allowed">The joins it may use.</param>
+    public ImmutableArray<Join>? Between(int from, HashSet<int> to, Func<Join, bool> allowed)
+    {
+        var cost = new Dictionary<int, (int Switches, int Joins)> { [from] = (0, 0) };
+        var before = new Dictionary<int, Join>();
+        var waiting = new PriorityQueue<int, (int Switches, int Joins)>([(from, (0, 0))]);
+        while (waiting.TryDequeue(out var at, out var so))
+        {
+            if (to.Contains(at)) return Back(before, from, at);
+            if (so.CompareTo(cost[at]) > 0) continue;
+            foreach (var join in (_beside[at] ?? []).Where(allowed))
+            {
+                var (next, then) = (join.From(at), (so.Switches + (join.Kind == JoinKind.Switch ? 1 : 0), so.Joins + 1));
+                if (cost.TryGetValue(next, out var known) && known.CompareTo(then) <= 0) continue;
+                (cost[next], before[next]) = (then, join);
+                waiting.Enqueue(next, then);
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>The contacts along a way.</summary>
+    public static ImmutableArray<CircuitContact> Contacts(Netlist netlist, int from, ImmutableArray<Join> way)
+    {
+        var at = from;
+        return [netlist.Contacts[from], .. way.Select(join => netlist.Contacts[at = join.From(at)])];
+    }
+
+    /// <summary>The contact a way ends at.</summary>
+    public static int End(int from, ImmutableArray<Join> way) => way.Aggregate(from, (at, join) => join.From(at));
+
+    private static ImmutableArray<Join> Back(Dictionary<int, Join> before, int from, int to)
+    {
+        var way = new List<Join>();
+        for (var at = to; at != from; at = way[^1].From(at)) way.Add(before[at]);
+        way.Reverse();
+        return [.. way];
+    }
+}

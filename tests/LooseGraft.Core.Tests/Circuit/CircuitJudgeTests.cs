@@ -1,0 +1,217 @@
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using static LooseGraft.Core.Tests.Circuit.CircuitBench;
+
+namespace LooseGraft.Core.Tests.Circuit;
+
+public sealed class CircuitJudgeTests
+{
+    private static readonly Part Supply = Part(PartKind.Supply, "supply", "+12 V,ground,+5 V,ground");
+    private static readonly Part Tag = Part(PartKind.Other, "tag", "none,none");
+
+    [Fact]
+    public void Two_supplies_on_one_spare_tag_are_joined_whatever_the_tag_is_called()
+        => Assert.Equal("SupplyToSupply Stop supply/1 > supply/3", Words(Judge([Supply, Tag], "supply/1-tag/1", "supply/3-tag/1")));
+
+    [Fact]
+    public void A_contact_without_a_conductor_joins_nothing()
+        => Assert.Empty(Judge([Supply, Part(PartKind.Other, "tag", "unwired,none")], "supply/1-tag/1", "supply/3-tag/1"));
+
+    [Fact]
+    public void Two_parts_share_nothing_by_using_one_name()
+        => Assert.Empty(Judge([Supply, Part(PartKind.Drive, "one", "+5 V,ground"), Part(PartKind.Drive, "two", "+12 V,ground")],
+            "supply/3-one/1", "supply/4-one/2", "supply/1-two/1", "supply/2-two/2"));
+
+    [Fact]
+    public void A_board_passes_on_what_it_gets_and_what_it_makes()
+    {
+        var board = Part(PartKind.Board, "board", "+5 V,ground,+5 V,ground,+12 V");
+        Assert.Empty(Judge([Supply, board, Part(PartKind.Drive, "drive", "+5 V,ground")], "supply/3-board/1", "supply/4-board/2", "board/3-drive/1",
+            "board/4-drive/2"));
+        Assert.Empty(Judge([board, Part(PartKind.Drive, "drive", "+5 V,ground")], "board/3-drive/1", "board/4-drive/2"));
+        Assert.Equal("BeyondLoad Stop board/5 > drive/1",
+            Words(Judge([board, Part(PartKind.Drive, "drive", "+5 V,ground")], "board/5-drive/1", "board/4-drive/2")));
+    }
+
+    [Fact]
+    public void One_wrong_wire_is_told_once_however_much_it_joins()
+    {
+        var board = Part(PartKind.Board, "board", "+12 V,ground,+5 V,ground");
+        var drive = Part(PartKind.Drive, "drive", "+12 V,ground,+5 V,ground");
+        // The third wire should lead to the third contact.
+        var conflict = Assert.Single(
+            Judge([Supply, board, drive], "supply/1-board/1", "supply/2-board/2", "supply/3-board/4", "supply/4-board/4", "board/1-drive/1", "board/2-drive/2",
+            "board/3-drive/3").Hard());
+        Assert.Equal((ConflictKind.SupplyToGround, "supply/p/3", "board/p/4"), (conflict.Kind, $"{conflict.Giver.Id}", $"{conflict.Taker.Id}"));
+        Assert.Equal(JoinKind.Joint, conflict.Place?.Kind);
+    }
+
+    [Fact]
+    public void Each_of_two_wrong_wires_is_told()
+        => Assert.Equal("SupplyToGround Stop supply/1 > board/2; SupplyToGround Stop supply/3 > board/4",
+            Words(Judge([Supply, Part(PartKind.Board, "board", "+12 V,ground,+5 V,ground")], "supply/1-board/2", "supply/3-board/4")));
+
+    [Fact]
+    public void What_crosses_inside_a_lead_is_blamed_on_the_lead()
+    {
+        var lead = new Part("lead", "lead", PartKind.Lead)
+        {
+            Ports = [Port("near", "+12 V,+5 V"), Port("far", "+5 V,+12 V")],
+            Links = [Link("near/1", "far/1"), Link("near/2", "far/2")],
+        };
+        var found = Judge([Supply, lead, Part(PartKind.Drive, "drive", "+5 V,+12 V,ground")], "supply/1-lead.near/1", "supply/3-lead.near/2",
+            "lead.far/1-drive/1", "lead.far/2-drive/2",
+            "supply/2-drive/3").Hard().ToArray();
+        Assert.Equal("BeyondLoad Stop supply/1 > drive/1; BelowLoad Fix supply/3 > drive/2", Words(found));
+        Assert.Equal((JoinKind.Inside, "lead"), (found[0].Place!.Kind, found[0].Place!.Owner));
+        Assert.Equal(["supply/p/1", "lead/near/1", "lead/far/1", "drive/p/1"], found[0].Way.Select(contact => $"{contact.Id}"));
+    }
+
+    [Theory]
+    [InlineData(LinkKind.Momentary)]
+    [InlineData(LinkKind.Latching)]
+    public void The_fewest_presses_that_make_a_short_are_named(LinkKind kind)
+    {
+        // Two switches in series beside one by itself: the one is enough.
+        var keys = Part(PartKind.Panel, "keys", "none,none,none", Link(1, 2, kind), Link(2, 3, kind), Link(1, 3, kind));
+        var found = Judge([Supply, keys], "supply/1-keys/1", "supply/2-keys/3");
+        Assert.Equal("SupplyToGround Stop supply/1 > supply/2", Words(found[..1]));
+        var press = Assert.Single(found[0].Presses);
+        Assert.Equal((0, 2), (press.One - 4, press.Other - 4));
+        Assert.Equal(found[0].Presses[0], found[0].Place);
+        // With that one taken out the two in series are left.
+        Assert.Equal(2, found[1].Presses.Length);
+    }
+
+    [Fact]
+    public void A_press_that_does_what_it_is_for_is_no_fault()
+        => Assert.Empty(Judge(
+            [Part(PartKind.Board, "board", "power-switch,ground"), Part(PartKind.Panel, "panel", "power-switch,power-switch", Link(1, 2, LinkKind.Momentary))],
+            "board/1-panel/1", "board/2-panel/2"));
+
+    [Fact]
+    public void A_switch_whose_inside_nobody_described_still_closes()
+        => Assert.Equal("SupplyToGround Stop supply/1 > supply/2",
+            Words(Judge([Supply, Part(PartKind.Panel, "panel", "power-switch,power-switch")], "supply/1-panel/1", "supply/2-panel/2")));
+
+    [Fact]
+    public void A_switch_in_series_with_a_feed_is_normal()
+        => Assert.Empty(Judge([Supply, Part(PartKind.Switch, "toggle", "spare-switch,spare-switch"), Part(PartKind.Lamp, "lamp", "+12 V,ground")],
+            "supply/1-toggle/1", "toggle/2-lamp/1", "supply/2-lamp/2"));
+
+    [Fact]
+    public void A_short_that_only_a_press_shows_is_not_hidden_by_the_tie_that_makes_it()
+    {
+        var parts = new[] { Supply, Part(PartKind.Switch, "toggle", "spare-switch,spare-switch"), Part(PartKind.Lamp, "lamp", "+12 V,ground") };
+        var tie = new LeadTie(new LeadEnd(false, 1), new LeadEnd(false, 2));
+        var found = CircuitJudge.Judge(Joined([.. parts], JointMethod.Rebuild, [tie], "toggle/2-lamp/1", "supply/1-toggle/1", "supply/2-lamp/2"));
+        Assert.Equal("SupplyToGround Stop supply/1 > lamp/2", Words(found[..1]));
+        Assert.Equal(JoinKind.Tie, found[0].Place!.Kind);
+    }
+
+    [Theory]
+    [InlineData(JointMethod.Rebuild, 1)]
+    [InlineData(JointMethod.LeaveOff, 0)]
+    public void A_tie_on_a_joint_that_is_left_off_is_not_made(JointMethod method, int expected)
+        => Assert.Equal(expected, CircuitJudge.Judge(Joined([Part(PartKind.Board, "board", "+5 V,ground"), Part(PartKind.Other, "other", "none,none")], method,
+            [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))], "board/1-other/1")).Count(conflict => conflict.Severity == Severity.Stop));
+
+    [Fact]
+    public void Seven_volts_between_two_supplies_is_a_caution_for_a_fan_and_a_short_for_all_else()
+    {
+        Assert.Equal("BetweenSupplies Check supply/3 > fan/2",
+            Words(Judge([Supply, Part(PartKind.Fan, "fan", "+12 V,ground")], "supply/1-fan/1", "supply/3-fan/2")));
+        string[] wires = ["supply/1-thing/1", "supply/3-thing/2"];
+        Assert.StartsWith("SupplyToGround Stop", Words(Judge([Supply, Part(PartKind.Drive, "thing", "+12 V,ground")], wires)), StringComparison.Ordinal);
+        // Its tacho would be lifted to 5 V; the wrong way round; through a board's header; another part's return beside it.
+        Assert.StartsWith("SupplyToGround Stop",
+            Words(Judge([Supply, Part(PartKind.Board, "board", "fan-tacho,ground"), Part(PartKind.Fan, "thing", "+12 V,ground,fan-tacho")],
+            [.. wires, "board/1-thing/3"])), StringComparison.Ordinal);
+        Assert.StartsWith("SupplyToGround Stop", Words(Judge([Supply, Part(PartKind.Fan, "thing", "+12 V,ground")], "supply/3-thing/1", "supply/1-thing/2")),
+            StringComparison.Ordinal);
+        Assert.StartsWith("SupplyToGround Stop",
+            Words(Judge([Part(PartKind.Board, "supply", "+12 V,ground,+5 V,ground"), Part(PartKind.Fan, "thing", "+12 V,ground")], wires)),
+            StringComparison.Ordinal);
+        Assert.Contains("SupplyToGround Stop", Words(Judge([Supply, Part(PartKind.Fan, "thing", "+12 V,ground")], [.. wires, "supply/2-thing/2"])),
+            StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_load_that_nothing_feeds_and_current_without_a_way_back_are_told()
+    {
+        var lead = Part(PartKind.Lead, "lead", "+5 V,ground");
+        Assert.Contains("NotFed Fix drive/1", Words(Judge([lead, Part(PartKind.Drive, "drive", "+5 V,ground")], "lead/1-drive/1", "lead/2-drive/2")),
+            StringComparison.Ordinal);
+        Assert.Equal("NoReturn Fix supply/3 > drive/1", Words(Judge([Supply, Part(PartKind.Drive, "drive", "+5 V,ground")], "supply/3-drive/1")));
+        Assert.Empty(Judge([Supply, Part(PartKind.Drive, "drive", "+5 V")], "supply/3-drive/1"));
+        Assert.Equal("NoReturn Fix board/1 > other/1",
+            Words(Judge([Part(PartKind.Board, "board", "serial-transmit,ground"), Part(PartKind.Other, "other", "serial-receive,ground")],
+            "board/1-other/1")));
+    }
+
+    [Theory]
+    [InlineData("power-light+,power-light-", "LightBurns Stop supply/1 > light/1")]
+    [InlineData("power-light+@12,power-light-", "")]
+    [InlineData("power-light+@11.4,power-light-", "")]
+    [InlineData("power-light+@11.39,power-light-", "LightBurns Stop supply/1 > light/1")]
+    [InlineData("power-light-,power-light+@12", "LightReversed Check supply/1 > light/1")]
+    [InlineData("power-light+,ground", "LightBurns Stop supply/1 > light/1")]
+    public void A_light_sees_what_is_between_its_legs(string legs, string expected)
+        => Assert.Equal(expected, Words(Judge([Supply, Part(PartKind.Panel, "light", legs)], "supply/1-light/1", "supply/2-light/2")));
+
+    [Fact]
+    public void A_light_on_a_boards_own_feed_needs_nothing_and_one_the_wrong_way_round_is_dark()
+    {
+        var board = Part(PartKind.Board, "board", "power-light+,power-light-,drive-light+");
+        var panel = Part(PartKind.Panel, "panel", "power-light+,power-light-");
+        Assert.Empty(Judge([board, panel], "board/1-panel/1", "board/2-panel/2"));
+        Assert.Equal("LightReversed Check board/1 > panel/2; LightReversed Check board/2 > panel/1",
+            Words(Judge([board, panel], "board/2-panel/1", "board/1-panel/2")));
+        Assert.Equal("OtherSignal Fix board/3 > panel/1", Words(Judge([board, panel], "board/3-panel/1", "board/2-panel/2")));
+    }
+
+    [Fact]
+    public void A_label_is_compared_with_what_arrives_and_never_believed()
+    {
+        var supply = Part(PartKind.Supply, "supply", "-12 V,ground,power-good");
+        Assert.Equal("LabelDiffers Check supply/1 > lead/1", Words(Judge([supply, Part(PartKind.Lead, "lead", "power-good,none")], "supply/1-lead/1")));
+        Assert.Equal("LabelDiffers Check supply/1 > lead/1", Words(Judge([supply, Part(PartKind.Lead, "lead", "+12 V,none")], "supply/1-lead/1")));
+        Assert.Equal("LabelDiffers Check supply/3 > lead/1", Words(Judge([supply, Part(PartKind.Lead, "lead", "+12 V,none")], "supply/3-lead/1")));
+        Assert.Empty(Judge([supply, Part(PartKind.Lead, "lead", "power-good,none")], "supply/3-lead/1"));
+        Assert.Contains("LabelNotGiven Check lead/1 > drive/1",
+            Words(Judge([Part(PartKind.Lead, "lead", "+5 V,none"), Part(PartKind.Drive, "drive", "+5 V,ground")], "lead/1-drive/1")),
+            StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void An_adapter_whose_inside_nobody_described_is_taken_to_join_what_is_labelled_alike_and_the_evidence_says_so()
+    {
+        var adapter = new Part("adapter", "adapter", PartKind.Adapter) { Ports = [Port("near", "+12 V,ground"), Port("far", "ground,+12 V")] };
+        var drive = Part(PartKind.Drive, "drive", "ground,+12 V");
+        string[] near = ["supply/1-adapter.near/1", "supply/2-adapter.near/2"];
+        Assert.Empty(Judge([Supply, adapter, drive], [.. near, "adapter.far/1-drive/1", "adapter.far/2-drive/2"]));
+        var found = Judge([Supply, adapter, Part(PartKind.Drive, "drive", "+5 V,ground")], [.. near, "adapter.far/2-drive/1", "adapter.far/1-drive/2"]);
+        Assert.Equal((ConflictKind.BeyondLoad, Evidence.Assumed), (found[0].Kind, found[0].Evidence));
+    }
+
+    [Fact]
+    public void A_loudspeaker_the_wrong_way_round_is_no_fault_and_both_its_tags_on_one_are()
+    {
+        Part[] parts = [Part(PartKind.Other, "amplifier", "speaker+,speaker-"), Part(PartKind.Speaker, "speaker", "speaker+,speaker-")];
+        Assert.Empty(Judge([.. parts], "amplifier/1-speaker/2", "amplifier/2-speaker/1"));
+        Assert.Equal("DriverAgainstDriver Stop amplifier/1 > amplifier/2", Words(Judge([.. parts], "amplifier/1-speaker/1", "amplifier/2-speaker/1")));
+    }
+
+    [Fact]
+    public void A_graft_in_which_everything_is_wrong_is_told_up_to_a_bound()
+    {
+        var signals = string.Join(",", Enumerable.Range(0, 2 * CircuitJudge.MostTold).Select(index => index % 2 == 0 ? "+12 V" : "ground"));
+        var (one, other) = (Part(PartKind.Board, "one", signals), Part(PartKind.Board, "other", signals));
+        Assert.Equal(CircuitJudge.MostTold,
+            Judge([one, other], [.. Enumerable.Range(1, 2 * CircuitJudge.MostTold)
+            .Select(index => $"one/{index}-other/{(index % 2 == 0 ? index - 1 : index + 1)}")])
+            .Count(conflict => conflict.Severity == Severity.Stop));
+    }
+}

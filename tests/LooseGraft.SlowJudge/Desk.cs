@@ -1,0 +1,128 @@
+namespace LooseGraft.SlowJudge;
+
+/// <summary>The whole network of a graft in one state of switches and power.</summary>
+internal sealed class Desk
+{
+    private const double InputOhms = 1e5;
+
+    private readonly Dictionary<string, int> _nodes = [];
+    private readonly SlowGraft _graft;
+    private readonly Islands _islands;
+
+    public Desk(SlowGraft graft, Islands islands, int closed, bool standby, bool isBolted = false)
+    {
+        _graft = graft;
+        _islands = islands;
+        var wired = graft.Joins.SelectMany(join => new[] { join.One, join.Other }).ToHashSet();
+        foreach (var (one, other, number) in graft.Joins)
+        {
+            if (number < 0 || (closed >> number & 1) == 1) Network.Resistor(Node(Name(one)), Node(Name(other)), number < 0 ? 0.01 : 0.02);
+        }
+
+        foreach (var (one, other) in graft.ByLabel()) Network.Resistor(Node(Name(one)), Node(Name(other)), 0.01);
+        foreach (var pin in graft.Pins.Where(wired.Contains))
+        {
+            if (Plane(pin) is { } plane) Network.Resistor(Node(Name(pin)), Node(plane), 0.005);
+        }
+
+        // Boards, supplies and drives are screwed to one shell, which is metal as often as not.
+        if (isBolted)
+        {
+            foreach (var pin in graft.Pins.Where(pin => pin.Kind is "board" or "supply" or "brick" or "drive" or "other"))
+                Network.Resistor(Node(Ground(pin)), Node("shell"), 0.05);
+        }
+
+        Power(wired, standby);
+        Legs(wired);
+        foreach (var pin in graft.Pins.Where(pin => wired.Contains(pin) && SlowSignals.Of(pin).Kind != SlowPartKind.Wire))
+        {
+            Signals.Add((pin, Node(Name(pin)), Node(Ground(pin))));
+            Network.Resistor(Node(Name(pin)), Node(Ground(pin)), InputOhms);
+        }
+    }
+
+    public Network Network { get; } = new();
+
+    public List<(string Name, int Branch)> Sources { get; } = [];
+
+    public List<SlowLoad> Loads { get; } = [];
+
+    public List<(string Name, int Plus, int Minus, double? Volts)> Lights { get; } = [];
+
+    public List<(SlowPin Pin, int Node, int Ground)> Signals { get; } = [];
+
+    /// <summary>The volts of each node.</summary>
+    public double[] Solve() => Network.Solve(_nodes.Count);
+
+    /// <summary>Lets a driver drive.</summary>
+    /// <returns>Its branch; null when it does nothing in that direction, or is not wired.</returns>
+    public int? Drive(SlowPin pin, bool isUp)
+    {
+        var part = SlowSignals.Of(pin);
+        if (!Signals.Exists(signal => signal.Pin == pin) || (isUp && part.Kind == SlowPartKind.Open)) return null;
+        return Network.Source(
+            Node(Name(pin)), Node(Ground(pin)), isUp ? part.HighVolts : part.Kind == SlowPartKind.Bridge ? -part.HighVolts : 0, part.OutputOhms);
+    }
+
+    public bool IsGrounded(SlowPin pin) => _graft.Pins.Exists(other => other.IsGround && !other.Conducts && _islands.Joins(pin, other));
+
+    public bool AreJoined(SlowPin one, SlowPin other) => _islands.Joins(one, other);
+
+    private static string Name(SlowPin pin) => $"{pin.Port}/{pin.Position}";
+
+    // Sockets and lights of a panel have nothing in common but their place.
+    private static string Home(SlowPin pin) => pin.Kind is "panel" or "lamp" or "speaker" ? pin.Port : pin.Part;
+
+    private static string Ground(SlowPin pin) => $"{Home(pin)} ground";
+
+    private static string? Plane(SlowPin pin)
+        => !pin.Conducts && pin.Direction != "passive" && (pin.IsGround || pin.Volts is not null) ? $"{Home(pin)} {pin.Signal}" : null;
+
+    private void Power(HashSet<SlowPin> wired, bool standby)
+    {
+        var supplies = _graft.Pins.Where(pin => pin.Gives).Select(pin => pin.Part).Distinct().ToList();
+        foreach (var plane in _graft.Pins.Where(pin => pin.Volts is not null && Plane(pin) is not null).GroupBy(pin => Plane(pin)!))
+        {
+            var pin = plane.First();
+            var (plus, minus, volts) = (Node(plane.Key), Node(Ground(pin)), pin.Volts!.Value);
+            var isOff = standby && !pin.IsStandby;
+            // A board whose supply comes from nowhere in the graft makes it itself.
+            var isMade = pin.IsBoard && !plane.Any(each => _graft.Pins.Exists(other => other.Gives && other.Volts is not null && _islands.Reach(each, other)));
+            if (pin.Gives || isMade)
+            {
+                // No two supplies are set quite alike.
+                if (isOff) Network.Resistor(plus, minus, 50);
+                else Sources.Add((plane.Key, Network.Source(plus, minus, volts * (1 + (0.02 * supplies.IndexOf(pin.Part))), 0.01)));
+                if (isOff && pin.Gives) Loads.Add(new SlowLoad(plane.Key, plus, minus, volts, true, false, false, true));
+            }
+            else
+            {
+                Network.Resistor(plus, minus, Math.Abs(volts) / (pin.IsBoard ? 1 : 0.5));
+                Loads.Add(new SlowLoad(
+                    plane.Key, plus, minus, volts, pin.IsBoard && !pin.IsStandby, pin.IsStandby, plane.Any(wired.Contains), pin.Kind is "fan" or "lamp"));
+            }
+        }
+    }
+
+    private void Legs(HashSet<SlowPin> wired)
+    {
+        foreach (var plus in _graft.Pins.Where(
+            pin
+            => wired.Contains(pin) && pin is { Kind: "panel" or "lamp", Signal: [.., '+'] }
+            && pin.Signal.Contains("la", StringComparison.Ordinal) | pin.Signal.Contains("light", StringComparison.Ordinal)))
+        {
+            if (_graft.Pins.Find(pin => pin.Port == plus.Port && wired.Contains(pin) && pin.Signal == plus.Signal[..^1] + "-") is not { } minus) continue;
+            var (one, other) = (Node(Name(plus)), Node(Name(minus)));
+            Network.Resistor(one, other, plus.Level is { } level ? level / 0.02 : 150);
+            Lights.Add((Name(plus), one, other, plus.Level));
+        }
+
+        foreach (var plus in _graft.Pins.Where(pin => wired.Contains(pin) && pin is { Kind: "speaker", Signal: "speaker+" }))
+        {
+            if (_graft.Pins.Find(pin => pin.Port == plus.Port && wired.Contains(pin) && pin.Signal == "speaker-") is { } minus)
+                Network.Resistor(Node(Name(plus)), Node(Name(minus)), 8);
+        }
+    }
+
+    private int Node(string name) => _nodes.TryGetValue(name, out var node) ? node : _nodes[name] = _nodes.Count;
+}

@@ -1,0 +1,123 @@
+namespace LooseGraft.SlowJudge;
+
+/// <summary>The second judge: reads a graft's JSON by itself and computes voltages and currents of the whole network, in every state of switches and power
+/// and with each driver up and down. Slow, and made to share nothing with the product but physics.</summary>
+public sealed class Judge
+{
+    private const double MostSourceAmps = 15;
+    private const double MostReverseAmps = 0.1;
+
+    private readonly SlowGraft _graft;
+    private readonly List<string> _harm = [];
+    private readonly List<string> _dead = [];
+
+    private Judge(SlowGraft graft) => _graft = graft;
+
+    /// <summary>Judges a graft file.</summary>
+    /// <returns>The verdict, and what led to it.</returns>
+    public static (SlowVerdict Verdict, string Why) Of(string json)
+    {
+        var judge = new Judge(SlowGraft.Read(json));
+        judge.Run();
+        return judge._harm.Count > 0 ? (SlowVerdict.Harm, judge._harm[0]) : judge._dead.Count > 0 ? (SlowVerdict.Dead, judge._dead[0])
+            : (SlowVerdict.Sound, "");
+    }
+
+    private void Run()
+    {
+        var all = (1 << _graft.Switches) - 1;
+        for (var closed = 0; closed <= all; closed++)
+        {
+            var islands = new Islands(_graft, closed);
+            foreach (var standby in new[] { false, true })
+            {
+                var desk = new Desk(_graft, islands, closed, standby);
+                Quiet(desk, standby, isMost: closed == all);
+                Shorts(new Desk(_graft, islands, closed, standby, isBolted: true));
+            }
+
+            Driven(islands, closed);
+        }
+
+        new Talk(_graft, _dead).Run();
+    }
+
+    private double[] Shorts(Desk desk)
+    {
+        var volts = desk.Solve();
+        foreach (var (name, branch) in desk.Sources)
+        {
+            var amps = desk.Network.Current(branch, volts);
+            if (amps > MostSourceAmps) _harm.Add($"{name} gives {amps:0} A");
+            if (amps < -MostReverseAmps) _harm.Add($"{name} takes {-amps:0.##} A");
+        }
+
+        return volts;
+    }
+
+    // Sources only: no line is driven, and nothing pulls up.
+    private void Quiet(Desk desk, bool standby, bool isMost)
+    {
+        var volts = Shorts(desk);
+
+        foreach (var load in desk.Loads)
+        {
+            var across = (volts[load.Plus] - volts[load.Minus]) * Math.Sign(load.Volts);
+            if (across > Math.Abs(load.Volts) * 1.07 || across < -0.5) _harm.Add($"{load.Name} sees {across:0.#} V");
+            if (standby && load.IsOffInStandby && across > 0.5) _harm.Add($"{load.Name} is fed while it is off");
+            if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * (load.RunsOnLess ? 0.2 : 0.85))
+                _dead.Add($"{load.Name} sees {across:0.#} V");
+        }
+
+        foreach (var light in desk.Lights)
+        {
+            var across = volts[light.Plus] - volts[light.Minus];
+            if (across > (light.Volts ?? 2.9) * 1.07) _harm.Add($"{light.Name} burns at {across:0.#} V");
+        }
+
+        foreach (var (pin, node, ground) in desk.Signals)
+        {
+            var at = volts[node] - volts[ground];
+            if (at > SlowSignals.Of(pin).Bears + 0.02 || at < -0.5) _harm.Add($"{pin.Port}/{pin.Position} is put at {at:0.#} V");
+        }
+    }
+
+    // Each driver alone up and down, all others the other way; then one at a time with the rest silent.
+    private void Driven(Islands islands, int closed)
+    {
+        var drivers = _graft.Pins.Where(pin => SlowSignals.Of(pin).Drives).ToArray();
+        foreach (var driver in drivers)
+        {
+            foreach (var (isUp, othersDrive) in new[] { (true, true), (false, true), (true, false), (false, false) })
+            {
+                var desk = new Desk(_graft, islands, closed, standby: false);
+                var branches = drivers.Where(other => other == driver || (othersDrive && SlowSignals.Of(other).Kind != SlowPartKind.InTurn))
+                    .Select(other => (Pin: other, Branch: desk.Drive(other, other == driver ? isUp : !isUp))).Where(entry => entry.Branch is not null)
+                    .ToArray();
+                if (branches.Length == 0) continue;
+                var volts = desk.Solve();
+                foreach (var (pin, branch) in branches)
+                {
+                    if (Math.Abs(desk.Network.Current(branch!.Value, volts)) <= SlowSignals.Of(pin).MostAmps) continue;
+                    // Held at ground a logic output survives, and is of no use.
+                    (desk.IsGrounded(pin) && SlowSignals.Of(pin).Kind != SlowPartKind.Bridge ? _dead : _harm).Add($"{pin.Port}/{pin.Position} drives too much");
+                }
+
+                if (isUp && !othersDrive) Levels(desk, driver, volts);
+            }
+        }
+    }
+
+    private void Levels(Desk desk, SlowPin driver, double[] volts)
+    {
+        if (SlowSignals.Of(driver) is not { Kind: SlowPartKind.Stiff or SlowPartKind.InTurn, Level: { } given }) return;
+        foreach (var (pin, node, ground) in desk.Signals)
+        {
+            if (pin == driver || SlowSignals.Of(pin) is not { Kind: SlowPartKind.Listens, Level: { } made } || made <= 0 || !desk.AreJoined(pin, driver))
+                continue;
+            var at = volts[node] - volts[ground];
+            if (at > made * 1.6 && given > made * 1.6) _harm.Add($"{pin.Port}/{pin.Position} made for {made} V gets {at:0.#}");
+            else if (given > made * 1.1 || given < made * 0.9) _dead.Add($"{pin.Port}/{pin.Position} made for {made} V gets {given}");
+        }
+    }
+}

@@ -1,0 +1,69 @@
+using System.Globalization;
+using System.Text.Json;
+
+namespace LooseGraft.SlowJudge;
+
+/// <summary>A graft as this judge reads it from its JSON, by itself.</summary>
+internal sealed class SlowGraft
+{
+    public List<SlowPin> Pins { get; } = [];
+
+    /// <summary>Pairs of pins that are joined, and the number of the switch that must be closed for it, from 0; −1 for those that always are.</summary>
+    public List<(SlowPin One, SlowPin Other, int Switch)> Joins { get; } = [];
+
+    public int Switches { get; private set; }
+
+    public static SlowGraft Read(string json)
+    {
+        var (graft, root) = (new SlowGraft(), JsonDocument.Parse(json).RootElement);
+        foreach (var part in Items(root, "parts")) graft.AddPart(part);
+        foreach (var joint in Items(root, "joints").Where(joint => Text(joint, "method") != "leave-off")) graft.AddJoint(joint);
+        return graft;
+    }
+
+    public SlowPin? At(string port, int position) => Pins.Find(pin => pin.Port == port && pin.Position == position);
+
+    /// <summary>Pins of leads and adapters of which nobody described the inside: what is labelled alike is taken to be joined.</summary>
+    public IEnumerable<(SlowPin, SlowPin)> ByLabel()
+        => from same in Pins.Where(pin => pin.Kind is "lead" or "adapter" && pin.Signal is not ("none" or "unknown")
+               && !Joins.Exists(link => link.One.Part == pin.Part && link.Other.Part == pin.Part)).GroupBy(pin => (pin.Part, pin.Signal))
+           from other in same.Skip(1)
+           select (same.First(), other);
+
+    private void AddPart(JsonElement part)
+    {
+        var (id, kind) = (Text(part, "id"), Text(part, "kind"));
+        foreach (var port in Items(part, "ports"))
+        {
+            foreach (var pin in Items(port, "pins"))
+            {
+                Pins.Add(new SlowPin(id, kind, $"{id}/{Text(port, "id")}", pin.GetProperty("position").GetInt32(), Text(pin, "signal"), Text(pin, "direction"),
+                    pin.TryGetProperty("levelVolts", out var level) ? level.GetDouble() : null));
+            }
+        }
+
+        foreach (var link in Items(part, "links"))
+            Joins.Add((Inner(id, Text(link, "one")), Inner(id, Text(link, "other")), Text(link, "kind") is "momentary" or "latching" ? Switches++ : -1));
+    }
+
+    private void AddJoint(JsonElement joint)
+    {
+        var (from, to) = (Text(joint, "from"), Text(joint, "to"));
+        foreach (var wire in Items(joint, "wires"))
+            Joins.Add((At(from, wire.GetProperty("from").GetInt32())!, At(to, wire.GetProperty("to").GetInt32())!, -1));
+        foreach (var tie in Items(joint, "ties")) Joins.Add((End(Text(tie, "one"), from, to), End(Text(tie, "other"), from, to), -1));
+    }
+
+    private SlowPin Inner(string part, string text)
+        => text.Split('/') is [var port, var number] ? At($"{part}/{port}", Number(number))! : throw new FormatException(text);
+
+    private SlowPin End(string text, string from, string to)
+        => text.Split('-') is [var side, var number] ? At(side == "from" ? from : to, Number(number))! : throw new FormatException(text);
+
+    private static int Number(string text) => int.Parse(text, CultureInfo.InvariantCulture);
+
+    private static JsonElement.ArrayEnumerator Items(JsonElement element, string name)
+        => element.TryGetProperty(name, out var list) ? list.EnumerateArray() : default;
+
+    private static string Text(JsonElement element, string name) => element.TryGetProperty(name, out var text) ? text.GetString()! : "";
+}
