@@ -25,10 +25,10 @@ internal sealed class Desk
             if (Plane(pin) is { } plane) Network.Resistor(Node(Name(pin)), Node(plane), 0.005);
         }
 
-        // Boards, supplies and drives are screwed to one shell, which is metal as often as not.
+        // All but fans and what is in a panel touches the shell sooner or later, which is metal as often as not.
         if (isBolted)
         {
-            foreach (var pin in graft.Pins.Where(pin => pin.Kind is "board" or "supply" or "brick" or "drive" or "other"))
+            foreach (var pin in graft.Pins.Where(pin => pin is { Conducts: false, Kind: not ("fan" or "lamp" or "panel" or "speaker") }))
                 Network.Resistor(Node(Ground(pin)), Node("shell"), 0.05);
         }
 
@@ -93,7 +93,7 @@ internal sealed class Desk
                 // No two supplies are set quite alike.
                 if (isOff) Network.Resistor(plus, minus, 50);
                 else Sources.Add((plane.Key, Network.Source(plus, minus, volts * (1 + (0.02 * supplies.IndexOf(pin.Part))), 0.01)));
-                if (isOff && pin.Gives) Loads.Add(new SlowLoad(plane.Key, plus, minus, volts, true, false, false, true));
+                if (isOff) Loads.Add(new SlowLoad(plane.Key, plus, minus, volts, true, false, false, true));
             }
             else
             {
@@ -106,12 +106,11 @@ internal sealed class Desk
 
     private void Legs(HashSet<SlowPin> wired)
     {
-        foreach (var plus in _graft.Pins.Where(
-            pin
-            => wired.Contains(pin) && pin is { Kind: "panel" or "lamp", Signal: [.., '+'] }
-            && pin.Signal.Contains("la", StringComparison.Ordinal) | pin.Signal.Contains("light", StringComparison.Ordinal)))
+        foreach (var plus in _graft.Pins.Where(pin => wired.Contains(pin) && pin is { Kind: "panel" or "lamp", Signal: "power-light+" or "drive-light+" }))
         {
-            if (_graft.Pins.Find(pin => pin.Port == plus.Port && wired.Contains(pin) && pin.Signal == plus.Signal[..^1] + "-") is not { } minus) continue;
+            var minus = _graft.Pins.Find(pin => pin.Port == plus.Port && pin.Signal == plus.Signal[..^1] + "-")
+                ?? _graft.Pins.Find(pin => pin.Port == plus.Port && pin.IsGround);
+            if (minus is null || !wired.Contains(minus)) continue;
             var (one, other) = (Node(Name(plus)), Node(Name(minus)));
             Network.Resistor(one, other, plus.Level is { } level ? level / 0.02 : 150);
             Lights.Add((Name(plus), one, other, plus.Level));

@@ -33,7 +33,7 @@ public sealed class Judge
             {
                 var desk = new Desk(_graft, islands, closed, standby);
                 Quiet(desk, standby, isMost: closed == all);
-                Shorts(new Desk(_graft, islands, closed, standby, isBolted: true));
+                Shorts(new Desk(_graft, islands, closed, standby, isBolted: true), standby);
             }
 
             Driven(islands, closed);
@@ -42,7 +42,7 @@ public sealed class Judge
         new Talk(_graft, _dead).Run();
     }
 
-    private double[] Shorts(Desk desk)
+    private double[] Shorts(Desk desk, bool standby)
     {
         var volts = desk.Solve();
         foreach (var (name, branch) in desk.Sources)
@@ -52,19 +52,30 @@ public sealed class Judge
             if (amps < -MostReverseAmps) _harm.Add($"{name} takes {-amps:0.##} A");
         }
 
+        foreach (var load in desk.Loads)
+        {
+            var across = (volts[load.Plus] - volts[load.Minus]) * Math.Sign(load.Volts);
+            if (across > Math.Abs(load.Volts) * 1.07 || across < -0.5) _harm.Add($"{load.Name} sees {across:0.#} V");
+            if (standby && load.IsOffInStandby && across > 0.5) _harm.Add($"{load.Name} is fed while it is off");
+        }
+
+        foreach (var (pin, node, ground) in desk.Signals)
+        {
+            var at = volts[node] - volts[ground];
+            if (at > SlowSignals.Of(pin).Bears + 0.02 || at < -0.5) _harm.Add($"{pin.Port}/{pin.Position} is put at {at:0.#} V");
+        }
+
         return volts;
     }
 
     // Sources only: no line is driven, and nothing pulls up.
     private void Quiet(Desk desk, bool standby, bool isMost)
     {
-        var volts = Shorts(desk);
+        var volts = Shorts(desk, standby);
 
         foreach (var load in desk.Loads)
         {
             var across = (volts[load.Plus] - volts[load.Minus]) * Math.Sign(load.Volts);
-            if (across > Math.Abs(load.Volts) * 1.07 || across < -0.5) _harm.Add($"{load.Name} sees {across:0.#} V");
-            if (standby && load.IsOffInStandby && across > 0.5) _harm.Add($"{load.Name} is fed while it is off");
             if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * (load.RunsOnLess ? 0.2 : 0.85))
                 _dead.Add($"{load.Name} sees {across:0.#} V");
         }
@@ -73,12 +84,6 @@ public sealed class Judge
         {
             var across = volts[light.Plus] - volts[light.Minus];
             if (across > (light.Volts ?? 2.9) * 1.07) _harm.Add($"{light.Name} burns at {across:0.#} V");
-        }
-
-        foreach (var (pin, node, ground) in desk.Signals)
-        {
-            var at = volts[node] - volts[ground];
-            if (at > SlowSignals.Of(pin).Bears + 0.02 || at < -0.5) _harm.Add($"{pin.Port}/{pin.Position} is put at {at:0.#} V");
         }
     }
 
@@ -90,7 +95,7 @@ public sealed class Judge
         {
             foreach (var (isUp, othersDrive) in new[] { (true, true), (false, true), (true, false), (false, false) })
             {
-                var desk = new Desk(_graft, islands, closed, standby: false);
+                var desk = new Desk(_graft, islands, closed, standby: false, isBolted: true);
                 var branches = drivers.Where(other => other == driver || (othersDrive && SlowSignals.Of(other).Kind != SlowPartKind.InTurn))
                     .Select(other => (Pin: other, Branch: desk.Drive(other, other == driver ? isUp : !isUp))).Where(entry => entry.Branch is not null)
                     .ToArray();
@@ -100,7 +105,9 @@ public sealed class Judge
                 {
                     if (Math.Abs(desk.Network.Current(branch!.Value, volts)) <= SlowSignals.Of(pin).MostAmps) continue;
                     // Held at ground a logic output survives, and is of no use.
-                    (desk.IsGrounded(pin) && SlowSignals.Of(pin).Kind != SlowPartKind.Bridge ? _dead : _harm).Add($"{pin.Port}/{pin.Position} drives too much");
+                    var isHeld = desk.IsGrounded(pin) && SlowSignals.Of(pin).Kind != SlowPartKind.Bridge;
+                    if (!isHeld) _harm.Add($"{pin.Port}/{pin.Position} drives too much");
+                    else if (closed == 0) _dead.Add($"{pin.Port}/{pin.Position} is held at ground");
                 }
 
                 if (isUp && !othersDrive) Levels(desk, driver, volts);

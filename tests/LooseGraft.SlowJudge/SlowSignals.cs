@@ -20,7 +20,7 @@ internal static class SlowSignals
             ("fan-control", _) => SlowPart.Listens(5),
             ("usb1-data+" or "usb1-data-", _) => SlowPart.InTurn,
             ("power-light+" or "drive-light+", "board") => SlowPart.Weak,
-            ("power-light-" or "drive-light-", "board") => SlowPart.Open,
+            ("power-light-" or "drive-light-", "board") => SlowPart.Open with { Level = 5 },
             ("power-switch" or "reset-switch", "board") => SlowPart.Listens(null),
             ("drive-power-enable", "board") => SlowPart.Stiff(pin.Level),
             ("drive-power-enable" or "audio-presence" or "fan-present", _) => SlowPart.Listens(pin.Level),

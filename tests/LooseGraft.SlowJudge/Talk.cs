@@ -7,9 +7,17 @@ internal sealed class Talk(SlowGraft graft, List<string> dead)
 
     public void Run()
     {
+        var all = graft.Pins.Where(pin => SlowSignals.Of(pin).Kind != SlowPartKind.Wire).ToArray();
+        foreach (var one in all)
+        {
+            foreach (var other in all.Where(other => other != one && _islands.Reach(one, other))) Common(one, other);
+        }
+
         foreach (var net in graft.Pins.GroupBy(pin => graft.Pins.First(other => _islands.Joins(pin, other))))
         {
             var (lines, legs) = (net.Where(pin => SlowSignals.Of(pin).Kind != SlowPartKind.Wire).ToArray(), net.Where(IsLeg).ToArray());
+            // A contact with something behind it that nobody knows, joined to another with something behind it.
+            if (net.FirstOrDefault(pin => pin is { Conducts: false, Signal: "unknown" }) is { } unknown && net.Any(pin => pin != unknown && IsSomething(pin))) dead.Add($"nobody knows {unknown}");
             foreach (var line in lines)
             {
                 Held(line, net);
@@ -18,6 +26,9 @@ internal sealed class Talk(SlowGraft graft, List<string> dead)
             }
         }
     }
+
+    private static bool IsSomething(SlowPin pin)
+        => !pin.Conducts && (pin.Signal == "unknown" || pin.IsGround || pin.Volts is not null || SlowSignals.Of(pin).Kind != SlowPartKind.Wire);
 
     private static bool IsLeg(SlowPin pin)
         => pin.Kind is "panel" or "lamp" or "speaker" && SlowSignals.Of(pin).Kind == SlowPartKind.Wire && pin is { Volts: null, IsGround: false }
@@ -39,6 +50,11 @@ internal sealed class Talk(SlowGraft graft, List<string> dead)
         var bothTurn = SlowSignals.Of(one).Kind == SlowPartKind.InTurn && SlowSignals.Of(other).Kind == SlowPartKind.InTurn;
         if (!bothOpen && (!SlowSignals.Match(one.Signal, other.Signal) || (!bothTurn && SlowSignals.Of(one).Drives && SlowSignals.Of(other).Drives)))
             dead.Add($"{one} on {other}");
+    }
+
+    // What is said over a line, whatever switch it runs through, is measured against a common ground.
+    private void Common(SlowPin one, SlowPin other)
+    {
         var (home, away) = (Grounds(one), Grounds(other));
         if ((SlowSignals.Of(one).Drives || SlowSignals.Of(other).Drives) && home.Length > 0 && away.Length > 0
             && !home.Any(ground => away.Any(back => _islands.Reach(ground, back))))

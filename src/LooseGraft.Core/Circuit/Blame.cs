@@ -29,6 +29,8 @@ internal sealed class Blame(Netlist netlist)
     /// <summary>Tells a clash.</summary>
     public Conflict Tell(Clash clash, ImmutableArray<Join> way)
     {
+        // What reaches its victim through a load, or lacks something, has no way to be told.
+        if (way.IsEmpty) return clash.ToConflict([clash.Giver, clash.Taker], null, [], clash.Giver.Evidence.And(clash.Taker.Evidence));
         var (from, trimmed) = Trim(clash, way);
         var contacts = Ways.Contacts(netlist, from, trimmed);
         var evidence = contacts[0].Evidence.And(contacts[^1].Evidence);

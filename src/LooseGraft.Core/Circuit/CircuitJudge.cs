@@ -40,13 +40,13 @@ public static class CircuitJudge
 
         var others = Clashes(open).Concat(Clashes(closed).Where(IsToldOfClosed))
             .Concat(LightRules.Of(netlist, open)).Concat(LightRules.Of(netlist, closed).Where(IsToldOfClosed))
-            .Concat(LoadRules.Of(netlist, all)).Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker)))
+            .Concat(LoadRules.Of(netlist, first, all)).Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker)))
             .DistinctBy(clash => (clash.Kind, clash.Giver.Index, clash.Kind == ConflictKind.NotKnown ? 0 : clash.Taker.Index));
         return [.. told.Concat(others.Select(clash => blame.Tell(clash, ways.Between(clash.Giver.Index, [clash.Taker.Index], _ => true) ?? [])))
             .OrderByDescending(conflict => conflict.Severity).Take(MostTold)];
     }
 
-    private static bool IsToldOfClosed(Clash clash) => clash.Severity == Severity.Stop || clash.Kind == ConflictKind.BelowLoad;
+    private static bool IsToldOfClosed(Clash clash) => clash.Severity == Severity.Stop || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby;
 
     private static IEnumerable<Clash> Clashes(NetState state) => state.Nets.Values.SelectMany(net => Pairs(net, state));
 

@@ -78,6 +78,12 @@ public enum ConflictKind
     /// <summary>Current that has no way back.</summary>
     NoReturn,
 
+    /// <summary>Current that has no way back but through a signal's pin.</summary>
+    ReturnThroughSignal,
+
+    /// <summary>A supply that reaches a signal's pin through a light or lamp.</summary>
+    SupplyThroughLight,
+
     /// <summary>A load that hangs between two supplies and returns its current into the lower.</summary>
     BetweenSupplies,
 

@@ -16,6 +16,7 @@ internal static class LightRules
             .GroupBy(contact => (contact.Id.Port, contact.Signal.Function)))
         {
             if (legs.FirstOrDefault(leg => leg.Signal.Polarity > 0) is not { } plus || Return(netlist, legs, plus) is not { } minus) continue;
+            foreach (var clash in Through(plus, minus, state).Concat(Through(minus, plus, state))) yield return clash;
             if (state.Of(plus)?.Held is not { } above || state.Of(minus)?.Held is not { } below) continue;
             var across = above.High - below.Low;
             var feed = state.Of(across > Volts.Zero ? plus : minus)!.Feed;
@@ -26,6 +27,12 @@ internal static class LightRules
                 yield return new Clash(ConflictKind.LightBurns, Severity.Stop, feed, plus);
         }
     }
+
+    // What feeds one leg reaches whatever is on the other, as long as nothing there holds it down.
+    private static IEnumerable<Clash> Through(CircuitContact fed, CircuitContact other, NetState state)
+        => state.Of(fed) is { Feed: { } feed } && state.Of(other) is { Feed: null } behind && !behind.Of(RoleKind.Ground).Any()
+            && behind.Actors.FirstOrDefault(actor => actor.Role.Kind is RoleKind.Driver or RoleKind.Input && !NetRules.BearsSupply(actor.Role, feed.Role.Gives!.Value))
+                is { } pin ? [new Clash(ConflictKind.SupplyThroughLight, Severity.Stop, feed, pin)] : [];
 
     // Its other leg, or the return beside it.
     private static CircuitContact? Return(Netlist netlist, IEnumerable<CircuitContact> legs, CircuitContact plus)

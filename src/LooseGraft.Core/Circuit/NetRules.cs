@@ -33,6 +33,7 @@ internal static class NetRules
             (a, b) => a.Role.Feeds && Is(b, RoleKind.Driver) && b.Role.Drive != SignalDrive.ThroughResistor),
         new(ConflictKind.HeldAtSupply, Severity.Fix, (a, b) => a.Role.Feeds && IsSignal(b)),
         new(ConflictKind.DriverShorted, Severity.Stop, (a, b) => Drives(a, SignalDrive.Bridge) && Is(b, RoleKind.Ground)),
+        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => Drives(a, SignalDrive.Bridge) && IsSignal(b) && !Drives(b, SignalDrive.Bridge)),
         new(ConflictKind.AlwaysOn, Severity.Check, (a, b) => IsSignal(a) && a.Signal.Entry is { StartsWhenGrounded: true } && Is(b, RoleKind.Ground)),
         new(null, Severity.Note, (a, b) => WantsGround(a) && Is(b, RoleKind.Ground)),
         new(ConflictKind.HeldAtGround, Severity.Check, (a, b) => Drives(a, SignalDrive.OpenToGround) && Is(b, RoleKind.Ground)),
@@ -41,7 +42,7 @@ internal static class NetRules
         new(ConflictKind.LoadOnSignal, Severity.Fix, (a, b) => Is(a, RoleKind.Input) && Is(b, RoleKind.Load)),
         new(null, Severity.Note, (a, b) => Drives(a, SignalDrive.InTurn) && Drives(b, SignalDrive.InTurn) && BelongTogether(a.Signal, b.Signal)),
         new(ConflictKind.LineShared, Severity.Check, (a, b) => Drives(a, SignalDrive.OpenToGround) && Drives(b, SignalDrive.OpenToGround)),
-        new(ConflictKind.DriverAgainstDriver, Severity.Stop, (a, b) => IsStiff(a) && IsStiff(b)),
+        new(ConflictKind.DriverAgainstDriver, Severity.Stop, (a, b) => IsStiff(a) && (IsStiff(b) || Drives(b, SignalDrive.InTurn))),
         new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Driver)),
         new(ConflictKind.LevelKills, Severity.Stop, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Input) && Ratio(a, b) > KillingRatio),
         new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => IsSignal(a) && IsSignal(b) && !BelongTogether(a.Signal, b.Signal)),
@@ -91,11 +92,12 @@ internal static class NetRules
     private static bool IsBeyond(VoltSpan gives, VoltSpan wants)
         => wants.High > Volts.Zero ? gives.High > wants.High || gives.Low < Volts.Zero : gives.Low < wants.Low || gives.High > Volts.Zero;
 
-    private static bool BearsSupply(ContactRole role, VoltSpan gives) => gives.Low >= Volts.Zero && gives.High <= role.Bears;
+    /// <summary>Whether a signal's pin bears a supply.</summary>
+    internal static bool BearsSupply(ContactRole role, VoltSpan gives) => gives.Low >= Volts.Zero && gives.High <= role.Bears;
 
-    // A backplane that wants +5 V on its enable contact.
+    // A backplane that states it wants +5 V on its enable contact. What is merely usual for a line is no wish to be held there.
     private static bool IsHeldAtItsLevel(CircuitContact supply, CircuitContact fed)
-        => fed.Role is { Kind: RoleKind.Input, Level: { } level } && level > Volts.Zero
+        => fed.Role.Kind == RoleKind.Input && fed.Pin.Level is { } level && level > Volts.Zero
             && fed.Signal.Family is SignalFamily.Enable or SignalFamily.Sense or SignalFamily.Other
             && VoltSpan.Around(level, Tolerances.Rail).Contains(supply.Role.Gives!.Value);
 

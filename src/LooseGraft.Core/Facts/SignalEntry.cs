@@ -27,7 +27,8 @@ public sealed record SignalEntry(
     public SignalDrive Drive { get; init; }
 
     /// <summary>Volts of its line where they are laid down: 5 V for the start line and power-good (ATX12V power supply design guide), 5 V, at most 5.25, for
-    /// fan control (four-wire PWM fan specification), 3.3 V for USB data (USB 2.0 specification, 7.1); null where each maker chooses.</summary>
+    /// fan control (four-wire PWM fan specification), 3.3 V for USB data (USB 2.0 specification, 7.1), 5 V
+    /// behind an indicator, as most are fed from that (common practice); null where each maker chooses.</summary>
     public double? UsualVolts { get; init; }
 
     /// <summary>Whether holding it at ground for good is a way of leaving the machine on: usual practice, and no fault.</summary>
