@@ -18,7 +18,7 @@ namespace LooseGraft.Core;
 public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
 {
     private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Stages.Of<ProveReview>().Unproven,
-        graft => WireStage.Review(graft, Stages.Of<WireReview>()).Findings.Concat(FeedStage.Review(graft).Findings)));
+        graft => WireStage.FindingsOfContacts(graft, Stages.Of<WireReview>()).Concat(FeedStage.Review(graft).Findings)));
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
     /// <param name="graft">The graft.</param>

@@ -22,7 +22,7 @@ public sealed class ShelfTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Choose("select[name=ports]", "Lamp board: front header");
         eyes.Choose("select[name=otherPort]", "Lantern front: lantern plug");
         eyes.Click("form[action*='AddJoint'] button");
-        eyes.SeeWords(".joint-head .verdict", "would feed +5 V into drive-light+");
+        eyes.SeeWords(".joint-head .verdict", "drive-light+ would have to feed +5 V");
 
         eyes.Click(".bench-row a[href$='/feed']");
         eyes.Retype("input[name=name]", "Lantern brick");

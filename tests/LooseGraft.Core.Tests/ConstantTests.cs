@@ -1,3 +1,4 @@
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Model;
@@ -19,7 +20,7 @@ public sealed class ConstantTests
     [InlineData("+3.3 V", "+3.5 V", true)]
     public void Supplies_within_a_twentieth_are_the_same(string one, string other, bool differ)
         => Assert.Equal(differ,
-            ContactRules.Judge(new Terminal(Pin(1, one), PartKind.Board), new Terminal(Pin(1, other), PartKind.Panel)).Rule?.Code == "WIRE-011");
+            ContactRules.Judge(new Terminal(Pin(1, one), PartKind.Board), new Terminal(Pin(1, other), PartKind.Board)).Rule?.Code == "WIRE-011");
 
     [Theory]
     [InlineData(3.66, false)] // 0.36 of 3.66 is 9.8 %

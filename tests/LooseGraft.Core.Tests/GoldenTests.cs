@@ -1,7 +1,5 @@
 using System.CommandLine;
 using LooseGraft.Cli;
-using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Tests;
 
@@ -32,9 +30,6 @@ public sealed class GoldenTests
             .Select(file => Path.GetRelativePath(Golden, file)[..^".json".Length]).Where(name => !name.EndsWith(".review", StringComparison.Ordinal));
         Assert.Equal(demos.Concat(small).Order(), Reviews.Select(row => row.Data).Order());
     }
-
-    /// <summary>The graft whose answer is kept under a name.</summary>
-    internal static Graft Read(string name) => GraftFile.Read(File.ReadAllBytes(FileOf(name))).Graft!;
 
     private static string FileOf(string graft)
         => graft.StartsWith("demo/", StringComparison.Ordinal) ? Path.Combine(House.Root.Path, graft + ".json") : Path.Combine(Golden, graft + ".json");

@@ -25,7 +25,7 @@ public sealed class RuleExamples
         ["WIRE-002"] = (Joined(Needing("panel-sense"), Plug("none")), Joined(Needing("panel-sense"), Plug("panel-sense"))),
         ["WIRE-003"] = (Joined(Header("usb1-data+"), Plug("unwired")), Joined(Header("none"), Plug("unwired"))),
         ["WIRE-010"] = (Joined(Header("+5 V"), Plug("ground")), Joined(Header("+5 V"), Plug("+5 V"))),
-        ["WIRE-011"] = (Joined(Header("+5 V"), Plug("+12 V")), Joined(Header("+5 V"), Plug("+5.1 V"))),
+        ["WIRE-011"] = (Joined(Header("+12 V"), Plug("+5 V")), Joined(Header("+5.1 V"), Plug("+5 V"))),
         ["WIRE-012"] = (Joined(Header("+12 V"), Plug("fan-tacho")), Joined(Header("fan-tacho"), Plug("fan-tacho"))),
         ["WIRE-013"] = (Joined(Header("serial-transmit"), Plug("serial-transmit")), Joined(Header("serial-transmit"), Plug("serial-receive"))),
         ["WIRE-014"] = (Joined(Header("power-switch"), Plug("ground")), Joined(Header("ground"), Plug("power-switch"))),
@@ -34,6 +34,12 @@ public sealed class RuleExamples
         ["WIRE-017"] = (Joined(At(5, "clock"), AtPlug(3.3, "clock")), Joined(At(3.3, "clock"), AtPlug(3.3, "clock"))),
         ["WIRE-020"] = (Joined(Header("power-switch,+5 V", evidence: Evidence.Diagram), Plug("power-switch,unwired")),
             Joined(Header("power-switch,+5 V"), Plug("power-switch,unwired"))),
+        ["WIRE-018"] = (Joined(Header("none"), Plug("+5 V")), Joined(Header("+5 V"), Plug("+5 V"))),
+        ["WIRE-019"] = (Joined(Header("+5 V"), Plug("+12 V")), Joined(Header("+12 V"), Plug("+12 V"))),
+        ["WIRE-021"] = (Joined(Header("+5 V,ground"), Plug("+5 V,ground"), JointMethod.Splice, (1, 1)),
+            Joined(Header("+5 V,ground"), Plug("+5 V,ground"), JointMethod.Splice, (1, 1), (2, 2))),
+        ["WIRE-022"] = (BetweenSupplies(3), BetweenSupplies(2)),
+        ["WIRE-023"] = (Labelled("+5 V"), Labelled("+12 V")),
         ["WIRE-030"] = (Joined(Header("ground"), Header("ground") with { Id = "other" }), Joined(Header("ground"), Plug("ground"))),
         ["WIRE-031"] = (Joined(Header("ground,ground,ground"), Plug("ground,ground,ground") with { OwnPitch = new Millimetres(2) }),
             Joined(Header("ground,ground,ground"), Plug("ground,ground,ground") with { OwnPitch = new Millimetres(2.5) })),
@@ -62,7 +68,7 @@ public sealed class RuleExamples
             OnFan("ground,+12 V,fan-tacho", "ground,+12 V,fan-tacho", amps: 0.5)),
         ["WIRE-066"] = (Sound(), Sound() with { Joints = [Sound().Joints[0] with { Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 3))] }] }),
         ["WIRE-067"] = (SharingSupply("board", "shell"), SharingSupply("board")),
-        ["WIRE-068"] = (WithOther("ground,+5 V"), WithOther("ground,+12 V")),
+        ["WIRE-068"] = (WithOther("+12 V,ground"), WithOther("ground,+12 V")),
         ["WIRE-069"] = (Joined(Header("composite-video,ground"), Plug("vga-red,ground")),
             Joined(Header("composite-video,ground"), Plug("composite-video,ground"))),
         ["FEED-001"] = (Fed(SmallSupply(), Draw("+12 V", 11)), Fed(SmallSupply(), Draw("+12 V", 9))),
@@ -108,6 +114,13 @@ public sealed class RuleExamples
             Assert.NotEmpty(finding.Remedies);
             Assert.EndsWith(".", finding.Message, StringComparison.Ordinal);
         });
+
+    // A 12 V fan on a supply of +12 V, ground and +5 V, its return led to one of them.
+    private static Graft BetweenSupplies(int back)
+        => Joined(Header("+12 V,ground,+5 V"), Plug("+12 V,ground"), JointMethod.Splice, (1, 1), (back, 2))
+            .WithPart("board", part => part with { Kind = PartKind.Supply }).WithPart("shell", part => part with { Kind = PartKind.Fan });
+
+    private static Graft Labelled(string label) => Joined(Header("+12 V"), Plug(label)).WithPart("shell", part => part with { Kind = PartKind.Lead });
 
     private static Graft Wired(string header, string plug) => Joined(Header(header), Plug(plug), JointMethod.Splice, (1, 1));
 
@@ -197,7 +210,7 @@ public sealed class RuleExamples
     }
 
     private static Graft Linked(LinkKind kind, string header)
-        => Joined(Header(header), Plug("power-switch,power-switch"), JointMethod.Rebuild, (1, 1), (2, 2))
+        => Joined(Header(header), Plug("spare-switch,spare-switch"), JointMethod.Rebuild, (1, 1), (2, 2))
             .WithPart("shell", part => part with { Links = [new PartLink(new("plug", 1), new("plug", 2), kind)] });
 
     private static Graft WithoutReason()

@@ -43,7 +43,7 @@ internal sealed class Desk
 
     public Network Network { get; } = new();
 
-    public List<(string Name, int Branch)> Sources { get; } = [];
+    public List<(string Name, int Sign, int Branch)> Sources { get; } = [];
 
     public List<SlowLoad> Loads { get; } = [];
 
@@ -92,7 +92,7 @@ internal sealed class Desk
             {
                 // No two supplies are set quite alike.
                 if (isOff) Network.Resistor(plus, minus, 50);
-                else Sources.Add((plane.Key, Network.Source(plus, minus, volts * (1 + (0.02 * supplies.IndexOf(pin.Part))), 0.01)));
+                else Sources.Add((plane.Key, Math.Sign(volts), Network.Source(plus, minus, volts * (1 + (0.02 * supplies.IndexOf(pin.Part))), 0.01)));
                 if (isOff) Loads.Add(new SlowLoad(plane.Key, plus, minus, volts, true, false, false, true));
             }
             else
@@ -112,7 +112,7 @@ internal sealed class Desk
                 ?? _graft.Pins.Find(pin => pin.Port == plus.Port && pin.IsGround);
             if (minus is null || !wired.Contains(minus)) continue;
             var (one, other) = (Node(Name(plus)), Node(Name(minus)));
-            Network.Resistor(one, other, plus.Level is { } level ? level / 0.02 : 150);
+            Network.Resistor(one, other, plus.Level is { } level ? level / 0.02 : 400);
             Lights.Add((Name(plus), one, other, plus.Level));
         }
 

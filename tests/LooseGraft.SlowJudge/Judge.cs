@@ -45,9 +45,9 @@ public sealed class Judge
     private double[] Shorts(Desk desk, bool standby)
     {
         var volts = desk.Solve();
-        foreach (var (name, branch) in desk.Sources)
+        foreach (var (name, sign, branch) in desk.Sources)
         {
-            var amps = desk.Network.Current(branch, volts);
+            var amps = sign * desk.Network.Current(branch, volts);
             if (amps > MostSourceAmps) _harm.Add($"{name} gives {amps:0} A");
             if (amps < -MostReverseAmps) _harm.Add($"{name} takes {-amps:0.##} A");
         }
@@ -117,6 +117,15 @@ public sealed class Judge
 
     private void Levels(Desk desk, SlowPin driver, double[] volts)
     {
+        if (SlowSignals.Of(driver) is { Kind: SlowPartKind.Bridge } bridge)
+        {
+            foreach (var (pin, _, _) in desk.Signals.Where(signal => signal.Pin != driver && desk.AreJoined(signal.Pin, driver)))
+            {
+                if (SlowSignals.Of(pin) is { Kind: not SlowPartKind.Bridge } other && bridge.HighVolts > other.Bears)
+                    _harm.Add($"{pin.Port}/{pin.Position} gets what a loudspeaker gets");
+            }
+        }
+
         if (SlowSignals.Of(driver) is not { Kind: SlowPartKind.Stiff or SlowPartKind.InTurn, Level: { } given }) return;
         foreach (var (pin, node, ground) in desk.Signals)
         {
@@ -124,7 +133,9 @@ public sealed class Judge
                 continue;
             var at = volts[node] - volts[ground];
             if (at > made * 1.6 && given > made * 1.6) _harm.Add($"{pin.Port}/{pin.Position} made for {made} V gets {at:0.#}");
-            else if (given > made * 1.1 || given < made * 0.9) _dead.Add($"{pin.Port}/{pin.Position} made for {made} V gets {given}");
+            // What a press puts on another line is what the press is for, as in a matrix of keys.
+            else if (SlowSignals.Match(driver.Signal, pin.Signal) && (given > made * 1.1 || given < made * 0.9))
+                _dead.Add($"{pin.Port}/{pin.Position} made for {made} V gets {given}");
         }
     }
 }

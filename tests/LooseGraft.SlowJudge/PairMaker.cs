@@ -12,12 +12,15 @@ public static class PairMaker
         ["load"] = ["drive +5 V", "drive +12 V", "fan +12 V", "other +19 V", "other +5 V standby", "card -12 V", "card +3.3 V"],
         ["driver"] =
         [
-            "board serial-transmit@3.3", "other serial-transmit@5", "other serial-transmit@12", "board serial-transmit", "supply power-good", "fan fan-tacho", "board fan-control",
-            "other usb1-data+", "board usb1-data-", "board power-light+", "board power-light-", "board line-left", "other speaker+", "board drive-power-enable@5", "board supply-on",
+            "board serial-transmit@3.3", "other serial-transmit@5", "other serial-transmit@12", "board serial-transmit", "supply power-good", "fan fan-tacho",
+            "board fan-control",
+            "other usb1-data+", "board usb1-data-", "board power-light+", "board power-light-", "board line-left", "other speaker+",
+            "board drive-power-enable@5", "board supply-on",
         ],
         ["input"] =
         [
-            "board serial-receive@3.3", "other serial-receive@5", "other serial-receive", "supply supply-on", "board power-switch", "other drive-power-enable@5",
+            "board serial-receive@3.3", "other serial-receive@5", "other serial-receive", "supply supply-on", "board power-switch",
+            "other drive-power-enable@5",
             "board audio-presence", "other fan-present@0", "board fan-tacho", "fan fan-control", "board power-good", "other line-left",
         ],
         ["ground"] = ["board ground", "supply ground", "drive ground", "fan ground", "other ground"],
@@ -57,8 +60,13 @@ public static class PairMaker
         if (grounded) Join(joints, "one/p", "other/p", (2, 2));
         return new JsonObject
         {
-            ["format"] = "loose-graft", ["formatVersion"] = 1, ["name"] = "pair", ["donor"] = new JsonObject { ["name"] = "a donor" },
-            ["shell"] = new JsonObject { ["name"] = "a shell" }, ["parts"] = parts, ["joints"] = joints,
+            ["format"] = "loose-graft",
+            ["formatVersion"] = 1,
+            ["name"] = "pair",
+            ["donor"] = new JsonObject { ["name"] = "a donor" },
+            ["shell"] = new JsonObject { ["name"] = "a shell" },
+            ["parts"] = parts,
+            ["joints"] = joints,
         }.ToJsonString();
     }
 
@@ -83,7 +91,9 @@ public static class PairMaker
 
     private static JsonObject Part(string id, string kind, params (string Id, JsonObject[] Pins)[] ports) => new()
     {
-        ["id"] = id, ["name"] = id, ["kind"] = kind,
+        ["id"] = id,
+        ["name"] = id,
+        ["kind"] = kind,
         ["ports"] = new JsonArray([.. ports.Select(JsonNode (port) => new JsonObject
         {
             ["id"] = port.Id, ["name"] = port.Id, ["connector"] = "loose-ends", ["gender"] = "female", ["rows"] = 1, ["columns"] = port.Pins.Length,
@@ -98,7 +108,10 @@ public static class PairMaker
     private static void Join(JsonArray joints, string from, string to, (int From, int To) wire)
         => joints.Add(new JsonObject
         {
-            ["id"] = $"j{joints.Count}", ["from"] = from, ["to"] = to, ["method"] = "rebuild",
+            ["id"] = $"j{joints.Count}",
+            ["from"] = from,
+            ["to"] = to,
+            ["method"] = "rebuild",
             ["wires"] = new JsonArray(new JsonObject { ["from"] = wire.From, ["to"] = wire.To }),
         });
 }

@@ -6,6 +6,8 @@ namespace LooseGraft.SlowJudge;
 /// <summary>A graft as this judge reads it from its JSON, by itself.</summary>
 internal sealed class SlowGraft
 {
+    private readonly HashSet<string> _described = [];
+
     public List<SlowPin> Pins { get; } = [];
 
     /// <summary>Pairs of pins that are joined, and the number of the switch that must be closed for it, from 0; −1 for those that always are.</summary>
@@ -26,7 +28,7 @@ internal sealed class SlowGraft
     /// <summary>Pins of leads and adapters of which nobody described the inside: what is labelled alike is taken to be joined.</summary>
     public IEnumerable<(SlowPin, SlowPin)> ByLabel()
         => from same in Pins.Where(pin => pin.Kind is "lead" or "adapter" && pin.Signal is not ("none" or "unknown")
-               && !Joins.Exists(link => link.One.Part == pin.Part && link.Other.Part == pin.Part)).GroupBy(pin => (pin.Part, pin.Signal))
+               && !_described.Contains(pin.Part)).GroupBy(pin => (pin.Part, pin.Signal))
            from other in same.Skip(1)
            select (same.First(), other);
 
@@ -43,7 +45,10 @@ internal sealed class SlowGraft
         }
 
         foreach (var link in Items(part, "links"))
+        {
+            _described.Add(id);
             Joins.Add((Inner(id, Text(link, "one")), Inner(id, Text(link, "other")), Text(link, "kind") is "momentary" or "latching" ? Switches++ : -1));
+        }
     }
 
     private void AddJoint(JsonElement joint)

@@ -17,7 +17,8 @@ internal sealed class Talk(SlowGraft graft, List<string> dead)
         {
             var (lines, legs) = (net.Where(pin => SlowSignals.Of(pin).Kind != SlowPartKind.Wire).ToArray(), net.Where(IsLeg).ToArray());
             // A contact with something behind it that nobody knows, joined to another with something behind it.
-            if (net.FirstOrDefault(pin => pin is { Conducts: false, Signal: "unknown" }) is { } unknown && net.Any(pin => pin != unknown && IsSomething(pin))) dead.Add($"nobody knows {unknown}");
+            var unknown = net.FirstOrDefault(pin => pin is { Conducts: false, Signal: "unknown" });
+            if (unknown is not null && net.Any(pin => pin != unknown && IsSomething(pin))) dead.Add($"nobody knows {unknown}");
             foreach (var line in lines)
             {
                 Held(line, net);

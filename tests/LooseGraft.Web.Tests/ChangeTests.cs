@@ -58,7 +58,7 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         var before = reviews.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!);
         var aimed = await AfterAsync(1, graft => graft with { Aim = "another aim" });
         Assert.Same(before.Seat, aimed.Seat);
-        Assert.Same(before.Wire.Find("panel")!.Decided[0], aimed.Wire.Find("panel")!.Decided[0]);
+        Assert.Same(before.Wire.Find("panel")!.Pushed[0], aimed.Wire.Find("panel")!.Pushed[0]);
         var moved = await AfterAsync(
             2, graft => graft.WithSeating(seating => seating with { Boxes = seating.Boxes.SetItem(0, seating.Boxes[0] with { Name = "another box" }) }));
         Assert.NotSame(before.Seat, moved.Seat);

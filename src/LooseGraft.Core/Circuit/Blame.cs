@@ -34,9 +34,13 @@ internal sealed class Blame(Netlist netlist)
         var (from, trimmed) = Trim(clash, way);
         var contacts = Ways.Contacts(netlist, from, trimmed);
         var evidence = contacts[0].Evidence.And(contacts[^1].Evidence);
-        return clash.ToConflict(contacts, Place(clash, trimmed, contacts), [.. trimmed.Where(join => join.Kind == JoinKind.Switch)],
+        return clash.ToConflict(
+            contacts, IsMissing(clash.Kind) ? null : Place(clash, trimmed, contacts), [.. trimmed.Where(join => join.Kind == JoinKind.Switch)],
             trimmed.Any(join => join.Kind == JoinKind.ByLabel) ? Evidence.Assumed : evidence);
     }
+
+    // Where something is missing, no join that is there is to blame.
+    private static bool IsMissing(ConflictKind kind) => kind is ConflictKind.NotFed or ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal;
 
     // The way begins where it leaves the plane of what gives, and ends where it enters that of what takes.
     private (int From, ImmutableArray<Join> Way) Trim(Clash clash, ImmutableArray<Join> way)
@@ -45,7 +49,7 @@ internal sealed class Blame(Netlist netlist)
         var start = 0;
         while (start < way.Length && IsOn(contacts[start + 1], clash.Giver)) start++;
         var end = way.Length;
-        while (end > start && IsOn(contacts[end - 1], clash.Taker)) end--;
+        while (end > start && IsOn(contacts[end - 1], clash.End)) end--;
         return (contacts[start].Index, way[start..end]);
     }
 
@@ -54,12 +58,20 @@ internal sealed class Blame(Netlist netlist)
             && contact.Role.Kind is RoleKind.Ground or RoleKind.Source or RoleKind.Rail or RoleKind.Load;
 
     // Where what arrives first departs from what that end expects.
-    private static Join? Place(Clash clash, ImmutableArray<Join> way, ImmutableArray<CircuitContact> contacts)
+    private Join? Place(Clash clash, ImmutableArray<Join> way, ImmutableArray<CircuitContact> contacts)
     {
         var departs = Departure(clash, way, contacts);
-        // A wire that meets what it should not only while a switch is pressed is a good wire; a tie or link is not.
-        return departs is { Kind: JoinKind.Joint } && way.FirstOrDefault(join => join.Kind == JoinKind.Switch) is { } press ? press : departs;
+        // A wire that meets what it should not only by way of a tie, a press or a link where none belongs is a good wire.
+        return departs is { Kind: JoinKind.Joint } ? way.TakeWhile(join => join != departs).FirstOrDefault(IsStray) ?? departs : departs;
     }
+
+    // The wires of a lead run from port to port; one that joins two contacts of one port was forgotten there.
+    private bool IsStray(Join join) => join.Kind switch
+    {
+        JoinKind.Tie or JoinKind.Switch => true,
+        JoinKind.Inside => netlist.Contacts[join.One] is var one && (one.Id.Port == netlist.Contacts[join.Other].Id.Port || !one.Part.Kind.OnlyConducts()),
+        _ => false,
+    };
 
     private static Join? Departure(Clash clash, ImmutableArray<Join> way, ImmutableArray<CircuitContact> contacts)
     {
@@ -67,9 +79,19 @@ internal sealed class Blame(Netlist netlist)
         {
             var (join, next) = (way[step], contacts[step + 1]);
             if (join.Kind == JoinKind.Plane) continue;
-            if (next.Role.Kind == RoleKind.Passive ? LabelRules.Departs(clash.Giver, next) : NetRules.Judge(clash.Giver, next) is not null) return join;
+            if (IsAgainst(clash.Giver, next)) return join;
         }
 
         return way.LastOrDefault(join => join.Kind != JoinKind.Plane);
+    }
+
+    private static bool IsAgainst(CircuitContact giver, CircuitContact next)
+    {
+        if (next.Role.Kind != RoleKind.Passive) return NetRules.Judge(giver, next) is not null;
+        if (next.Signal.SupplyVoltage is not null || next.Signal.Family == SignalFamily.Ground)
+            return NetRules.Judge(giver.Terminal, next.Terminal.AsLabelled) is { Kind: not null };
+        return next.Part.Kind.OnlyConducts()
+            ? LabelRules.Departs(giver.Terminal, next.Terminal)
+            : LegRules.Judge(giver.Terminal, next.Terminal) is { Kind: not null };
     }
 }

@@ -7,7 +7,7 @@ namespace LooseGraft.Core.Circuit;
 /// <remarks>
 /// <para>Switches of today's model only make: closing one more can only join more. So all of them closed shows every short there can be, and none closed what
 /// is so all the time. What a press is for (a start line held at ground while it is pressed) is no fault, so with switches closed only what destroys is told,
-/// and what a load gets. Exact for make contacts.</para>
+/// and what a load or an input gets. Exact for make contacts.</para>
 /// <para>One wrong wire makes one net of many, and everything in it at odds with everything else. So the nearest clash is told, the join that is to blame for
 /// it taken out, and the rest judged again, until nothing is at odds: each wrong join is told once. Time: a build of the nets for each, and the square of the
 /// acting contacts of a net, of which each plane counts as one.</para>
@@ -40,13 +40,23 @@ public static class CircuitJudge
 
         var others = Clashes(open).Concat(Clashes(closed).Where(IsToldOfClosed))
             .Concat(LightRules.Of(netlist, open)).Concat(LightRules.Of(netlist, closed).Where(IsToldOfClosed))
-            .Concat(LoadRules.Of(netlist, first, all)).Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker)))
-            .DistinctBy(clash => (clash.Kind, clash.Giver.Index, clash.Kind == ConflictKind.NotKnown ? 0 : clash.Taker.Index));
-        return [.. told.Concat(others.Select(clash => blame.Tell(clash, ways.Between(clash.Giver.Index, [clash.Taker.Index], _ => true) ?? [])))
+            .Concat(SwitchRules.Of(netlist, closed)).Concat(LoadRules.Of(netlist, first, all))
+            .Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker)))
+            .DistinctBy(clash => clash.Kind switch
+            {
+                ConflictKind.NotKnown => (clash.Kind, clash.Giver.Id.ToString(), ""),
+                // One missing ground is one thing to join, however many lines want it.
+                ConflictKind.NoReturn
+                    => (clash.Kind, string.CompareOrdinal(clash.Giver.Part.Id, clash.Taker.Part.Id) < 0 ? clash.Giver.Part.Id : clash.Taker.Part.Id,
+                    string.CompareOrdinal(clash.Giver.Part.Id, clash.Taker.Part.Id) < 0 ? clash.Taker.Part.Id : clash.Giver.Part.Id),
+                _ => (clash.Kind, clash.Giver.Id.ToString(), clash.Taker.Id.ToString()),
+            });
+        return [.. told.Concat(others.Select(clash => blame.Tell(clash, ways.Between(clash.Giver.Index, [clash.End.Index], _ => true) ?? [])))
             .OrderByDescending(conflict => conflict.Severity).Take(MostTold)];
     }
 
-    private static bool IsToldOfClosed(Clash clash) => clash.Severity == Severity.Stop || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby;
+    private static bool IsToldOfClosed(Clash clash)
+        => clash.Severity == Severity.Stop || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby or ConflictKind.LevelDiffers;
 
     private static IEnumerable<Clash> Clashes(NetState state) => state.Nets.Values.SelectMany(net => Pairs(net, state));
 

@@ -31,6 +31,9 @@ public sealed record ContactRole(RoleKind Kind)
     /// <summary>The level of a driver or an input, in volts: as stated, or as laid down for the signal; null where neither is known.</summary>
     public Volts? Level { get; init; }
 
+    /// <summary>Whether an input may be a driver for all anybody said: a signal of the builder's own without a direction.</summary>
+    public bool MayDrive { get; init; }
+
     /// <summary>Whether it may give a supply voltage to what it is joined to.</summary>
     public bool Feeds => Kind is RoleKind.Source or RoleKind.Rail;
 

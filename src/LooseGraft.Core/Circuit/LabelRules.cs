@@ -12,15 +12,15 @@ internal static class LabelRules
     public static IEnumerable<Clash> Of(NetState state)
         => from net in state.Nets.Values
            from label in net.Contacts.Where(contact => contact is { Role.Kind: RoleKind.Passive, Signal.IsMeaningful: true })
-               .DistinctBy(contact => (contact.Part.Id, contact.Port.Id, contact.Signal))
+               .DistinctBy(contact => (contact.Id.Port, contact.Signal.Name))
            let clash = label.Part.Kind.OnlyConducts() ? OnConductor(label, net) : OnLeg(label, net)
            where clash is not null
            select clash;
 
     /// <summary>Whether what a contact gives or drives is not what another, which only conducts, is said to carry.</summary>
-    public static bool Departs(CircuitContact giver, CircuitContact label)
+    public static bool Departs(Terminal giver, Terminal label)
     {
-        if (!label.Signal.IsMeaningful || !label.Part.Kind.OnlyConducts() || IsSwitch(label)) return false;
+        if (!label.Signal.IsMeaningful || !label.PartKind.OnlyConducts() || label.Family == SignalFamily.Switch) return false;
         return (label.Signal.SupplyVoltage, giver.Role.Gives) switch
         {
             ({ } said, { } given) => !VoltSpan.Around(said, Tolerances.Rail).Contains(given),
@@ -32,26 +32,26 @@ internal static class LabelRules
 
     private static Clash? OnConductor(CircuitContact label, Net net)
     {
-        if (net.Feed is { } feed) return Departs(feed, label) ? Differs(feed, label) : null;
-        if (label.Signal.SupplyVoltage is not null && net.Of(RoleKind.Load).FirstOrDefault() is { } load)
-            return new Clash(ConflictKind.LabelNotGiven, Severity.Check, label, load);
-        return net.Actors.FirstOrDefault(actor => Departs(actor, label)) is { } other ? Differs(other, label) : null;
+        if (net.Feed is { } feed)
+        {
+            return Departs(feed.Terminal, label.Terminal) ? Differs(feed, label)
+                : feed.Role.Kind == RoleKind.Rail && IsMadeInside(label, net) ? new Clash(ConflictKind.LabelNotGiven, Severity.Check, label, feed) : null;
+        }
+
+        // What is not fed is told as that.
+        return net.Actors.FirstOrDefault(actor => Departs(actor.Terminal, label.Terminal)) is { } other ? Differs(other, label) : null;
     }
+
+    // A go-between whose inside nobody described, with a label for a board that nothing on its other side has: a step-up, or a slip of the label.
+    private static bool IsMadeInside(CircuitContact label, Net net)
+        => label.Part.Kind == PartKind.Adapter && label.Part.Links.IsEmpty && net.Actors.Select(actor => actor.Part.Id).Distinct().Count() == 1
+            && !net.Contacts.Any(contact => contact.Part.Id == label.Part.Id && contact.Port.Id != label.Port.Id);
 
     private static Clash? OnLeg(CircuitContact leg, Net net)
-    {
-        if (leg.Signal.Name == SpareSwitch) return null;
-        var other = net.Actors.FirstOrDefault(actor => actor.Role.Kind is RoleKind.Driver or RoleKind.Input && actor.Signal != leg.Signal);
-        // A loudspeaker the wrong way round is out of step with its neighbour, and no more.
-        if (other is null || (leg.Signal.Entry?.Drive == SignalDrive.Bridge && other.Role.Drive == SignalDrive.Bridge)) return null;
-        return leg.Signal.Polarity != 0 && leg.Signal.Function == other.Signal.Function
-            ? new Clash(ConflictKind.LightReversed, Severity.Check, other, leg) : new Clash(ConflictKind.OtherSignal, Severity.Fix, other, leg);
-    }
-
-    // A switch the builder gives a job of its own belongs wherever it is put.
-    private const string SpareSwitch = "spare-switch";
-
-    private static bool IsSwitch(CircuitContact contact) => contact.Signal.Family == SignalFamily.Switch;
+        => (from actor in net.Actors
+            where actor.Terminal.IsSignal && LegRules.Judge(actor.Terminal, leg.Terminal) is { Kind: not null }
+            let verdict = LegRules.Judge(actor.Terminal, leg.Terminal)!.Value
+            select new Clash(verdict.Kind!.Value, verdict.Severity, actor, leg)).FirstOrDefault();
 
     private static Clash Differs(CircuitContact arrives, CircuitContact label) => new(ConflictKind.LabelDiffers, Severity.Check, arrives, label);
 }

@@ -13,7 +13,7 @@ internal static class LoadRules
             .ToDictionary(same => same.Key, same => same.ToArray());
         foreach (var net in closed.Nets.Values)
         {
-            foreach (var load in net.Of(RoleKind.Load)
+            foreach (var load in Takers(net)
                 .Where(load => net.Contacts.Any(contact => joined.Contains(contact.Index) && contact.Part.Id == load.Part.Id)))
             {
                 if (net.Feed is not { } feed)
@@ -39,10 +39,15 @@ internal static class LoadRules
         }
     }
 
+    // A board takes what a supply gives it, as a load does.
+    private static IEnumerable<CircuitContact> Takers(Net net)
+        => net.Of(RoleKind.Load).Concat(net.Feed is { Role.Kind: RoleKind.Source } ? net.Of(RoleKind.Rail) : []);
+
     // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end.
     private static Clash Lost(CircuitContact feed, CircuitContact load, CircuitContact[] returns, Netlist netlist, NetState closed)
     {
-        var lines = netlist.Contacts.Where(contact => contact.Part.Id == load.Part.Id && contact.Role.Kind is RoleKind.Driver or RoleKind.Input).Concat(returns);
+        var lines = netlist.Contacts.Where(contact => contact.Part.Id == load.Part.Id && contact.Role.Kind is RoleKind.Driver or RoleKind.Input)
+            .Concat(returns);
         var pin = lines.Select(closed.Of).OfType<Net>().SelectMany(net => net.Actors).FirstOrDefault(actor => actor.Part.Id != load.Part.Id
             && actor.Role.Kind is RoleKind.Driver or RoleKind.Input && !NetRules.BearsSupply(actor.Role, feed.Role.Gives!.Value));
         return pin is null ? new Clash(ConflictKind.NoReturn, Severity.Fix, feed, load) : new Clash(ConflictKind.ReturnThroughSignal, Severity.Stop, feed, pin);

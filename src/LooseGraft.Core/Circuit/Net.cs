@@ -11,7 +11,7 @@ internal sealed class Net
         Contacts = contacts;
         Actors = [.. contacts.Where(contact => contact.Role.Kind != RoleKind.Passive)
             .DistinctBy(contact => contact.Role.Kind is RoleKind.Driver or RoleKind.Input or RoleKind.Unknown
-                ? (contact.Part.Id, null, contact.Index) : (contact.Part.Id, contact.Signal, 0))];
+                ? (contact.Part.Id, "", contact.Index) : (contact.Part.Id, contact.Signal.Name, 0))];
     }
 
     public IReadOnlyList<CircuitContact> Contacts { get; }

@@ -6,4 +6,4 @@ namespace LooseGraft.Core.Circuit;
 /// <param name="Kind">What is wrong where it applies; null when it is right so.</param>
 /// <param name="Severity">How much it weighs.</param>
 /// <param name="Applies">Whether it applies to two contacts in this order.</param>
-internal sealed record NetRule(ConflictKind? Kind, Severity Severity, Func<CircuitContact, CircuitContact, bool> Applies);
+internal sealed record NetRule(ConflictKind? Kind, Severity Severity, Func<Terminal, Terminal, bool> Applies);

@@ -18,52 +18,58 @@ internal static class NetRules
     private static readonly NetRule[] InOrder =
     [
         new(ConflictKind.NotKnown, Severity.Check, (a, _) => a.Role.Kind == RoleKind.Unknown),
-        new(ConflictKind.SupplyToGround, Severity.Stop, (a, b) => a.Role.Feeds && Is(b, RoleKind.Ground)),
-        new(ConflictKind.LoadAtGround, Severity.Fix, (a, b) => Is(a, RoleKind.Load) && Is(b, RoleKind.Ground)),
+        new(ConflictKind.SupplyToGround, Severity.Stop, (a, b) => a.Role.Feeds && b.Is(RoleKind.Ground)),
+        new(ConflictKind.LoadAtGround, Severity.Fix, (a, b) => a.Is(RoleKind.Load) && b.Is(RoleKind.Ground)),
         new(ConflictKind.SupplyToSupply, Severity.Stop, (a, b) => a.Role.Feeds && b.Role.Feeds && (a.Role.IsStandby != b.Role.IsStandby || !IsSame(a, b))),
-        new(ConflictKind.SuppliesInParallel, Severity.Stop, (a, b) => Is(a, RoleKind.Source) && Is(b, RoleKind.Source) && a.Part.Id != b.Part.Id),
-        new(ConflictKind.BeyondLoad, Severity.Stop, (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && IsBeyond(a.Role.Gives!.Value, b.Role.Wants!.Value)),
+        new(ConflictKind.SuppliesInParallel, Severity.Stop, (a, b) => a.Is(RoleKind.Source) && b.Is(RoleKind.Source)),
+        new(ConflictKind.BeyondLoad, Severity.Stop, (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && IsBeyond(a.Role.Gives!.Value, b.Role.Wants!.Value)),
         new(ConflictKind.BelowLoad, Severity.Check,
-            (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && b.Part.Kind.RunsOnLess() && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
-        new(ConflictKind.BelowLoad, Severity.Fix, (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
-        new(ConflictKind.NotStandby, Severity.Fix, (a, b) => a.Role.Feeds && Is(b, RoleKind.Load) && b.Role.IsStandby && !a.Role.IsStandby),
+            (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && b.PartKind.RunsOnLess() && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
+        new(ConflictKind.BelowLoad, Severity.Fix, (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
+        new(ConflictKind.NotStandby, Severity.Fix, (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && b.Role.IsStandby && !a.Role.IsStandby),
         new(null, Severity.Note, (a, b) => a.Role.Feeds && IsHeldAtItsLevel(a, b)),
-        new(ConflictKind.SupplyBeyondSignal, Severity.Stop, (a, b) => a.Role.Feeds && IsSignal(b) && !BearsSupply(b.Role, a.Role.Gives!.Value)),
+        new(ConflictKind.SupplyBeyondSignal, Severity.Stop, (a, b) => a.Role.Feeds && b.IsSignal && !BearsSupply(b.Role, a.Role.Gives!.Value)),
         new(ConflictKind.SupplyAgainstDriver, Severity.Stop,
-            (a, b) => a.Role.Feeds && Is(b, RoleKind.Driver) && b.Role.Drive != SignalDrive.ThroughResistor),
-        new(ConflictKind.HeldAtSupply, Severity.Fix, (a, b) => a.Role.Feeds && IsSignal(b)),
-        new(ConflictKind.DriverShorted, Severity.Stop, (a, b) => Drives(a, SignalDrive.Bridge) && Is(b, RoleKind.Ground)),
-        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => Drives(a, SignalDrive.Bridge) && IsSignal(b) && !Drives(b, SignalDrive.Bridge)),
-        new(ConflictKind.AlwaysOn, Severity.Check, (a, b) => IsSignal(a) && a.Signal.Entry is { StartsWhenGrounded: true } && Is(b, RoleKind.Ground)),
-        new(null, Severity.Note, (a, b) => WantsGround(a) && Is(b, RoleKind.Ground)),
-        new(ConflictKind.HeldAtGround, Severity.Check, (a, b) => Drives(a, SignalDrive.OpenToGround) && Is(b, RoleKind.Ground)),
-        new(ConflictKind.HeldAtGround, Severity.Fix, (a, b) => IsSignal(a) && Is(b, RoleKind.Ground)),
-        new(ConflictKind.LoadOnSignal, Severity.Stop, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Load)),
-        new(ConflictKind.LoadOnSignal, Severity.Fix, (a, b) => Is(a, RoleKind.Input) && Is(b, RoleKind.Load)),
-        new(null, Severity.Note, (a, b) => Drives(a, SignalDrive.InTurn) && Drives(b, SignalDrive.InTurn) && BelongTogether(a.Signal, b.Signal)),
-        new(ConflictKind.LineShared, Severity.Check, (a, b) => Drives(a, SignalDrive.OpenToGround) && Drives(b, SignalDrive.OpenToGround)),
-        new(ConflictKind.DriverAgainstDriver, Severity.Stop, (a, b) => IsStiff(a) && (IsStiff(b) || Drives(b, SignalDrive.InTurn))),
-        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Driver)),
-        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Input) && Ratio(a, b) > KillingRatio),
-        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => IsSignal(a) && IsSignal(b) && !BelongTogether(a.Signal, b.Signal)),
+            (a, b) => a.Role.Feeds && b.Is(RoleKind.Driver) && b.Role.Drive != SignalDrive.ThroughResistor),
+        new(ConflictKind.HeldAtSupply, Severity.Fix, (a, b) => a.Role.Feeds && b.IsSignal),
+        new(ConflictKind.DriverShorted, Severity.Stop, (a, b) => a.Drives(SignalDrive.Bridge) && b.Is(RoleKind.Ground)),
+        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => a.Drives(SignalDrive.Bridge) && b.IsSignal && !b.Drives(SignalDrive.Bridge)),
+        new(ConflictKind.AlwaysOn, Severity.Check, (a, b) => a.IsSignal && a.Signal.Entry is { StartsWhenGrounded: true } && b.Is(RoleKind.Ground)),
+        new(null, Severity.Note, (a, b) => WantsGround(a) && b.Is(RoleKind.Ground)),
+        new(ConflictKind.HeldAtGround, Severity.Check, (a, b) => a.Drives(SignalDrive.OpenToGround) && b.Is(RoleKind.Ground)),
+        new(ConflictKind.HeldAtGround, Severity.Fix, (a, b) => a.IsSignal && b.Is(RoleKind.Ground)),
+        new(ConflictKind.LoadOnSignal, Severity.Stop, (a, b) => a.Is(RoleKind.Driver) && b.Is(RoleKind.Load)),
+        new(ConflictKind.LoadOnSignal, Severity.Fix, (a, b) => a.Is(RoleKind.Input) && b.Is(RoleKind.Load)),
+        new(null, Severity.Note, (a, b) => a.Drives(SignalDrive.InTurn) && b.Drives(SignalDrive.InTurn) && BelongTogether(a.Signal, b.Signal)),
+        new(ConflictKind.LineShared, Severity.Check, (a, b) => a.Drives(SignalDrive.OpenToGround) && b.Drives(SignalDrive.OpenToGround)),
+        new(ConflictKind.DriverAgainstDriver, Severity.Stop, (a, b) => IsStiff(a) && (IsStiff(b) || b.Drives(SignalDrive.InTurn))),
+        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => a.Is(RoleKind.Driver) && b.Is(RoleKind.Driver)),
+        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => Pushes(a) && b.Is(RoleKind.Input) && Ratio(a, b) > KillingRatio),
+        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => a.IsSignal && b.IsSignal && !BelongTogether(a.Signal, b.Signal)),
         new(ConflictKind.LevelDiffers, Severity.Fix,
-            (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Input) && Ratio(a, b) is > 1 + Tolerances.LogicLevel or < 1 - Tolerances.LogicLevel),
-        new(ConflictKind.LevelUnknown, Severity.Check,
-            (a, b) => Is(a, RoleKind.Driver) && Is(b, RoleKind.Input) && a.Role.Drive != SignalDrive.OpenToGround
-                && (a.Role.Level is null) != (b.Role.Level is null)),
+            (a, b) => Pushes(a) && b.Is(RoleKind.Input) && Ratio(a, b) is { } ratio
+                && !VoltSpan.Around(new Volts(1), Tolerances.LogicLevel).Contains(new Volts(ratio))),
+        new(ConflictKind.LevelUnknown, Severity.Check, (a, b) => Pushes(a) && b.Is(RoleKind.Input) && (a.Role.Level is null) != (b.Role.Level is null)),
     ];
 
-    /// <summary>What is wrong between two contacts of one net, the one that gives first; null when nothing is.</summary>
-    public static Clash? Judge(CircuitContact one, CircuitContact other)
+    /// <summary>What the first rule that applies says of two terminals; null when none applies.</summary>
+    public static NetVerdict? Judge(Terminal one, Terminal other)
     {
         foreach (var rule in InOrder)
         {
-            if (rule.Applies(one, other)) return rule.Kind is { } kind ? new Clash(kind, rule.Severity, one, other) : null;
-            if (rule.Applies(other, one)) return rule.Kind is { } kind ? new Clash(kind, rule.Severity, other, one) : null;
+            if (rule.Applies(one, other)) return new NetVerdict(rule.Kind, rule.Severity, IsSwapped: false);
+            if (rule.Applies(other, one)) return new NetVerdict(rule.Kind, rule.Severity, IsSwapped: true);
         }
 
         return null;
     }
+
+    /// <summary>What is wrong between two contacts of one net, the one that gives first; null when nothing is.</summary>
+    public static Clash? Judge(CircuitContact one, CircuitContact other) => Judge(one.Terminal, other.Terminal) switch
+    {
+        { Kind: { } kind } verdict => verdict.IsSwapped ? new Clash(kind, verdict.Severity, other, one) : new Clash(kind, verdict.Severity, one, other),
+        _ => null,
+    };
 
     /// <summary>Whether two signals are the two ends of one line.</summary>
     internal static bool BelongTogether(Signal one, Signal other) => (one.Name, other.Name) switch
@@ -75,17 +81,11 @@ internal static class NetRules
         _ => one == other,
     };
 
-    private static bool Is(CircuitContact contact, RoleKind kind) => contact.Role.Kind == kind;
-
-    private static bool IsSignal(CircuitContact contact) => contact.Role.Kind is RoleKind.Driver or RoleKind.Input;
-
-    private static bool Drives(CircuitContact contact, SignalDrive drive) => contact.Role.Kind == RoleKind.Driver && contact.Role.Drive == drive;
-
     // Two that both move the line, at least one of them up as well as down.
-    private static bool IsStiff(CircuitContact contact)
+    private static bool IsStiff(Terminal contact)
         => contact.Role is { Kind: RoleKind.Driver, Drive: SignalDrive.PushPull or SignalDrive.OpenToGround or SignalDrive.Bridge };
 
-    private static bool IsSame(CircuitContact one, CircuitContact other)
+    private static bool IsSame(Terminal one, Terminal other)
         => VoltSpan.Around(one.Role.Gives!.Value.Low, Tolerances.Rail).Contains(other.Role.Gives!.Value.Low);
 
     // Towards zero is less than a load is made for; beyond its far end, or on the other side of zero, it dies.
@@ -96,15 +96,18 @@ internal static class NetRules
     internal static bool BearsSupply(ContactRole role, VoltSpan gives) => gives.Low >= Volts.Zero && gives.High <= role.Bears;
 
     // A backplane that states it wants +5 V on its enable contact. What is merely usual for a line is no wish to be held there.
-    private static bool IsHeldAtItsLevel(CircuitContact supply, CircuitContact fed)
+    private static bool IsHeldAtItsLevel(Terminal supply, Terminal fed)
         => fed.Role.Kind == RoleKind.Input && fed.Pin.Level is { } level && level > Volts.Zero
             && fed.Signal.Family is SignalFamily.Enable or SignalFamily.Sense or SignalFamily.Other
             && VoltSpan.Around(level, Tolerances.Rail).Contains(supply.Role.Gives!.Value);
 
-    private static bool WantsGround(CircuitContact contact)
+    private static bool WantsGround(Terminal contact)
         => contact.Role.Kind == RoleKind.Input && (contact.Role.Level == Volts.Zero || contact.Signal.Entry is { WantsGround: true });
 
-    private static double? Ratio(CircuitContact driver, CircuitContact input)
-        => driver.Role.Level is { } given && input.Role.Level is { } made && made > Volts.Zero && driver.Role.Drive != SignalDrive.OpenToGround
-            ? given.Value / made.Value : null;
+    // Whether it drives the line up to a level of its own, or may for all anybody said.
+    private static bool Pushes(Terminal contact)
+        => contact.Role.MayDrive || (contact.Is(RoleKind.Driver) && contact.Role.Drive != SignalDrive.OpenToGround);
+
+    private static double? Ratio(Terminal driver, Terminal input)
+        => driver.Role.Level is { } given && input.Role.Level is { } made && made > Volts.Zero ? given.Value / made.Value : null;
 }

@@ -31,15 +31,17 @@ internal static class PartJoins
     // A plane belongs to a part's own supply or ground: two parts that use one name share nothing by it.
     private static IEnumerable<Join> Planes(Part part, CircuitContact[] wired)
         => wired.Where(contact => contact.Role.Kind is RoleKind.Ground or RoleKind.Source or RoleKind.Rail or RoleKind.Load)
-            .GroupBy(contact => (part.Kind.HasOnePlane() ? null : contact.Port.Id, contact.Signal))
+            .GroupBy(contact => (part.Kind.HasOnePlane() ? null : contact.Port.Id, contact.Signal.Name))
             .SelectMany(plane => Star(plane, JoinKind.Plane, part.Id));
 
     private static IEnumerable<Join> ByLabel(Part part, CircuitContact[] wired)
-        => wired.Where(contact => contact.Signal.IsMeaningful).GroupBy(contact => contact.Signal).SelectMany(same => Star(same, JoinKind.ByLabel, part.Id));
+        => wired.Where(contact => contact.Signal.IsMeaningful).GroupBy(contact => contact.Signal.Name)
+            .SelectMany(same => Star(same, JoinKind.ByLabel, part.Id));
 
     // The two legs of a switch, or its one leg and the return beside it.
     private static IEnumerable<Join> Switches(Part part, CircuitContact[] wired)
-        => from legs in wired.Where(contact => contact.Signal.Family == SignalFamily.Switch).GroupBy(contact => (contact.Port.Id, contact.Signal))
+        => from legs in wired.Where(contact => contact.Role.Kind == RoleKind.Passive && LegRules.IsSwitched(contact.Signal))
+            .GroupBy(contact => (contact.Port.Id, contact.Signal.Name))
            let first = legs.First()
            from other in legs.Count() > 1
                ? legs.Skip(1)

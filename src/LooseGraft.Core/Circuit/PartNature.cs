@@ -17,7 +17,4 @@ internal static class PartNature
 
     /// <summary>Whether it merely turns slower, or glows dimmer, on less than it is made for.</summary>
     public static bool RunsOnLess(this PartKind kind) => kind is PartKind.Fan or PartKind.Lamp;
-
-    /// <summary>Whether a supply on it may come from outside or be made on it, and goes on to what is plugged into it.</summary>
-    public static bool PassesPowerOn(this PartKind kind) => kind is PartKind.Board or PartKind.Microcontroller;
 }

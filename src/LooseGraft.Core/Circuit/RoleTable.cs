@@ -24,39 +24,44 @@ public sealed class RoleTable
 
     /// <summary>The role of a contact.</summary>
     public ContactRole Of(Part part, Port port, Pin pin)
+        => Of(part.Kind, pin, _linked.Contains(new(new PortId(part.Id, port.Id), pin.Position)), _outputs.GetValueOrDefault(part.Id, []));
+
+    /// <summary>The role of a contact on a kind of part.</summary>
+    /// <param name="kind">The kind of part.</param>
+    /// <param name="pin">The contact.</param>
+    /// <param name="isLinked">Whether a link inside the part leads on from it.</param>
+    /// <param name="outputs">The voltages that the part's label says it gives; empty when it has none.</param>
+    internal static ContactRole Of(PartKind kind, Pin pin, bool isLinked, VoltSpan[] outputs)
     {
-        if (part.Kind.OnlyConducts() || pin.Direction == SignalDirection.Passive || IsLinkedLeg(part, port, pin)) return ContactRole.Passive;
+        // A contact of a panel that a link leads on from is a leg; on a board it stays what it is, whatever it is linked to.
+        if (kind.OnlyConducts() || pin.Direction == SignalDirection.Passive || (isLinked && kind.HasLegs())) return ContactRole.Passive;
         return pin.Signal.Value switch
         {
             { Family: SignalFamily.Unknown } => ContactRole.Unknown,
             { Family: SignalFamily.None } => ContactRole.Passive,
             { Family: SignalFamily.Ground } => ContactRole.Ground,
-            { SupplyVoltage: { } volts } supply => OfSupply(part, pin, volts, supply.IsStandby),
-            var signal => OfSignal(part.Kind, pin, signal),
+            { Entry.AnyVolts: true }
+                => pin.Level is { } level && level != Volts.Zero ? OfSupply(kind, pin, level, standby: false, outputs) : ContactRole.Unknown,
+            { SupplyVoltage: { } volts } supply => OfSupply(kind, pin, volts, supply.IsStandby, outputs),
+            var signal => OfSignal(kind, pin, signal),
         };
     }
 
     private static ContactId IdOf(Part part, InnerEnd end) => new(new PortId(part.Id, end.Port), end.Position);
 
-    // A contact that a link of a panel leads on from is a leg; on a board it stays what it is, whatever it is linked to.
-    private bool IsLinkedLeg(Part part, Port port, Pin pin) => part.Kind.HasLegs() && _linked.Contains(new(new PortId(part.Id, port.Id), pin.Position));
-
-    private ContactRole OfSupply(Part part, Pin pin, Volts volts, bool standby) => (pin.Direction, part.Kind) switch
+    private static ContactRole OfSupply(PartKind kind, Pin pin, Volts volts, bool standby, VoltSpan[] outputs) => (pin.Direction, kind) switch
     {
         (SignalDirection.In, _) => ContactRole.Load(volts, standby),
         (SignalDirection.Both, _) => ContactRole.Rail(volts, standby),
         // What a board gives on one contact it may take on another of the same plane.
         (_, PartKind.Board or PartKind.Microcontroller) => ContactRole.Rail(volts, standby),
         (SignalDirection.Out, _) or (_, PartKind.Supply or PartKind.Brick) => ContactRole.Source(volts, standby),
-        (_, PartKind.Converter) => OfConverter(part, volts, standby),
+        // A converter gives what its label says it gives, and takes the rest. Without a label it may do either.
+        (_, PartKind.Converter) => outputs.Length == 0 ? ContactRole.Rail(volts, standby)
+            : outputs.Any(output => output.Contains(volts)) ? ContactRole.Source(volts, standby)
+            : ContactRole.Load(volts, standby),
         _ => ContactRole.Load(volts, standby),
     };
-
-    // A converter gives what its label says it gives, and takes the rest. Without a label it may do either.
-    private ContactRole OfConverter(Part part, Volts volts, bool standby)
-        => !_outputs.TryGetValue(part.Id, out var outputs) || outputs.Length == 0 ? ContactRole.Rail(volts, standby)
-            : outputs.Any(output => output.Contains(volts)) ? ContactRole.Source(volts, standby)
-            : ContactRole.Load(volts, standby);
 
     private static ContactRole OfSignal(PartKind kind, Pin pin, Signal signal)
     {
@@ -66,8 +71,9 @@ public sealed class RoleTable
             SignalDirection.Out => new ContactRole(RoleKind.Driver) { Drive = signal.Entry?.Drive ?? SignalDrive.PushPull, Level = level },
             SignalDirection.Both => new ContactRole(RoleKind.Driver) { Drive = SignalDrive.InTurn, Level = level },
             SignalDirection.Passive => ContactRole.Passive,
-            // What nobody said more of is taken to listen: a driver would be named for what it drives.
-            _ => new ContactRole(RoleKind.Input) { Level = level },
+            SignalDirection.In => new ContactRole(RoleKind.Input) { Level = level },
+            // What nobody said more of is taken to listen, and may do either.
+            _ => new ContactRole(RoleKind.Input) { Level = level, MayDrive = true },
         };
     }
 

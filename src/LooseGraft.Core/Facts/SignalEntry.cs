@@ -31,6 +31,12 @@ public sealed record SignalEntry(
     /// behind an indicator, as most are fed from that (common practice); null where each maker chooses.</summary>
     public double? UsualVolts { get; init; }
 
+    /// <summary>Whether it lights by a filament, which conducts either way round.</summary>
+    public bool Filament { get; init; }
+
+    /// <summary>Whether it is a supply whose volts its name does not tell; what it is can only be said once its level is stated.</summary>
+    public bool AnyVolts { get; init; }
+
     /// <summary>Whether holding it at ground for good is a way of leaving the machine on: usual practice, and no fault.</summary>
     public bool StartsWhenGrounded { get; init; }
 

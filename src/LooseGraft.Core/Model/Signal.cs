@@ -52,13 +52,16 @@ public sealed partial record Signal
         return new Signal($"{number} V{(standby ? " standby" : "")}", SignalFamily.Supply) { SupplyVoltage = voltage, IsStandby = standby };
     }
 
-    /// <summary>Reads a signal as people write it: <c>+12</c>, <c>-12 V</c>, <c>5 V standby</c>, <c>gnd</c>, <c>nc</c>, <c>power-light+</c>, or any plain
-    /// name.</summary>
+    /// <summary>Reads a signal as people write it: <c>+12</c>, <c>-12 V</c>, <c>3V3</c>, <c>5 V standby</c>, <c>gnd</c>, <c>nc</c>, <c>power-light+</c>, or any
+    /// plain name.</summary>
     /// <param name="text">Letters, digits, spaces and <c>+ - _ . / #</c>, up to 40 characters.</param>
     /// <returns>The signal, or null when the text is not a possible name.</returns>
     public static Signal? Parse(string text)
     {
         var name = text.Trim().ToLowerInvariant().Replace('−', '-');
+        // As boards print it: 3V3 is 3.3 V.
+        if (TenthsPattern().Match(name) is { Success: true } printed)
+            name = $"{printed.Groups["whole"].Value}.{printed.Groups["tenths"].Value} v{printed.Groups["rest"].Value}";
         if (SupplyPattern().Match(name) is { Success: true } supply)
         {
             var volts = double.Parse(supply.Groups["volts"].Value, CultureInfo.InvariantCulture);
@@ -80,8 +83,11 @@ public sealed partial record Signal
     }
 
     // A bare number is a voltage only with a sign or a unit: "+12", "5 V", but not "5".
-    [GeneratedRegex(@"^(?:(?<sign>[+-])(?<volts>\d{1,3}(?:\.\d{1,3})?)\s*v?|(?<volts>\d{1,3}(?:\.\d{1,3})?)\s*v)(?<standby>\s*(?:standby|sb))?$")]
+    [GeneratedRegex(@"^(?:(?<sign>[+-])(?<volts>\d{1,3}(?:\.\d{1,3})?)\s*v?|(?<volts>\d{1,3}(?:\.\d{1,3})?)\s*v)(?<standby>[\s_]*(?:standby|stby|sb))?$")]
     private static partial Regex SupplyPattern();
+
+    [GeneratedRegex(@"^(?<whole>[+-]?\d{1,2})v(?<tenths>\d)(?<rest>\D*)$")]
+    private static partial Regex TenthsPattern();
 
     [GeneratedRegex(@"^[a-z0-9][a-z0-9 +\-_./#]{0,39}$")]
     private static partial Regex NamePattern();

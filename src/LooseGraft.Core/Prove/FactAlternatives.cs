@@ -6,13 +6,13 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Prove;
 
-/// <summary>The graft as it would be if an unproven fact were otherwise, cut down to what that fact can reach.</summary>
+/// <summary>The graft as it would be if an unproven fact were otherwise, without what that fact cannot reach.</summary>
 internal static class FactAlternatives
 {
     /// <summary>Bound on the alternatives of one fact.</summary>
     public const int Most = 24;
 
-    // A pin reaches the joints of its port; everything about supplies and draws reaches all of the feed.
+    // A pin reaches all that is joined to it; everything about supplies and draws reaches all of the feed.
     public static PortId? Scope(Subject subject) => subject switch
     {
         PinSubject pin => pin.Port,
@@ -22,27 +22,19 @@ internal static class FactAlternatives
 
     public static Graft Scene(Graft graft, PortId? scope)
     {
-        if (scope is not { } port) return graft with { Joints = [], OldCase = [], Readings = [], Observations = [] };
-        ValueList<Joint> joints = [.. graft.Joints.Where(joint => joint.From == port || joint.To == port)];
-        var kept = joints.SelectMany(joint => new[] { joint.From, joint.To }).Append(port).ToHashSet();
-        return graft with
-        {
-            Joints = joints,
-            Parts = [.. graft.Parts.Select(part => part with { Ports = part.Ports.RemoveAll(other => !kept.Contains(new PortId(part.Id, other.Id))) })
-                .Where(part => !part.Ports.IsEmpty)],
-            Supplies = [],
-            Loads = [],
-            OldCase = [],
-            Readings = [],
-            Observations = [],
-        };
+        var scene = graft with { OldCase = [], Readings = [], Observations = [] };
+        return scope is null ? scene with { Joints = [] } : scene with { Loads = [] };
     }
 
-    // The most that judging a scene once can take: each placement of each joint looks at every contact.
+    /// <summary>Whether any joint takes part in what a port carries.</summary>
+    public static bool IsJoined(Graft scene, PortId port) => scene.Joints.Any(joint => joint.From == port || joint.To == port);
+
+    // The most that judging a scene once can take: each placement of each joint of the port looks at every contact, and the circuit at all of the graft.
     public static long Cost(Graft scene, PortId? scope)
         => scope is null
             ? scene.Loads.Sum(load => load.Draws.Length) + 1
-            : 1 + scene.Joints.Sum(joint => Positions(scene, joint.From) * Positions(scene, joint.To));
+            : 1 + scene.Parts.SelectMany(part => part.Ports).Sum(port => (long)port.PositionCount)
+                + scene.Joints.Where(joint => joint.From == scope || joint.To == scope).Sum(joint => Positions(scene, joint.From) * Positions(scene, joint.To));
 
     private static long Positions(Graft scene, PortId id) => scene.FindPort(id)?.PositionCount ?? 0;
 

@@ -1,35 +1,52 @@
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core.Wire;
 
-/// <summary>The verdict on two pins that meet.</summary>
+/// <summary>The verdict on two pins that meet: face to face, or with all the rest that is joined to them.</summary>
 public sealed class ContactJudgement
 {
-    private readonly ContactRule _rule;
-    private readonly Terminal _first;
-    private readonly Terminal _second;
+    private readonly Func<string> _words;
 
-    internal ContactJudgement(ContactRule rule, Terminal first, Terminal second) => (_rule, _first, _second) = (rule, first, second);
+    internal ContactJudgement(ContactOutcome outcome, Terminal gives, Terminal takes, Func<string> words)
+        => (Outcome, Gives, Takes, Evidence, _words) = (outcome, gives, takes, gives.Pin.Signal.Evidence.And(takes.Pin.Signal.Evidence), words);
 
     /// <summary>What happens.</summary>
-    public ContactOutcome Outcome => _rule.Outcome;
+    public ContactOutcome Outcome { get; }
+
+    /// <summary>What is wrong; null when nothing is, or the two do not touch.</summary>
+    public ConflictKind? Conflict { get; internal init; }
 
     /// <summary>The rule that objects; null when nothing is wrong.</summary>
-    public Rule? Rule => _rule.Rule;
+    public Rule? Rule => Outcome switch
+    {
+        ContactOutcome.Blocked => WireRules.BlockedPosition,
+        ContactOutcome.Unwired => WireRules.UnwiredPosition,
+        _ => Conflict is { } conflict ? ConflictRules.Of(conflict) : null,
+    };
 
     /// <summary>What happens, in the builder's words. Put together only when asked for: most judgements are of placements nobody will read about.</summary>
-    public string Words => _rule.Words(_first, _second);
+    public string Words => _words();
 
-    /// <summary>The weaker of the two facts.</summary>
-    public Evidence Evidence => _first.Pin.Signal.Evidence.And(_second.Pin.Signal.Evidence);
+    /// <summary>The weakest of the facts it rests on.</summary>
+    public Evidence Evidence { get; internal init; }
 
     /// <summary>How much it weighs; null when nothing is wrong.</summary>
-    public Severity? Severity => Rule?.Severity;
+    public Severity? Severity => Weight ?? Rule?.Severity;
 
     /// <summary>Whether something would be destroyed.</summary>
     public bool IsStop => Severity == Findings.Severity.Stop;
 
     /// <summary>Whether the two belong together.</summary>
-    public bool IsRight => Outcome is ContactOutcome.Right or ContactOutcome.Switch;
+    public bool IsRight => Outcome == ContactOutcome.Right;
+
+    internal Severity? Weight { get; init; }
+
+    internal Terminal Gives { get; }
+
+    internal Terminal Takes { get; }
+
+    /// <summary>What comes of a clash that the whole circuit does not bear out.</summary>
+    internal ContactJudgement AtRest() => new(ContactOutcome.Idle, Gives, Takes, () => $"{Gives.Signal} on {Takes.Signal}: harmless as it is wired");
 }

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Circuit;
 namespace LooseGraft.Core.Wire;
 
 /// <summary>What would happen between any contact of one end and any of the other. Each pair is judged once, when it is first asked for: all the ways of

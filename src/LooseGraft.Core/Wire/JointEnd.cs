@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 
@@ -9,11 +10,17 @@ public sealed class JointEnd
 {
     private readonly Lazy<IReadOnlyList<Signal>> _plausible;
 
-    /// <summary>The side of a joint that is <paramref name="port"/> of <paramref name="part"/>.</summary>
+    /// <summary>The side of a joint that is <paramref name="port"/> of <paramref name="part"/>, a part by itself.</summary>
     public JointEnd(Part part, Port port)
+        : this(part, port, new RoleTable(Graft.Empty("") with { Parts = [part] }))
+    {
+    }
+
+    /// <summary>The side of a joint that is <paramref name="port"/> of <paramref name="part"/>, in a graft.</summary>
+    public JointEnd(Part part, Port port, RoleTable roles)
     {
         (Part, Port) = (part, port);
-        Terminals = [.. port.AllPins().Select(pin => new Terminal(pin, part.Kind))];
+        Terminals = [.. port.AllPins().Select(pin => new Terminal(pin, part.Kind, roles.Of(part, port, pin)))];
         _plausible = new Lazy<IReadOnlyList<Signal>>(() => PlausibleSignals.On(port, part.Kind));
     }
 
@@ -40,6 +47,11 @@ public sealed class JointEnd
         var otherwise = judgement.IsStop ? null : WorstIfWrong(here, there, _plausible) ?? WorstIfWrong(there, here, other._plausible);
         return new JointContact(from, to, judgement, otherwise);
     }
+
+    /// <summary>What else might happen to one of several contacts it is joined to, should one of this end be wrongly known; null when it is proven, or nothing
+    /// would.</summary>
+    internal ContactJudgement? WorstIfWrong(int position, IEnumerable<Terminal> against)
+        => against.Select(other => WorstIfWrong(At(position), other, _plausible)).FirstOrDefault(judgement => judgement is not null);
 
     private static ContactJudgement? WorstIfWrong(Terminal suspect, Terminal against, Lazy<IReadOnlyList<Signal>> plausible)
         => !suspect.Pin.IsUnproven || suspect.Pin.Contact != ContactState.Wired || against.Pin.Contact != ContactState.Wired

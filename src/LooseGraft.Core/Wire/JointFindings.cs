@@ -1,8 +1,10 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire.Circuits;
 using LooseGraft.Core.Wire.Groups;
 
@@ -30,7 +32,8 @@ internal static class JointFindings
         {
             var (judgement, where) = (contact.Judgement, $"{Names(review)}, {JointVerdicts.Where(contact)}");
             if (judgement.Rule is { } rule && rule != WireRules.ProveFirst)
-                yield return Finding.Of(rule, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, contact));
+                yield return new Finding(
+                    rule, judgement.Severity!.Value, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, contact));
             if (judgement.Rule == WireRules.ProveFirst || contact.ProveFirst is not null)
             {
                 var words = contact.ProveFirst is { } otherwise
@@ -48,26 +51,25 @@ internal static class JointFindings
         {
             if (judgement.Rule is not { } rule) continue;
             var end = tie.One.IsFrom ? review.From : review.To;
-            yield return Finding.Of(rule, new PinSubject(end.Id, tie.One.Position),
-                $"{end.Port.Name}, positions {tie.One.Position} and {tie.Other.Position} tied: {judgement.Words}.", judgement.Evidence, "take this tie out");
+            yield return new Finding(rule, judgement.Severity!.Value, new PinSubject(end.Id, tie.One.Position),
+                $"{end.Port.Name}, positions {tie.One.Position} and {tie.Other.Position} tied: {judgement.Words}.", judgement.Evidence, ["take this tie out"]);
         }
     }
 
     private static ImmutableArray<string> Remedies(JointReview review, JointContact contact)
     {
         var judgement = contact.Judgement;
-        if (judgement.Outcome == ContactOutcome.LevelDiffers)
-            return [LevelRemedy(review.From.At(contact.From), review.To.At(contact.To)), "leave the function off"];
+        if (judgement is { Conflict: ConflictKind.LevelDiffers or ConflictKind.LevelKills, Gives.Role.Level: { } given, Takes.Role.Level: { } made })
+            return [LevelRemedy(given, made), "leave the function off"];
         var change = review.WiresToMove > 0
             ? $"wire {review.To.Port.Name} by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
             : "take this wire out, or leave the function off";
         return judgement.Evidence.IsProven() ? [change] : [change, "prove it first: the facts behind this are not proven"];
     }
 
-    private static string LevelRemedy(Terminal one, Terminal other)
+    private static string LevelRemedy(Volts given, Volts made)
     {
-        var (driven, made) = one.Direction == SignalDirection.Out || other.Direction == SignalDirection.In ? (one, other) : (other, one);
-        var answer = LogicLevels.OneWay(driven.Pin.Level!.Value, made.Pin.Level!.Value);
+        var answer = LogicLevels.OneWay(given, made);
         return $"{char.ToLowerInvariant(answer.Words[0])}{answer.Words[1..].TrimEnd('.')}; see the small circuits";
     }
 

@@ -18,5 +18,6 @@ internal sealed class JointMemo
             : null;
 
     private static bool IsSame(JointEnd one, JointEnd other)
-        => one.Part.Id == other.Part.Id && one.Part.Name == other.Part.Name && one.Part.Kind == other.Part.Kind && one.Port == other.Port;
+        => one.Part.Id == other.Part.Id && one.Part.Name == other.Part.Name && one.Part.Kind == other.Part.Kind && one.Port == other.Port
+            && one.Terminals.SequenceEqual(other.Terminals);
 }

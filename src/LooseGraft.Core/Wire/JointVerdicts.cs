@@ -1,3 +1,4 @@
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
@@ -23,7 +24,7 @@ internal static class JointVerdicts
         var worst = review.Decided.Where(contact => contact.Judgement.Rule is not null).MaxBy(contact => contact.Judgement.Severity);
         if (worst is { Judgement.IsStop: true })
             return new JointVerdict(JointVerdictKind.WouldDamage, worst.Judgement.Words, Where(worst));
-        if (worst is { Judgement.Severity: Severity.Fix or Severity.Check, Judgement.Outcome: not ContactOutcome.Unknown })
+        if (worst is { Judgement.Severity: Severity.Fix or Severity.Check, Judgement.Conflict: not ConflictKind.NotKnown })
             return new JointVerdict(JointVerdictKind.MoveWires, Moves(review), $"{worst.Judgement.Words} ({Where(worst)})");
         if (review.Decided.FirstOrDefault(contact => !contact.IsSafe) is { } open)
             return new JointVerdict(

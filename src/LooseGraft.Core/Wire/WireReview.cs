@@ -11,6 +11,9 @@ public sealed record WireReview(ImmutableArray<JointReview> Joints, ImmutableArr
     /// <summary>The joints as judged each by itself, before what leads and nets add: what a later review may take over.</summary>
     internal ImmutableArray<JointReview> Judged { get; init; } = [];
 
+    /// <summary>The circuit that the joints make.</summary>
+    public required CircuitReview Circuit { get; init; }
+
     /// <summary>The joint of that id; null when there is none.</summary>
     public JointReview? Find(string id) => Joints.FirstOrDefault(review => review.Joint.Id == id);
 }

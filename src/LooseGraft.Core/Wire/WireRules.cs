@@ -17,9 +17,14 @@ internal static class WireRules
     internal static readonly Rule LightReversed = Rule("WIRE-015", Severity.Check, "a light the wrong way round: dark, harmless");
     internal static readonly Rule WrongSignal = Rule("WIRE-016", Severity.Fix, "a signal on another signal");
     internal static readonly Rule LevelDiffers = Rule("WIRE-017", Severity.Fix, "the right signal at another level");
+    internal static readonly Rule NotFed = Rule("WIRE-018", Severity.Fix, "a supply contact that no supply feeds");
+    internal static readonly Rule LessThanWanted = Rule("WIRE-019", Severity.Fix, "less than it is made for");
     internal static readonly Rule ProveFirst = Rule("WIRE-020", Severity.Check, "harmless only if an unproven fact is true");
 
     // Joints: whether a plug goes on at all, and how else it might.
+    internal static readonly Rule NoReturn = Rule("WIRE-021", Severity.Fix, "current without a way back");
+    internal static readonly Rule BetweenSupplies = Rule("WIRE-022", Severity.Check, "a fan or lamp between two supplies");
+    internal static readonly Rule LabelDiffers = Rule("WIRE-023", Severity.Check, "another thing arrives than the label says");
     internal static readonly Rule SameGender = Rule("WIRE-030", Severity.Fix, "pins against pins, or sockets against sockets");
     internal static readonly Rule PitchDiffers = Rule("WIRE-031", Severity.Fix, "another pitch");
     internal static readonly Rule KeyingDiffers = Rule("WIRE-032", Severity.Fix, "another body or keying");

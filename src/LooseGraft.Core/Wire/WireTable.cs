@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 
 namespace LooseGraft.Core.Wire;

@@ -40,12 +40,33 @@ public sealed class SlowJudgeTests(ITestOutputHelper output)
         var wrong = new List<string>();
         foreach (var (one, other) in pairs)
         {
-            var tried = Enumerable.Range(0, OfEachPair * Times).Select(index => new Trial($"{one} {other} {index}", PairMaker.Make(one, other, First + index))).ToArray();
+            var tried = Enumerable.Range(0, OfEachPair * Times).Select(index => new Trial($"{one} {other} {index}", PairMaker.Make(one, other, First + index)))
+                .ToArray();
             output.WriteLine($"{one,8} {other,8} {tried.Length,4} tried: {string.Join(", ", tried.GroupBy(trial => trial.Verdict).OrderBy(same => same.Key).Select(same => $"{same.Count()} {same.Key}"))}");
             wrong.AddRange(tried.Where(trial => trial.IsFalseGreen || trial.IsFalseAlarm).Select(trial => trial.Words));
         }
 
         Assert.True(wrong.Count == 0, string.Join("\n", wrong));
+    }
+
+    [Fact]
+    public void A_wire_that_kills_by_itself_is_told_where_it_is()
+        => Assert.All(Enumerable.Range(First, Grafts * Times), seed =>
+        {
+            var review = WireStage.Review(GraftFile.Read(Encoding.UTF8.GetBytes(GraftMaker.Make(seed))).Graft!);
+            foreach (var joint in review.Joints)
+            {
+                Assert.All(joint.Decided.Where(contact => Kills(joint, contact)),
+                    contact => Assert.True(contact.Judgement.IsStop, $"{seed}: {joint.Joint.Id} {contact}"));
+            }
+        });
+
+    private static bool Kills(JointReview joint, JointContact contact)
+    {
+        var (from, to) = (joint.From.At(contact.From), joint.To.At(contact.To));
+        return from.Role.Kind != RoleKind.Passive && to.Role.Kind != RoleKind.Passive && ContactRules.Judge(from, to).IsStop
+            // Seven volts between two supplies is a caution.
+            && contact.Judgement.Conflict != ConflictKind.BetweenSupplies;
     }
 
     private sealed class Trial
@@ -60,12 +81,13 @@ public sealed class SlowJudgeTests(ITestOutputHelper output)
             var graft = read.Graft ?? throw new InvalidOperationException(string.Join("; ", read.Errors));
             _name = name;
             (Verdict, _why) = Judge.Of(json);
-            _conflicts = CircuitJudge.Judge(WiredCircuit.Of(graft, WireStage.Review(graft)));
+            _conflicts = WireStage.Review(graft).Circuit.Conflicts;
         }
 
         public SlowVerdict Verdict { get; }
 
-        public bool IsFalseGreen => Verdict switch { SlowVerdict.Harm => Worst != Severity.Stop, SlowVerdict.Dead => Worst is null or Severity.Note, _ => false };
+        public bool IsFalseGreen
+            => Verdict switch { SlowVerdict.Harm => Worst != Severity.Stop, SlowVerdict.Dead => Worst is null or Severity.Note, _ => false };
 
         public bool IsFalseAlarm => Verdict == SlowVerdict.Sound && Worst >= Severity.Fix;
 

@@ -1,4 +1,5 @@
 using CsCheck;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -37,50 +38,81 @@ public sealed class ContactRulesTests
         });
 
     [Fact]
-    public void A_supply_on_ground_is_a_stop_whatever_else_is_said_of_the_pins()
-        => Wired(Supply).Select(Wired(Gen.Const("ground"))).Hold((one, other) =>
-            Assert.Equal(ContactOutcome.SupplyToGround, ContactRules.Judge(one, other).Outcome));
-
-    [Fact]
-    public void Nothing_is_right_that_carries_a_supply_into_something_else()
-        => Carrying(Supply).Select(Carrying(Gen.OneOf("power-switch", "fan-tacho", "a signal of my own")))
-            .Hold((one, other) => Assert.False(ContactRules.Judge(one, other).IsRight));
+    public void A_supply_of_a_board_on_ground_is_a_stop_whatever_else_is_said_of_the_pins()
+        => Wired(Supply).Select(Wired(Gen.Const("ground"))).Where((one, other) => one.Role.Feeds && other.Is(RoleKind.Ground)).Hold((one, other) =>
+            Assert.Equal(ConflictKind.SupplyToGround, ContactRules.Judge(one, other).Conflict));
 
     [Theory]
-    [InlineData("power-switch", "power-switch", ContactOutcome.Switch)]
-    [InlineData("ground", "ground", ContactOutcome.Right)]
-    [InlineData("ground", "power-light-", ContactOutcome.Right)]
-    [InlineData("ground", "power-light+", ContactOutcome.HeldAtGround)]
-    [InlineData("+5 V", "+5 V standby", ContactOutcome.SupplyToSupply)]
-    [InlineData("+5 V", "power-light+", ContactOutcome.SupplyIntoSignal)]
-    [InlineData("serial-receive", "serial-receive", ContactOutcome.WrongSignal)]
-    [InlineData("usb1-data+", "usb1-data-", ContactOutcome.WrongSignal)]
-    [InlineData("unknown", "+12 V", ContactOutcome.Unknown)]
-    [InlineData("none", "+12 V", ContactOutcome.Idle)]
-    public void A_board_pin_against_a_pin_of_the_shell(string board, string shell, ContactOutcome expected)
-        => Assert.Equal(expected, Judge(Bench.Pin(1, board), Bench.Pin(1, shell)).Outcome);
-
-    [Fact]
-    public void A_sense_input_that_wants_ground_is_right_on_ground_and_one_that_does_not_say_so_is_held()
+    [InlineData("power-switch", "power-switch", null)]
+    [InlineData("ground", "ground", null)]
+    [InlineData("ground", "power-light-", null)]
+    [InlineData("power-light+", "power-light-", ConflictKind.LightReversed)]
+    [InlineData("power-light+", "drive-light+", ConflictKind.OtherSignal)]
+    [InlineData("power-switch", "reset-switch", ConflictKind.OtherSignal)]
+    [InlineData("+5 V", "+5 V", null)]
+    [InlineData("+5 V", "+5 V standby", ConflictKind.NotStandby)]
+    [InlineData("+5 V", "power-light+", ConflictKind.LightBurns)]
+    [InlineData("+12 V", "power-switch", ConflictKind.SupplyBeyondSignal)]
+    [InlineData("serial-receive", "serial-receive", ConflictKind.OtherSignal)]
+    [InlineData("usb1-data+", "usb1-data-", ConflictKind.OtherSignal)]
+    [InlineData("unknown", "+12 V", ConflictKind.NotKnown)]
+    public void A_board_pin_against_a_pin_of_the_shell(string board, string shell, ConflictKind? expected)
     {
-        var wanting = Bench.Pin(1, "panel-sense") with { Level = Volts.Zero };
-        Assert.Equal(ContactOutcome.Right, Judge(wanting, Bench.Pin(1, "ground")).Outcome);
-        Assert.Equal(ContactOutcome.HeldAtGround, Judge(Bench.Pin(1, "panel-sense"), Bench.Pin(1, "ground")).Outcome);
+        var judgement = Judge(Bench.Pin(1, board), Bench.Pin(1, shell));
+        Assert.Equal((expected, expected is null), (judgement.Conflict, judgement.IsRight));
     }
 
     [Theory]
-    [InlineData("+5 V", 6.3, ContactOutcome.Right)]
-    [InlineData("+12 V", 6.3, ContactOutcome.SupplyIntoSignal)]
-    [InlineData("-12 V", 12.0, ContactOutcome.SupplyIntoSignal)]
-    public void A_lamp_takes_a_supply_up_to_what_it_is_made_for(string supply, double rating, ContactOutcome expected)
-        => Assert.Equal(expected, Judge(Bench.Pin(1, supply), Bench.Pin(1, "scale-lamp+") with { Level = new Volts(rating) }).Outcome);
+    [InlineData("+12 V", "none")]
+    [InlineData("ground", "power-light+")]
+    public void What_hangs_on_another_leg_alone_is_neither_right_nor_wrong(string board, string shell)
+        => Assert.Equal(ContactOutcome.Idle, Judge(Bench.Pin(1, board), Bench.Pin(1, shell)).Outcome);
+
+    [Theory]
+    [InlineData("+12 V", "+12 V", null)]
+    [InlineData("+12 V", "+5 V", ConflictKind.SupplyToSupply)]
+    [InlineData("+12 V", "ground", ConflictKind.SupplyToGround)]
+    [InlineData("serial-transmit", "serial-receive", null)]
+    [InlineData("power-good", "+12 V", ConflictKind.SupplyBeyondSignal)]
+    [InlineData("power-good", "supply-on", ConflictKind.LabelDiffers)]
+    [InlineData("+12 V", "unknown", ConflictKind.NotKnown)]
+    public void By_itself_a_lead_is_taken_by_its_label(string board, string label, ConflictKind? expected)
+        => Assert.Equal(expected,
+            ContactRules.Judge(new Terminal(Bench.Pin(1, board), PartKind.Board), new Terminal(Bench.Pin(1, label), PartKind.Lead)).Conflict);
+
+    [Fact]
+    public void Two_leads_carry_on_what_their_labels_say()
+    {
+        static Terminal Lead(string label) => new(Bench.Pin(1, label), PartKind.Lead);
+        Assert.True(ContactRules.Judge(Lead("+12 V"), Lead("+12 V")).IsRight);
+        Assert.Equal(ConflictKind.SupplyToSupply, ContactRules.Judge(Lead("+12 V"), Lead("+5 V")).Conflict);
+        Assert.Equal(ConflictKind.LabelDiffers, ContactRules.Judge(Lead("supply-on"), Lead("power-good")).Conflict);
+        Assert.Equal(ConflictKind.NotKnown, ContactRules.Judge(Lead("+12 V"), Lead("unknown")).Conflict);
+    }
+
+    [Fact]
+    public void What_the_shape_forbids_goes_before_what_the_circuit_says()
+    {
+        var blocked = new Pin(1) { Contact = ContactState.Blocked };
+        Assert.Equal("WIRE-001", Judge(blocked, Bench.Pin(1, "ground")).Rule?.Code);
+        Assert.Equal("WIRE-003", Judge(new Pin(1) { Contact = ContactState.Unwired }, Bench.Pin(1, "ground")).Rule?.Code);
+        Assert.Equal(ContactOutcome.Idle, Judge(new Pin(1) { Contact = ContactState.Absent }, Bench.Pin(1, "ground")).Outcome);
+    }
+
+    [Theory]
+    [InlineData("+5 V", 6.3, null)]
+    [InlineData("+12 V", 6.3, ConflictKind.LightBurns)]
+    [InlineData("-12 V", 12.0, null)]
+    [InlineData("-12 V", 6.3, ConflictKind.LightBurns)]
+    public void A_lamp_takes_a_supply_up_to_what_it_is_made_for(string supply, double rating, ConflictKind? expected)
+        => Assert.Equal(expected, Judge(Bench.Pin(1, supply), Bench.Pin(1, "scale-lamp+") with { Level = new Volts(rating) }).Conflict);
 
     [Fact]
     public void An_enable_contact_is_fed_right_only_at_its_own_level()
     {
         var enable = Bench.Pin(1, "drive-power-enable") with { Level = new Volts(5) };
-        Assert.Equal(ContactOutcome.Right, Judge(Bench.Pin(1, "+5 V"), enable).Outcome);
-        Assert.Equal(ContactOutcome.SupplyIntoSignal, Judge(Bench.Pin(1, "+12 V"), enable).Outcome);
+        Assert.True(Judge(Bench.Pin(1, "+5 V"), enable).IsRight);
+        Assert.Equal(ConflictKind.SupplyBeyondSignal, Judge(Bench.Pin(1, "+12 V"), enable).Conflict);
     }
 
     private static ContactJudgement Judge(Pin board, Pin shell) => ContactRules.Judge(new Terminal(board, PartKind.Board), new Terminal(shell, PartKind.Panel));

@@ -52,7 +52,8 @@ public sealed class GroupTests
         // The tie joins a sense contact to ground, and by a wire the sense contact already has +5 V.
         var graft = Joined(Header("unknown,ground"), Plug("+5 V,ground"), JointMethod.Splice, (1, 1), (2, 2))
             .WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
-        Assert.Contains(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-050");
+        Assert.Contains(Review.Of(graft).Findings, finding => finding is { Rule.Code: "WIRE-018", Severity: Severity.Fix }
+            && finding.Message.Contains("would hold +5 V at ground", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -93,7 +94,8 @@ public sealed class GroupTests
         };
         var own = Header("ground,+5 V,+3.3 V,+12 V", "cpu-power-4", rows: 2) with { Id = "own", Name = "extension" };
         var loose = Header("ground,+5 V,+3.3 V,+12 V", "cpu-power-4", Gender.Female, rows: 2) with { Id = "loose", Name = "the loose 4" };
-        var graft = Joined(own, loose).WithPart("board", part => part with { Ports = [own, cpu] });
+        var graft = Joined(own, loose).WithPart("board", part => part with { Ports = [own, cpu] })
+            .WithPart("shell", part => part with { Kind = PartKind.Supply });
         var finding = Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-068");
         Assert.Contains("processor power of board, which would short +5 V to ground", finding.Message);
     }

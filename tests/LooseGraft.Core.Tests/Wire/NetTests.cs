@@ -17,13 +17,14 @@ public sealed class NetTests
             new PartLink(new("plug", 1), new("plug", 2), LinkKind.Wire));
         var finding = Only(graft);
         Assert.Contains("would short +5 V to ground", finding.Message, StringComparison.Ordinal);
-        Assert.Equal("take out the link between 1 and 2 of plug, or leave one of its ends unwired", finding.Remedies[0]);
+        Assert.Equal("take out the link between position 1 of plug (shell) and position 2 of plug (shell), or leave one of its ends unwired",
+            finding.Remedies[0]);
         Assert.Empty(Found(Joined(Header("+5 V,ground"), Plug("+5 V,ground"), JointMethod.Rebuild, (1, 1), (2, 2))));
     }
 
     [Theory]
-    [InlineData(LinkKind.Momentary, "while the switch between 1 and 2 of plug is held")]
-    [InlineData(LinkKind.Latching, "while the switch between 1 and 2 of plug is closed")]
+    [InlineData(LinkKind.Momentary, "while the switch between 1 of plug and 2 of plug is closed")]
+    [InlineData(LinkKind.Latching, "while the switch between 1 of plug and 2 of plug is closed")]
     public void A_switch_that_shorts_names_the_press_that_does_it(LinkKind kind, string words)
         => Assert.Contains(words,
             Only(With(Joined(Header("+5 V,ground"), Plug("spare-switch,spare-switch"), JointMethod.Rebuild, (1, 1), (2, 2)),
@@ -40,7 +41,7 @@ public sealed class NetTests
     {
         var graft = With(Joined(Header("+12 V,ground"), Plug("spare-switch,spare-switch,spare-switch"), JointMethod.Rebuild, (1, 1), (2, 3)),
             new PartLink(new("plug", 1), new("plug", 2), LinkKind.Latching), new PartLink(new("plug", 2), new("plug", 3), LinkKind.Latching));
-        Assert.Contains("while all switches are closed", Only(graft).Message, StringComparison.Ordinal);
+        Assert.Contains("while 2 switches are closed", Only(graft).Message, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -67,11 +68,12 @@ public sealed class NetTests
                 new Joint("end", new PortId("board", "header"), new PortId("lead", "far"), JointMethod.Straight),
             ],
         };
-        Assert.Contains(Found(graft), finding => finding.Message.Contains("would short +12 V to ground", StringComparison.Ordinal));
+        Assert.Contains(Review.Of(graft).Findings, finding => finding is { Rule.Code: "WIRE-010", Severity: Severity.Stop }
+            && finding.Message.Contains("would short +12 V to ground, by way of in and far", StringComparison.Ordinal));
         var right = graft.WithPart(
             "lead", lead
             => lead with { Links = [new PartLink(new("in", 1), new("far", 1), LinkKind.Wire), new PartLink(new("in", 2), new("far", 2), LinkKind.Wire)] });
-        Assert.Empty(Found(right));
+        Assert.DoesNotContain(Review.Of(right).Findings, finding => finding.Severity >= Severity.Fix);
     }
 
     [Fact]

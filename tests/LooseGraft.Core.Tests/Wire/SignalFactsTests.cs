@@ -34,4 +34,14 @@ public class SignalFactsTests
         var signal = Signal.Parse(name)!;
         Assert.Equal((function, polarity), (signal.Function, signal.Polarity));
     }
+
+    [Theory]
+    [InlineData("3V3", "+3.3 V")]
+    [InlineData("1v8", "+1.8 V")]
+    [InlineData("12VSB", "+12 V standby")]
+    [InlineData("+5V_SB", "+5 V standby")]
+    [InlineData("AGND", "ground")]
+    [InlineData("FANSENSE", "fan-tacho")]
+    [InlineData("VCC", "supply")]
+    public void A_signal_as_boards_print_it_keeps_its_physics(string printed, string expected) => Assert.Equal(expected, Signal.Parse(printed)?.Name);
 }

@@ -1,4 +1,5 @@
 using CsCheck;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;

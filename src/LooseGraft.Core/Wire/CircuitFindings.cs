@@ -1,0 +1,59 @@
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>What the circuit says that is no matter of one joint: links and presses inside parts, what is not fed, and what has no way back.</summary>
+internal static class CircuitFindings
+{
+    public static IEnumerable<Finding> Of(CircuitReview circuit, IReadOnlyCollection<JointReview> joints)
+        => circuit.Conflicts.Where(conflict => conflict.Place is not { Kind: JoinKind.Joint or JoinKind.Tie } && !IsToldOtherwise(conflict, joints))
+            .Select(Tell);
+
+    private static Finding Tell(Conflict conflict) => conflict.Place is { } place ? ByWay(conflict, place) : Missing(conflict);
+
+    // Of a needed contact it is told that nothing serves it, and of USB that its ground is not joined.
+    private static bool IsToldOtherwise(Conflict conflict, IEnumerable<JointReview> joints) => conflict.Kind switch
+    {
+        ConflictKind.NotFed => conflict.Giver.Pin.NeededFor is not null,
+        ConflictKind.NoReturn => joints.Any(review => Parts(review).SetEquals([conflict.Giver.Part.Id, conflict.Taker.Part.Id])
+            && review.Findings.Any(finding => finding.Rule == WireRules.UsbWithoutGround)),
+        _ => false,
+    };
+
+    private static HashSet<string> Parts(JointReview review) => [review.From.Part.Id, review.To.Part.Id];
+
+    private static Finding ByWay(Conflict conflict, Join place)
+    {
+        var (one, other) = (Contact(conflict, place.One), Contact(conflict, place.Other));
+        // What takes is on the far side of the place that is to blame.
+        var far = conflict.Way.IndexOf(one) > conflict.Way.IndexOf(other) ? one : other;
+        var rule = conflict.Severity == Severity.Stop ? WireRules.JoinedByWay : ConflictRules.Of(conflict.Kind);
+        var remedy = place.Kind switch
+        {
+            JoinKind.Switch => "give the switch contacts of its own",
+            JoinKind.ByLabel => $"prove it first: beep {far.Part.Name} out, contact by contact",
+            _ => $"take out the link between {one.Words} and {other.Words}, or leave one of its ends unwired",
+        };
+        return new Finding(rule, conflict.Severity, new PinSubject(far.Id.Port, far.Pin.Position),
+            $"{conflict.Giver.Words} and {conflict.Taker.Words} never meet, but are joined by way of other contacts: {ConflictTold.Words(conflict)}.",
+            conflict.Evidence,
+            [remedy, "prove it first: beep it out with power off"]);
+    }
+
+    private static Finding Missing(Conflict conflict)
+        => new(ConflictRules.Of(conflict.Kind), conflict.Severity, new PinSubject(conflict.Taker.Id.Port, conflict.Taker.Pin.Position),
+            conflict.Giver == conflict.Taker ? $"{conflict.Taker.Words}: {ConflictTold.Words(conflict)}."
+                : $"{conflict.Giver.Words} and {conflict.Taker.Words}: {ConflictTold.Words(conflict)}.",
+            conflict.Evidence, [Remedy(conflict.Kind)]);
+
+    private static string Remedy(ConflictKind kind) => kind switch
+    {
+        ConflictKind.NotFed => "join it to what feeds it, or say in the graft where its supply comes from",
+        ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal => "join a ground beside it",
+        _ => "wire it otherwise, or leave it off",
+    };
+
+    private static CircuitContact Contact(Conflict conflict, int index) => conflict.Way.First(contact => contact.Index == index);
+}

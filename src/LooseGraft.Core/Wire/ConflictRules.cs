@@ -1,0 +1,28 @@
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Findings;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>Which rule speaks of which conflict. How much one weighs is said by the circuit.</summary>
+internal static class ConflictRules
+{
+    public static Rule Of(ConflictKind kind) => kind switch
+    {
+        ConflictKind.NotKnown or ConflictKind.LabelNotGiven => WireRules.ProveFirst,
+        ConflictKind.SupplyToGround => WireRules.SupplyToGround,
+        ConflictKind.SupplyToSupply or ConflictKind.BeyondLoad => WireRules.SupplyToSupply,
+        ConflictKind.SupplyBeyondSignal or ConflictKind.SupplyAgainstDriver or ConflictKind.HeldAtSupply or ConflictKind.LightBurns
+            or ConflictKind.SupplyThroughLight => WireRules.SupplyIntoSignal,
+        ConflictKind.SuppliesInParallel or ConflictKind.DriverAgainstDriver or ConflictKind.DriverShorted => WireRules.OutputAgainstOutput,
+        ConflictKind.HeldAtGround or ConflictKind.AlwaysOn => WireRules.HeldAtGround,
+        ConflictKind.LightReversed => WireRules.LightReversed,
+        ConflictKind.OtherSignal or ConflictKind.LineShared => WireRules.WrongSignal,
+        ConflictKind.LevelKills or ConflictKind.LevelDiffers or ConflictKind.LevelUnknown => WireRules.LevelDiffers,
+        ConflictKind.LoadAtGround or ConflictKind.LoadOnSignal or ConflictKind.NotFed => WireRules.NotFed,
+        ConflictKind.BelowLoad or ConflictKind.NotStandby => WireRules.LessThanWanted,
+        ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal => WireRules.NoReturn,
+        ConflictKind.BetweenSupplies => WireRules.BetweenSupplies,
+        ConflictKind.LabelDiffers => WireRules.LabelDiffers,
+        _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
+    };
+}

@@ -1,0 +1,87 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>Gives each wire and tie the word of the circuit: what its two ends would do face to face is only an explanation.</summary>
+internal sealed class WiredJoints
+{
+    private readonly CircuitReview _circuit;
+
+    // Where more is wrong than is told, what was not told is no proof of anything.
+    private readonly bool _isAllTold;
+    private readonly Dictionary<(JoinKind Kind, string Joint, int One, int Other), Conflict> _blamed = [];
+
+    public WiredJoints(CircuitReview circuit)
+    {
+        (_circuit, _isAllTold) = (circuit, circuit.Conflicts.Length < CircuitJudge.MostTold);
+        foreach (var conflict in circuit.Conflicts.Where(conflict => conflict.Place is { Kind: JoinKind.Joint or JoinKind.Tie }))
+            _blamed.TryAdd((conflict.Place!.Kind, conflict.Place.Owner, conflict.Place.One, conflict.Place.Other), conflict);
+    }
+
+    /// <summary>A joint with what the circuit says of it; as it is where that is what its ends say face to face.</summary>
+    public JointReview Apply(JointReview review)
+    {
+        var decided = review.Decided.Select(contact => Judge(review, contact)).ToImmutableArray();
+        var ties = review.Ties.Select(tied => Judge(review, tied)).ToImmutableArray();
+        if (decided.SequenceEqual(review.Decided) && ties.SequenceEqual(review.Ties)) return Warned(review);
+        var wired = review with { Decided = decided, Ties = ties };
+        wired = wired with { Verdict = JointVerdicts.Of(wired) };
+        return Warned(wired with { Findings = JointFindings.Of(wired) });
+    }
+
+    // No wire of it is to blame, and it kills all the same.
+    private JointReview Warned(JointReview review)
+        => review.Verdict.Kind < JointVerdictKind.WouldDamage
+            && _circuit.Conflicts.FirstOrDefault(conflict => conflict is { Severity: Severity.Stop, Place: null }
+            && review.Decided.Any(
+                contact => Find(review.From, contact.From) == conflict.Taker || Find(review.To, contact.To) == conflict.Taker)) is { } conflict
+            ? review with { Verdict = new JointVerdict(JointVerdictKind.WouldDamage, ConflictTold.Words(conflict), conflict.Taker.Words) } : review;
+
+    private JointContact Judge(JointReview review, JointContact contact)
+    {
+        var (from, to) = (Find(review.From, contact.From), Find(review.To, contact.To));
+        if (_blamed.GetValueOrDefault((JoinKind.Joint, review.Joint.Id, from.Index, to.Index)) is { } conflict)
+            return contact with { Judgement = ConflictTold.Of(conflict), ProveFirst = null };
+        if (_isAllTold && contact.Judgement is { Outcome: ContactOutcome.Wrong, Severity: >= Severity.Fix })
+            return contact with { Judgement = contact.Judgement.AtRest(), ProveFirst = null };
+        return contact.ProveFirst is null && Otherwise(review, contact, from, to) is { } otherwise ? contact with { ProveFirst = otherwise } : contact;
+    }
+
+    private TieContact Judge(JointReview review, TieContact tied)
+    {
+        var end = tied.Tie.One.IsFrom ? review.From : review.To;
+        var (one, other) = (Find(end, tied.Tie.One.Position), Find(end, tied.Tie.Other.Position));
+        if (_blamed.GetValueOrDefault((JoinKind.Tie, review.Joint.Id, one.Index, other.Index)) is { } conflict)
+            return tied with { Judgement = ConflictTold.Of(conflict) };
+        return _isAllTold && tied.Judgement is { Outcome: ContactOutcome.Wrong, Severity: >= Severity.Fix }
+            ? tied with { Judgement = tied.Judgement.AtRest() }
+            : tied;
+    }
+
+    // What lies behind a conductor may meet an unproven contact as what meets it face to face may.
+    private ContactJudgement? Otherwise(JointReview review, JointContact contact, CircuitContact from, CircuitContact to)
+    {
+        if (contact.Judgement.IsStop || !from.Terminal.Conducts || !to.Terminal.Conducts) return null;
+        return Behind(review.From, from, to) ?? Behind(review.To, to, from) ?? Inside(from) ?? Inside(to);
+    }
+
+    private ContactJudgement? Behind(JointEnd end, CircuitContact suspect, CircuitContact conducts)
+        => suspect.Role.Kind != RoleKind.Passive && conducts.Role.Kind == RoleKind.Passive && suspect.Pin.IsUnproven
+            ? end.WorstIfWrong(suspect.Pin.Position,
+                _circuit.ActorsWith(suspect).Where(actor => actor.Part.Id != suspect.Part.Id).Select(actor => actor.Terminal)) : null;
+
+    // A go-between whose inside nobody described is taken to join what is labelled alike; power goes through it only once that is proven.
+    private ContactJudgement? Inside(CircuitContact label)
+        => label.Part.Kind is PartKind.Lead or PartKind.Adapter && label.Part.Links.IsEmpty && label.Pin.IsUnproven
+            && _circuit.ActorsWith(label).FirstOrDefault(actor => actor.Role.Feeds) is { } feed
+            ? new ContactJudgement(ContactOutcome.Wrong, feed.Terminal, label.Terminal, () => $"what {label.Part.Name} joins inside is only said by its labels")
+            {
+                Conflict = ConflictKind.NotKnown,
+            }
+            : null;
+
+    private CircuitContact Find(JointEnd end, int position) => _circuit.Netlist.Find(new ContactId(end.Id, position))!;
+}
