@@ -15,7 +15,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Click("a.pin[data-pin='to-7']");
         eyes.SeeWords(".pin-editor h3", "Position 7 of panel plug");
         eyes.Retype("#pin-signal", "lid-sense" + Keys.Tab);
-        eyes.SeeWords(Verdict, "would short +5 V to ground, while the switch between 7 of");
+        eyes.SeeWords(Verdict, "would feed +5 V into lid-sense");
         eyes.Choose("[name=contact]", "a contact, but no conductor");
         eyes.SeeWords(".figures", "2\nstops open");
         eyes.SeeNoWords(Verdict, "would");
@@ -25,11 +25,11 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords(".figures", "2\nstops open");
         eyes.Click(".legend");
         eyes.PressWith(Keys.Control, "z");
-        eyes.SeeWords(Verdict, "would short +5 V to ground, while the switch between 7 of");
+        eyes.SeeWords(Verdict, "would feed +5 V into lid-sense");
         eyes.Press("u");
         eyes.SeeWords(Verdict, "would short +5 V to ground");
         eyes.PressWith(Keys.Control + Keys.Shift, "z");
-        eyes.SeeWords(Verdict, "would short +5 V to ground, while the switch between 7 of");
+        eyes.SeeWords(Verdict, "would feed +5 V into lid-sense");
         Assert.Empty(eyes.Complaints());
     }
 
