@@ -55,6 +55,7 @@ public sealed class RuleExamples
         ["WIRE-041"] = (Read(beeped: false), Read(beeped: true)),
         ["WIRE-042"] = (Drawing(30), Drawing(3)),
         ["WIRE-050"] = (Linked(LinkKind.Momentary, "+5 V,ground"), Linked(LinkKind.Momentary, "power-switch,ground")),
+        ["WIRE-051"] = (Crossed(201), Crossed(10)),
         ["WIRE-060"] = (Joined(Header("usb1-data+,usb1-data-,usb2-data+,usb2-data-"), Plug("usb1-data+,usb2-data-,usb2-data+,usb1-data-")),
             Joined(Header("usb1-data+,usb1-data-"), Plug("usb2-data+,usb2-data-"))),
         ["WIRE-061"] = (Joined(Header("usb1-data+,usb1-data-"), Plug("usb1-data+,usb1-data-")),
@@ -114,6 +115,10 @@ public sealed class RuleExamples
             Assert.NotEmpty(finding.Remedies);
             Assert.EndsWith(".", finding.Message, StringComparison.Ordinal);
         });
+
+    private static Graft Crossed(int wires)
+        => Joined(Header(string.Join(',', Enumerable.Repeat("+5 V", wires))), Plug(string.Join(',', Enumerable.Repeat("ground", wires))), JointMethod.Rebuild,
+            [.. Enumerable.Range(1, wires).Select(position => (position, position))]);
 
     // A 12 V fan on a supply of +12 V, ground and +5 V, its return led to one of them.
     private static Graft BetweenSupplies(int back)

@@ -6,13 +6,24 @@ namespace LooseGraft.Core.Circuit;
 /// <summary>Contacts that are joined, and those of them that act. All contacts of one plane act as one.</summary>
 internal sealed class Net
 {
+    /// <summary>So many acting contacts of a net are judged against each other. The desk of no builder joins more; a ground net has one for each
+    /// part.</summary>
+    public const int MostActors = 256;
+
     public Net(IReadOnlyList<CircuitContact> contacts)
     {
         Contacts = contacts;
-        Actors = [.. contacts.Where(contact => contact.Role.Kind != RoleKind.Passive)
+        ImmutableArray<CircuitContact> all = [.. contacts.Where(contact => contact.Role.Kind != RoleKind.Passive)
             .DistinctBy(contact => contact.Role.Kind is RoleKind.Driver or RoleKind.Input or RoleKind.Unknown
                 ? (contact.Part.Id, "", contact.Index) : (contact.Part.Id, contact.Signal.Name, 0))];
+        IsWhole = all.Length <= MostActors;
+        // What gives, and what it must not reach, before the rest.
+        Actors = IsWhole ? all
+            : [.. all.OrderBy(actor => actor.Role.Feeds ? 0 : actor.Role.Kind == RoleKind.Ground ? 1 : 2).Take(MostActors)];
     }
+
+    /// <summary>Whether all that act are among <see cref="Actors"/>.</summary>
+    public bool IsWhole { get; }
 
     public IReadOnlyList<CircuitContact> Contacts { get; }
 

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 
@@ -8,8 +9,14 @@ namespace LooseGraft.Core.Wire;
 internal static class CircuitFindings
 {
     public static IEnumerable<Finding> Of(CircuitReview circuit, IReadOnlyCollection<JointReview> joints)
-        => circuit.Conflicts.Where(conflict => conflict.Place is not { Kind: JoinKind.Joint or JoinKind.Tie } && !IsToldOtherwise(conflict, joints))
-            .Select(Tell);
+        => Bound(circuit).Concat(from conflict in circuit.Conflicts
+                                 where conflict.Place is not { Kind: JoinKind.Joint or JoinKind.Tie } && !IsToldOtherwise(conflict, joints)
+                                 select Tell(conflict));
+
+    private static IEnumerable<Finding> Bound(CircuitReview circuit)
+        => circuit.IsAllTold ? []
+            : [Finding.Of(WireRules.NotAllJudged, Subject.Whole, "So much is wrong or joined in this graft that the rest of its circuit was not judged.",
+                Evidence.Measured, "mend what is told, and look again", "take joints apart that join hundreds of contacts on one net")];
 
     private static Finding Tell(Conflict conflict) => conflict.Place is { } place ? ByWay(conflict, place) : Missing(conflict);
 

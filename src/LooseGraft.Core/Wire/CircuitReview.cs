@@ -11,7 +11,7 @@ public sealed class CircuitReview
 
     private CircuitReview(Netlist netlist)
     {
-        (Netlist, Conflicts) = (netlist, CircuitJudge.Judge(netlist));
+        (Netlist, (Conflicts, IsAllTold)) = (netlist, CircuitJudge.Judge(netlist));
         _closed = new Lazy<NetState>(() => new NetState(netlist, _ => true));
     }
 
@@ -20,6 +20,9 @@ public sealed class CircuitReview
 
     /// <summary>What is wrong with it, the worst first.</summary>
     public ImmutableArray<Conflict> Conflicts { get; }
+
+    /// <summary>Whether that is all.</summary>
+    public bool IsAllTold { get; }
 
     /// <summary>Builds and judges the circuit of a graft.</summary>
     /// <param name="graft">The graft.</param>

@@ -41,6 +41,7 @@ internal static class WireRules
 
     // Nets: what is joined without meeting.
     internal static readonly Rule JoinedByWay = Rule("WIRE-050", Severity.Stop, "two contacts that never meet are joined, and would destroy something");
+    internal static readonly Rule NotAllJudged = Rule("WIRE-051", Severity.Fix, "more is wrong, or joined, than is judged");
 
     // Groups: what several contacts of a joint, or several joints, must do together.
     internal static readonly Rule UsbPairSplit = Rule("WIRE-060", Severity.Fix, "the two halves of a USB pair parted");

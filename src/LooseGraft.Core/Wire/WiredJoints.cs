@@ -16,7 +16,7 @@ internal sealed class WiredJoints
 
     public WiredJoints(CircuitReview circuit)
     {
-        (_circuit, _isAllTold) = (circuit, circuit.Conflicts.Length < CircuitJudge.MostTold);
+        (_circuit, _isAllTold) = (circuit, circuit.IsAllTold);
         foreach (var conflict in circuit.Conflicts.Where(conflict => conflict.Place is { Kind: JoinKind.Joint or JoinKind.Tie }))
             _blamed.TryAdd((conflict.Place!.Kind, conflict.Place.Owner, conflict.Place.One, conflict.Place.Other), conflict);
     }

@@ -45,7 +45,7 @@ internal static class CircuitBench
         return Netlist.Of(Graft.Empty("test") with { Parts = [.. parts] }, joints);
     }
 
-    public static ImmutableArray<Conflict> Judge(ImmutableArray<Part> parts, params string[] wires) => CircuitJudge.Judge(Wired(parts, wires));
+    public static ImmutableArray<Conflict> Judge(ImmutableArray<Part> parts, params string[] wires) => CircuitJudge.Judge(Wired(parts, wires)).Conflicts;
 
     public static string Words(IEnumerable<Conflict> conflicts)
         => string.Join("; ", conflicts.Select(conflict => $"{conflict.Kind} {conflict.Severity} {Words(conflict.Giver)} > {Words(conflict.Taker)}"));

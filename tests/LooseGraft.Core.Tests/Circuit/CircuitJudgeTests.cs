@@ -106,7 +106,7 @@ public sealed class CircuitJudgeTests
     {
         var parts = new[] { Supply, Part(PartKind.Switch, "toggle", "spare-switch,spare-switch"), Part(PartKind.Lamp, "lamp", "+12 V,ground") };
         var tie = new LeadTie(new LeadEnd(false, 1), new LeadEnd(false, 2));
-        var found = CircuitJudge.Judge(Joined([.. parts], JointMethod.Rebuild, [tie], "toggle/2-lamp/1", "supply/1-toggle/1", "supply/2-lamp/2"));
+        var found = CircuitJudge.Judge(Joined([.. parts], JointMethod.Rebuild, [tie], "toggle/2-lamp/1", "supply/1-toggle/1", "supply/2-lamp/2")).Conflicts;
         Assert.Equal("SupplyToGround Stop supply/1 > lamp/2", Words(found[..1]));
         Assert.Equal(JoinKind.Tie, found[0].Place!.Kind);
     }
@@ -116,7 +116,7 @@ public sealed class CircuitJudgeTests
     [InlineData(JointMethod.LeaveOff, 0)]
     public void A_tie_on_a_joint_that_is_left_off_is_not_made(JointMethod method, int expected)
         => Assert.Equal(expected, CircuitJudge.Judge(Joined([Part(PartKind.Board, "board", "+5 V,ground"), Part(PartKind.Other, "other", "none,none")], method,
-            [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))], "board/1-other/1")).Count(conflict => conflict.Severity == Severity.Stop));
+            [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))], "board/1-other/1")).Conflicts.Count(conflict => conflict.Severity == Severity.Stop));
 
     [Fact]
     public void Seven_volts_between_two_supplies_is_a_caution_for_a_fan_and_a_short_for_all_else()
@@ -255,6 +255,25 @@ public sealed class CircuitJudgeTests
         Part[] parts = [Part(PartKind.Other, "amplifier", "speaker+,speaker-"), Part(PartKind.Speaker, "speaker", "speaker+,speaker-")];
         Assert.Empty(Judge([.. parts], "amplifier/1-speaker/2", "amplifier/2-speaker/1"));
         Assert.Equal("DriverAgainstDriver Stop amplifier/1 > amplifier/2", Words(Judge([.. parts], "amplifier/1-speaker/1", "amplifier/2-speaker/1")));
+    }
+
+    [Theory]
+    [InlineData(256, true)]
+    [InlineData(257, false)]
+    public void A_net_on_which_more_act_than_are_judged_is_never_said_to_be_whole(int inputs, bool isAll)
+    {
+        var many = Part(PartKind.Board, "many", string.Join(',', Enumerable.Repeat("power-switch", inputs)));
+        var answer = CircuitJudge.Judge(Wired([many, Tag], [.. Enumerable.Range(1, inputs).Select(index => $"many/{index}-tag/1")]));
+        Assert.Equal((isAll, 0), (answer.IsAll, answer.Conflicts.Length));
+    }
+
+    [Fact]
+    public void Of_a_net_that_is_too_large_what_gives_is_judged_first()
+    {
+        var many = Part(PartKind.Board, "many", string.Join(',', Enumerable.Repeat("power-switch", 300).Append("+12 V").Append("ground")));
+        var answer = CircuitJudge.Judge(Wired([many, Tag], [.. Enumerable.Range(1, 302).Select(index => $"many/{index}-tag/1")]));
+        Assert.False(answer.IsAll);
+        Assert.Contains(answer.Conflicts, conflict => conflict is { Severity: Severity.Stop, Giver.Role.Feeds: true });
     }
 
     [Fact]
