@@ -8,7 +8,7 @@ namespace LooseGraft.Core.Tests;
 /// <summary>For every rule a graft that fires it and a near one that does not.</summary>
 public sealed class RuleExamples
 {
-    private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new(Seat.SeatRuleExamples.All)
+    private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new([.. Seat.SeatRuleExamples.All, .. Circuit.CircuitRuleExamples.All])
     {
         ["STOCK-001"] = (Answered(new CaseAnswer(CaseDuty.CoolerMount, true)), Answered(new CaseAnswer(CaseDuty.CoolerMount, true) { MetBy = "board" })),
         ["STOCK-002"] = (Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "-" }),

@@ -8,11 +8,13 @@ internal sealed class Desk
     private readonly Dictionary<string, int> _nodes = [];
     private readonly SlowGraft _graft;
     private readonly Islands _islands;
+    private readonly string? _off;
 
-    public Desk(SlowGraft graft, Islands islands, int closed, bool standby, bool isBolted = false)
+    public Desk(SlowGraft graft, Islands islands, int closed, bool standby, bool isBolted = false, string? off = null)
     {
         _graft = graft;
         _islands = islands;
+        _off = off;
         var wired = graft.Joins.SelectMany(join => new[] { join.One, join.Other }).ToHashSet();
         foreach (var (one, other, number) in graft.Joins)
         {
@@ -51,6 +53,12 @@ internal sealed class Desk
 
     public List<(SlowPin Pin, int Node, int Ground)> Signals { get; } = [];
 
+    /// <summary>Each supply that a part has contacts for, and how much of its volts is there.</summary>
+    public IEnumerable<(string Part, double Share)> Planes(double[] volts)
+        => from pin in _graft.Pins
+           where pin.Volts is not null && Plane(pin) is not null && _nodes.ContainsKey(Plane(pin)!) && _nodes.ContainsKey(Ground(pin))
+           select (pin.Part, Math.Abs((volts[Node(Plane(pin)!)] - volts[Node(Ground(pin))]) / pin.Volts!.Value));
+
     /// <summary>The volts of each node.</summary>
     public double[] Solve() => Network.Solve(_nodes.Count);
 
@@ -85,7 +93,7 @@ internal sealed class Desk
         {
             var pin = plane.First();
             var (plus, minus, volts) = (Node(plane.Key), Node(Ground(pin)), pin.Volts!.Value);
-            var isOff = standby && !pin.IsStandby;
+            var isOff = (standby && !pin.IsStandby) || (pin.Gives && pin.Part == _off) || (!pin.Gives && IsLeftWithout(pin.Part));
             // A board whose supply comes from nowhere in the graft makes it itself.
             var isMade = pin.IsBoard && !plane.Any(each => _graft.Pins.Exists(other => other.Gives && other.Volts is not null && _islands.Reach(each, other)));
             if (pin.Gives || isMade)
@@ -103,6 +111,10 @@ internal sealed class Desk
             }
         }
     }
+
+    // What a board makes, it makes of what it gets.
+    private bool IsLeftWithout(string part)
+        => _off is not null && _graft.Feeding(part, _islands).ToArray() is { Length: > 0 } feeding && feeding.All(giver => giver == _off);
 
     private void Legs(HashSet<SlowPin> wired)
     {

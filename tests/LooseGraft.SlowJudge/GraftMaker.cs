@@ -95,7 +95,22 @@ public sealed partial class GraftMaker
     private void Serial()
     {
         var level = Chance(0.6) ? "" : Level();
-        Part("modem", "other", ("plug", $"ground,serial-receive@{level},serial-transmit@{level}"));
+        var power = Pick("", "", "+5 V", "+5 V", "+5 V standby");
+        // With a power of its own it is what the board expects, so that nothing but that power is at fault.
+        var (heard, said) = power == "" ? (level, level) : (LevelOf("board/serial", 2), LevelOf("board/serial", 3));
+        var lines = $"ground,serial-receive@{heard},serial-transmit@{said}";
+        if (power == "") Part("modem", "other", ("plug", lines));
+        else Part("modem", "other", ("plug", lines), ("jack", $"{power},ground"));
+        if (power == "+5 V" && Chance(0.5))
+        {
+            Part("charger", "brick", ("plug", "+5 V,ground"));
+            Join("modem/jack", "charger/plug");
+        }
+        else if (power != "" && Has("supply"))
+        {
+            JoinAcross("modem/jack", "supply/main", "jack", (1, power == "+5 V" ? 2 : 6), (2, 4));
+        }
+
         JoinThrough("board/serial", "modem/plug");
     }
 
@@ -200,6 +215,8 @@ public sealed partial class GraftMaker
             free.RemoveAt(there);
         }
     }
+
+    private string LevelOf(string port, int contact) => _ports[port][contact - 1].Split('@')[1];
 
     private static string Bare(string signal) => signal.Split('@')[0].TrimStart('<', '>');
 

@@ -37,6 +37,7 @@ public sealed class Judge
             }
 
             Driven(islands, closed);
+            new Outlasting(_graft, islands, closed, _dead).Run();
         }
 
         new Talk(_graft, _dead).Run();

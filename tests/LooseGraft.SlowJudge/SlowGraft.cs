@@ -32,6 +32,14 @@ internal sealed class SlowGraft
            from other in same.Skip(1)
            select (same.First(), other);
 
+    /// <summary>The supplies and bricks that some supply contact of a part is joined to, with every switch closed.</summary>
+    public IEnumerable<string> Feeding(string part, Islands islands)
+        => from pin in Pins
+           where pin.Part == part && pin.Volts is not null && !pin.Conducts
+           from giver in Pins
+           where giver.Gives && giver.Volts is not null && islands.Reach(pin, giver)
+           select giver.Part;
+
     private void AddPart(JsonElement part)
     {
         var (id, kind) = (Text(part, "id"), Text(part, "kind"));

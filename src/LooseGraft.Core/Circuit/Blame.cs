@@ -35,12 +35,13 @@ internal sealed class Blame(Netlist netlist)
         var contacts = Ways.Contacts(netlist, from, trimmed);
         var evidence = contacts[0].Evidence.And(contacts[^1].Evidence);
         return clash.ToConflict(
-            contacts, IsMissing(clash.Kind) ? null : Place(clash, trimmed, contacts), [.. trimmed.Where(join => join.Kind == JoinKind.Switch)],
+            contacts, HasNoPlace(clash.Kind) ? null : Place(clash, trimmed, contacts), [.. trimmed.Where(join => join.Kind == JoinKind.Switch)],
             trimmed.Any(join => join.Kind == JoinKind.ByLabel) ? Evidence.Assumed : evidence);
     }
 
-    // Where something is missing, no join that is there is to blame.
-    private static bool IsMissing(ConflictKind kind) => kind is ConflictKind.NotFed or ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal;
+    // Where something is missing, or comes of which supply is on, no join that is there is to blame.
+    private static bool HasNoPlace(ConflictKind kind) => kind is ConflictKind.NotFed or ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal
+            or ConflictKind.ReturnThroughLoad or ConflictKind.FedWhileOff or ConflictKind.IdentityMissing or ConflictKind.MayStayOff;
 
     // The way begins where it leaves the plane of what gives, and ends where it enters that of what takes.
     private (int From, ImmutableArray<Join> Way) Trim(Clash clash, ImmutableArray<Join> way)
@@ -55,7 +56,7 @@ internal sealed class Blame(Netlist netlist)
 
     private static bool IsOn(CircuitContact contact, CircuitContact plane)
         => contact.Part.Id == plane.Part.Id && contact.Signal == plane.Signal
-            && contact.Role.Kind is RoleKind.Ground or RoleKind.Source or RoleKind.Rail or RoleKind.Load;
+            && contact.Role.Kind is RoleKind.Ground or RoleKind.Chassis or RoleKind.Source or RoleKind.Rail or RoleKind.Load;
 
     // Where what arrives first departs from what that end expects.
     private Join? Place(Clash clash, ImmutableArray<Join> way, ImmutableArray<CircuitContact> contacts)

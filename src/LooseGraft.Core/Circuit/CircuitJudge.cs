@@ -48,21 +48,24 @@ public static class CircuitJudge
         var others = Clashes(open).Concat(Clashes(closed).Where(IsToldOfClosed))
             .Concat(LightRules.Of(netlist, open)).Concat(LightRules.Of(netlist, closed).Where(IsToldOfClosed))
             .Concat(SwitchRules.Of(netlist, closed)).Concat(LoadRules.Of(netlist, first, all))
-            .Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker)))
-            .DistinctBy(clash => clash.Kind switch
-            {
-                ConflictKind.NotKnown => (clash.Kind, clash.Giver.Id.ToString(), ""),
-                // One missing ground is one thing to join, however many lines want it.
-                ConflictKind.NoReturn
-                    => (clash.Kind, string.CompareOrdinal(clash.Giver.Part.Id, clash.Taker.Part.Id) < 0 ? clash.Giver.Part.Id : clash.Taker.Part.Id,
-                    string.CompareOrdinal(clash.Giver.Part.Id, clash.Taker.Part.Id) < 0 ? clash.Taker.Part.Id : clash.Giver.Part.Id),
-                _ => (clash.Kind, clash.Giver.Id.ToString(), clash.Taker.Id.ToString()),
-            });
+            .Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker))).Concat(PowerRules.Of(netlist, all))
+            .Concat(IdentityRules.Of(netlist, all))
+            .DistinctBy(Once);
         var conflicts = told.Concat(others.Take(MostTold + 1).Select(
             clash => blame.Tell(clash, ways.Between(clash.Giver.Index, [clash.End.Index], _ => true) ?? []))).ToArray();
         return new CircuitAnswer([.. conflicts.OrderByDescending(conflict => conflict.Severity).Take(MostTold)],
             IsAll: conflicts.Length <= MostTold && told.Count < MostTold && work <= MostWork && all.IsWhole);
     }
+
+    // What is one thing to mend is told once, however many lines show it.
+    private static (ConflictKind, string, string) Once(Clash clash) => clash.Kind switch
+    {
+        ConflictKind.NotKnown => (clash.Kind, clash.Giver.Id.ToString(), ""),
+        ConflictKind.NoReturn or ConflictKind.FedWhileOff when string.CompareOrdinal(clash.Giver.Part.Id, clash.Taker.Part.Id) < 0
+            => (clash.Kind, clash.Giver.Part.Id, clash.Taker.Part.Id),
+        ConflictKind.NoReturn or ConflictKind.FedWhileOff => (clash.Kind, clash.Taker.Part.Id, clash.Giver.Part.Id),
+        _ => (clash.Kind, clash.Giver.Id.ToString(), clash.Taker.Id.ToString()),
+    };
 
     private static bool IsToldOfClosed(Clash clash)
         => clash.Severity == Severity.Stop || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby or ConflictKind.LevelDiffers;
@@ -76,7 +79,7 @@ public static class CircuitJudge
         {
             for (var other = one + 1; other < actors.Length; other++)
             {
-                if (actors[one].Role.Kind == RoleKind.Ground && actors[other].Role.Kind == RoleKind.Ground) continue;
+                if (actors[one].Role.IsReturn && actors[other].Role.IsReturn) continue;
                 if (NetRules.Judge(actors[one], actors[other]) is not { } clash) continue;
                 // With a supply on the net, what it does is told; without one, what the load lacks.
                 if (clash.Kind is ConflictKind.LoadAtGround or ConflictKind.LoadOnSignal && net.Feed is not null) continue;

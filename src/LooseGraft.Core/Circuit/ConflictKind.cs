@@ -72,6 +72,15 @@ public enum ConflictKind
     /// <summary>A light the wrong way round.</summary>
     LightReversed,
 
+    /// <summary>Something on a contact that must stay open.</summary>
+    MustStayOpen,
+
+    /// <summary>A supply and what it feeds that could recognise each other, and have no line to do it over.</summary>
+    IdentityMissing,
+
+    /// <summary>A newer drive may take a supply on contact 3 of its plug for the order to stay off.</summary>
+    MayStayOff,
+
     /// <summary>A load joined to something, with nothing that feeds it.</summary>
     NotFed,
 
@@ -81,8 +90,14 @@ public enum ConflictKind
     /// <summary>Current that has no way back but through a signal's pin.</summary>
     ReturnThroughSignal,
 
-    /// <summary>A supply that reaches a signal's pin through a light or lamp.</summary>
+    /// <summary>Current that has no way back but the wrong way through what takes another supply.</summary>
+    ReturnThroughLoad,
+
+    /// <summary>A supply that reaches a signal's pin through a light, a lamp or a loudspeaker.</summary>
     SupplyThroughLight,
+
+    /// <summary>A part that is off, fed through one of its signals by another that is on.</summary>
+    FedWhileOff,
 
     /// <summary>A load that hangs between two supplies and returns its current into the lower.</summary>
     BetweenSupplies,

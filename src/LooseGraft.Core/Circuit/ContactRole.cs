@@ -13,6 +13,12 @@ public sealed record ContactRole(RoleKind Kind)
     /// <summary>A return.</summary>
     public static readonly ContactRole Ground = new(RoleKind.Ground);
 
+    /// <summary>The metal of a shell.</summary>
+    public static readonly ContactRole Chassis = new(RoleKind.Chassis);
+
+    /// <summary>Must stay open.</summary>
+    public static readonly ContactRole KeepOpen = new(RoleKind.KeepOpen);
+
     /// <summary>Nobody knows.</summary>
     public static readonly ContactRole Unknown = new(RoleKind.Unknown);
 
@@ -37,9 +43,15 @@ public sealed record ContactRole(RoleKind Kind)
     /// <summary>Whether it may give a supply voltage to what it is joined to.</summary>
     public bool Feeds => Kind is RoleKind.Source or RoleKind.Rail;
 
+    /// <summary>Whether it is at ground, or will be.</summary>
+    public bool IsReturn => Kind is RoleKind.Ground or RoleKind.Chassis;
+
     /// <summary>The most that its pin bears without damage. A logic pin whose level nobody knows is taken for one of 3.3 V, the lowest in wide use; beyond its
     /// level by <see cref="Tolerances.LogicLevel"/> its protection conducts.</summary>
     public Volts Bears => new((Level is { } level && level > Volts.Zero ? level : UsualLogic).Value * (1 + Tolerances.LogicLevel));
+
+    /// <summary>What a USB peripheral works on: down to 4.40 V at its plug, up to 5.25 V (USB 2.0 specification, 7.2.2).</summary>
+    public static readonly VoltSpan UsbPeripheral = new(new Volts(4.4), new Volts(5.25));
 
     /// <summary>The level taken for a pin of which nobody knows it: 3.3 V, the lowest that boards of this kind bring to a header (common practice).</summary>
     public static readonly Volts UsualLogic = new(3.3);

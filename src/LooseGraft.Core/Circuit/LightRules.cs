@@ -4,19 +4,25 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Circuit;
 
-/// <summary>What an indicator or lamp sees between its two legs.</summary>
+/// <summary>What an indicator or lamp sees between its two legs, and what reaches on through it, or through a loudspeaker.</summary>
 /// <remarks>A light that states no volts is a bare one: it draws what a supply can give until it burns (diode law). A board's own feed has its resistor on the
 /// board. A leg that nobody described is taken to be returned; one that is described and joined to nothing is open.</remarks>
 internal static class LightRules
 {
     public static IEnumerable<Clash> Of(Netlist netlist, NetState state)
-        => Lights(netlist).SelectMany(light => light.Minus is { } minus
-            ? Across(light.Plus, minus, state).Concat(Through(light.Plus, minus, state)).Concat(Through(minus, light.Plus, state))
-            : Alone(light.Plus, state));
+        => Legs(netlist).SelectMany(legs => legs switch
+        {
+            ({ Signal.Family: SignalFamily.Light } plus, { } minus)
+                => Across(plus, minus, state).Concat(Through(plus, minus, state)).Concat(Through(minus, plus, state)),
+            ({ Signal.Family: SignalFamily.Light } plus, null) => Alone(plus, state),
+            // What a loudspeaker makes of a supply is heard; what stands behind it may not bear it.
+            ({ } plus, { } minus) => Through(plus, minus, state).Concat(Through(minus, plus, state)),
+            _ => [],
+        });
 
-    private static IEnumerable<(CircuitContact Plus, CircuitContact? Minus)> Lights(Netlist netlist)
+    private static IEnumerable<(CircuitContact Plus, CircuitContact? Minus)> Legs(Netlist netlist)
         => from leg in netlist.Contacts
-           where leg is { Role.Kind: RoleKind.Passive, Signal: { Family: SignalFamily.Light, Polarity: not 0 } }
+           where leg is { Role.Kind: RoleKind.Passive, Signal.Polarity: not 0 } && !leg.Part.Kind.OnlyConducts()
            group leg by (leg.Id.Port, leg.Signal.Function) into legs
            let plus = legs.FirstOrDefault(leg => leg.Signal.Polarity > 0)
            where plus is not null

@@ -10,7 +10,9 @@ internal static class LoadRules
     {
         var joined = netlist.Joins.Where(join => join.Kind is JoinKind.Joint).SelectMany(join => new[] { join.One, join.Other }).ToHashSet();
         var grounds = netlist.Contacts.Where(contact => contact.Role.Kind == RoleKind.Ground).GroupBy(contact => contact.Part.Id)
-            .ToDictionary(same => same.Key, same => same.ToArray());
+            .ToDictionary(same => same.Key, same => PerNet(same, closed));
+        var others = netlist.Contacts.Where(contact => contact.Role.Kind is RoleKind.Driver or RoleKind.Input or RoleKind.Load)
+            .ToLookup(contact => contact.Part.Id);
         foreach (var net in closed.Nets.Values)
         {
             foreach (var load in Takers(net)
@@ -23,7 +25,7 @@ internal static class LoadRules
                 }
                 else if (grounds.TryGetValue(load.Part.Id, out var returns) && grounds.TryGetValue(feed.Part.Id, out var home)
                     && !returns.Any(ground => IsBack(ground, home, closed)))
-                    yield return Lost(feed, load, returns, netlist, closed);
+                    yield return Lost(feed, load, [.. others[load.Part.Id], .. returns], closed);
             }
 
             // What is said over a line is measured against a common ground.
@@ -43,17 +45,33 @@ internal static class LoadRules
     private static IEnumerable<CircuitContact> Takers(Net net)
         => net.Of(RoleKind.Load).Concat(net.Feed is { Role.Kind: RoleKind.Source } ? net.Of(RoleKind.Rail) : []);
 
-    // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end.
-    private static Clash Lost(CircuitContact feed, CircuitContact load, CircuitContact[] returns, Netlist netlist, NetState closed)
+    // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end. Where another
+    // of its supplies hangs on less, the current goes back through what takes that, the wrong way round.
+    private static Clash Lost(CircuitContact feed, CircuitContact load, CircuitContact[] others, NetState closed)
     {
-        var lines = netlist.Contacts.Where(contact => contact.Part.Id == load.Part.Id && contact.Role.Kind is RoleKind.Driver or RoleKind.Input)
-            .Concat(returns);
-        var pin = lines.Select(closed.Of).OfType<Net>().SelectMany(net => net.Actors).FirstOrDefault(actor => actor.Part.Id != load.Part.Id
-            && actor.Role.Kind is RoleKind.Driver or RoleKind.Input && !NetRules.BearsSupply(actor.Role, feed.Role.Gives!.Value));
-        return pin is null ? new Clash(ConflictKind.NoReturn, Severity.Fix, feed, load) : new Clash(ConflictKind.ReturnThroughSignal, Severity.Stop, feed, pin);
+        var given = feed.Role.Gives!.Value;
+        foreach (var (contact, net) in others.Select(contact => (contact, closed.Of(contact))))
+        {
+            if (net is null) continue;
+            if (contact.Role.Kind == RoleKind.Load)
+            {
+                if (net.Held is { } held && held.High < given.Low) return new Clash(ConflictKind.ReturnThroughLoad, Severity.Stop, feed, contact);
+            }
+            else if (net.Actors.FirstOrDefault(actor => actor.Part.Id != load.Part.Id && actor.Terminal.IsSignal
+                && !NetRules.BearsSupply(actor.Role, given)) is { } pin)
+            {
+                return new Clash(ConflictKind.ReturnThroughSignal, Severity.Stop, feed, pin);
+            }
+        }
+
+        return new Clash(ConflictKind.NoReturn, Severity.Fix, feed, load);
     }
+
+    // All grounds of a part on one net are one way back.
+    private static CircuitContact[] PerNet(IEnumerable<CircuitContact> grounds, NetState closed)
+        => [.. grounds.DistinctBy(ground => closed.Of(ground) is { } net ? net.Contacts[0].Index : ground.Index)];
 
     // Back home, or on another supply, of which is told elsewhere.
     private static bool IsBack(CircuitContact ground, CircuitContact[] home, NetState closed)
-        => home.Contains(ground) || closed.Of(ground) is { } net && (home.Any(contact => closed.Of(contact) == net) || net.Feed is not null);
+        => home.Contains(ground) || closed.Of(ground) is { } net && (net.Feed is not null || home.Any(contact => closed.Of(contact) == net));
 }

@@ -30,7 +30,7 @@ internal static class PartJoins
 
     // A plane belongs to a part's own supply or ground: two parts that use one name share nothing by it.
     private static IEnumerable<Join> Planes(Part part, CircuitContact[] wired)
-        => wired.Where(contact => contact.Role.Kind is RoleKind.Ground or RoleKind.Source or RoleKind.Rail or RoleKind.Load)
+        => wired.Where(contact => contact.Role.Kind is RoleKind.Ground or RoleKind.Chassis or RoleKind.Source or RoleKind.Rail or RoleKind.Load)
             .GroupBy(contact => (part.Kind.HasOnePlane() ? null : contact.Port.Id, contact.Signal.Name))
             .SelectMany(plane => Star(plane, JoinKind.Plane, part.Id));
 

@@ -12,6 +12,12 @@ public enum RoleKind
     /// <summary>The common return of its part.</summary>
     Ground,
 
+    /// <summary>The metal of a shell, or a shield: no return, and at ground sooner or later.</summary>
+    Chassis,
+
+    /// <summary>Its maker says that nothing may be joined to it.</summary>
+    KeepOpen,
+
     /// <summary>Gives a supply voltage from little resistance.</summary>
     Source,
 

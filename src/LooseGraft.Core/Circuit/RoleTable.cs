@@ -9,6 +9,8 @@ namespace LooseGraft.Core.Circuit;
 public sealed class RoleTable
 {
     private readonly Dictionary<string, VoltSpan[]> _outputs;
+    private static readonly Volts UsbVolts = new(5);
+
     private readonly HashSet<ContactId> _linked = [];
 
     /// <summary>The roles in a graft.</summary>
@@ -24,7 +26,12 @@ public sealed class RoleTable
 
     /// <summary>The role of a contact.</summary>
     public ContactRole Of(Part part, Port port, Pin pin)
-        => Of(part.Kind, pin, _linked.Contains(new(new PortId(part.Id, port.Id), pin.Position)), _outputs.GetValueOrDefault(part.Id, []));
+    {
+        var role = Of(part.Kind, pin, _linked.Contains(new(new PortId(part.Id, port.Id), pin.Position)), _outputs.GetValueOrDefault(part.Id, []));
+        return role is { Kind: RoleKind.Load, Wants: { } wants } && wants.Contains(UsbVolts)
+            && port.Pins.Any(beside => beside.Signal.Value.Family == SignalFamily.Usb)
+            ? role with { Wants = ContactRole.UsbPeripheral } : role;
+    }
 
     /// <summary>The role of a contact on a kind of part.</summary>
     /// <param name="kind">The kind of part.</param>
@@ -39,6 +46,8 @@ public sealed class RoleTable
         {
             { Family: SignalFamily.Unknown } => ContactRole.Unknown,
             { Family: SignalFamily.None } => ContactRole.Passive,
+            { Entry.IsChassis: true } => ContactRole.Chassis,
+            { Entry.StaysOpen: true } => ContactRole.KeepOpen,
             { Family: SignalFamily.Ground } => ContactRole.Ground,
             { Entry.AnyVolts: true }
                 => pin.Level is { } level && level != Volts.Zero ? OfSupply(kind, pin, level, standby: false, outputs) : ContactRole.Unknown,

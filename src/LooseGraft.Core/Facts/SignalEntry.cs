@@ -27,7 +27,7 @@ public sealed record SignalEntry(
     public SignalDrive Drive { get; init; }
 
     /// <summary>Volts of its line where they are laid down: 5 V for the start line and power-good (ATX12V power supply design guide), 5 V, at most 5.25, for
-    /// fan control (four-wire PWM fan specification), 3.3 V for USB data (USB 2.0 specification, 7.1), 5 V
+    /// fan control (four-wire PWM fan specification), 3.3 V for USB data (USB 2.0 specification, 7.1) and for "power off" of a drive (Serial ATA 3.3), 5 V
     /// behind an indicator, as most are fed from that (common practice); null where each maker chooses.</summary>
     public double? UsualVolts { get; init; }
 
@@ -39,6 +39,15 @@ public sealed record SignalEntry(
 
     /// <summary>Whether holding it at ground for good is a way of leaving the machine on: usual practice, and no fault.</summary>
     public bool StartsWhenGrounded { get; init; }
+
+    /// <summary>Whether it is the metal of the shell, or a shield, rather than a return.</summary>
+    public bool IsChassis { get; init; }
+
+    /// <summary>Whether nothing may be joined to it.</summary>
+    public bool StaysOpen { get; init; }
+
+    /// <summary>Whether a supply and what it feeds recognise each other by it.</summary>
+    public bool Identifies { get; init; }
 
     /// <summary>Who drives it when the pin itself does not say, seen from a kind of part: a board hosts, everything else is a device on it.</summary>
     public SignalDirection UsualDirection(PartKind kind) => kind == PartKind.Board ? AtBoard : AtDevice;

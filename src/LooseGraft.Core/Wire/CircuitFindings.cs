@@ -58,7 +58,11 @@ internal static class CircuitFindings
     private static string Remedy(ConflictKind kind) => kind switch
     {
         ConflictKind.NotFed => "join it to what feeds it, or say in the graft where its supply comes from",
-        ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal => "join a ground beside it",
+        ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal or ConflictKind.ReturnThroughLoad => "join a ground beside it",
+        ConflictKind.IdentityMissing => "take a brick or a go-between that is made for this board, or ask its maker what it does without",
+        ConflictKind.MayStayOff => "nothing, if the drive starts; else leave contact 3 open: cover it with tape, or take a go-between from a peripheral plug",
+        ConflictKind.FedWhileOff
+            => "run both on one supply, so that they go on and off together, or put 4.7 kΩ or a buffer that goes off with it into the line",
         _ => "wire it otherwise, or leave it off",
     };
 

@@ -61,6 +61,8 @@ internal static class JointFindings
         var judgement = contact.Judgement;
         if (judgement is { Conflict: ConflictKind.LevelDiffers or ConflictKind.LevelKills, Gives.Role.Level: { } given, Takes.Role.Level: { } made })
             return [LevelRemedy(given, made), "leave the function off"];
+        if (judgement is { Conflict: ConflictKind.BelowLoad, Weight: Severity.Check })
+            return ["nothing, if it starts every time: try it cold, ten times", "give it what it is made for, if it stands still or hums"];
         var change = review.WiresToMove > 0
             ? $"wire {review.To.Port.Name} by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
             : "take this wire out, or leave the function off";

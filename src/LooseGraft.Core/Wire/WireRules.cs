@@ -25,6 +25,10 @@ internal static class WireRules
     internal static readonly Rule NoReturn = Rule("WIRE-021", Severity.Fix, "current without a way back");
     internal static readonly Rule BetweenSupplies = Rule("WIRE-022", Severity.Check, "a fan or lamp between two supplies");
     internal static readonly Rule LabelDiffers = Rule("WIRE-023", Severity.Check, "another thing arrives than the label says");
+    internal static readonly Rule FedWhileOff = Rule("WIRE-024", Severity.Fix, "a part that is off, fed through a signal");
+    internal static readonly Rule MustStayOpen = Rule("WIRE-025", Severity.Fix, "something on a contact that must stay open");
+    internal static readonly Rule NotRecognised = Rule("WIRE-026", Severity.Check, "a supply that is not recognised, or not asked");
+    internal static readonly Rule MayStayOff = Rule("WIRE-027", Severity.Note, "a supply on contact 3 of a drive");
     internal static readonly Rule SameGender = Rule("WIRE-030", Severity.Fix, "pins against pins, or sockets against sockets");
     internal static readonly Rule PitchDiffers = Rule("WIRE-031", Severity.Fix, "another pitch");
     internal static readonly Rule KeyingDiffers = Rule("WIRE-032", Severity.Fix, "another body or keying");

@@ -39,11 +39,21 @@ internal static class CircuitBench
 
     public static Netlist Joined(ImmutableArray<Part> parts, JointMethod method, ValueList<LeadTie> ties, params string[] wires)
     {
-        var joints = wires.Select(wire => wire.Split('-').Select(End).ToArray()).GroupBy(ends => (ends[0].Port, To: ends[1].Port)).Select((same, index) =>
-            new MadeJoint(new Joint($"j{index + 1}", same.Key.Port, same.Key.To, method) { Ties = index == 0 ? ties : [] },
-                same.Select(ends => new Conductor(ends[0].Position, ends[1].Position)).ToArray()));
+        var joints = Ends(wires).Select((same, index) =>
+            new MadeJoint(new Joint($"j{index + 1}", same.Key.From, same.Key.To, method) { Ties = index == 0 ? ties : [] }, [.. same]));
         return Netlist.Of(Graft.Empty("test") with { Parts = [.. parts] }, joints);
     }
+
+    private static IEnumerable<IGrouping<(PortId From, PortId To), Conductor>> Ends(IEnumerable<string> wires)
+        => wires.Select(wire => wire.Split('-').Select(End).ToArray())
+            .GroupBy(ends => (ends[0].Port, ends[1].Port), ends => new Conductor(ends[0].Position, ends[1].Position));
+
+    /// <summary>A whole graft of parts that are wired.</summary>
+    public static Graft Assembled(ImmutableArray<Part> parts, params string[] wires) => Graft.Empty("test") with
+    {
+        Parts = [.. parts],
+        Joints = [.. Ends(wires).Select((same, index) => new Joint($"j{index + 1}", same.Key.From, same.Key.To, JointMethod.Rebuild) { Wires = [.. same] })],
+    };
 
     public static ImmutableArray<Conflict> Judge(ImmutableArray<Part> parts, params string[] wires) => CircuitJudge.Judge(Wired(parts, wires)).Conflicts;
 

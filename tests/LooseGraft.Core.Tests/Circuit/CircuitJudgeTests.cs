@@ -187,6 +187,29 @@ public sealed class CircuitJudgeTests
     }
 
     [Fact]
+    public void A_missing_ground_sends_current_backwards_through_what_takes_less()
+    {
+        var drive = Part(PartKind.Drive, "drive", "+3.3 V,+5 V,ground");
+        var board = Part(PartKind.Board, "board", "+3.3 V,ground,ground");
+        Assert.Equal("ReturnThroughLoad Stop supply/3 > drive/1",
+            Words(Judge([Supply, board, drive], "supply/3-drive/2", "board/1-drive/1", "supply/2-board/2").Take(1)));
+        Assert.Equal("ReturnThroughLoad Stop supply/3 > drive/1",
+            Words(Judge([Supply, board, drive], "supply/3-drive/2", "board/2-drive/1", "supply/2-board/3").Take(1)));
+        Assert.Empty(Judge([Supply, board, drive], "supply/3-drive/2", "board/1-drive/1", "supply/2-board/2", "supply/4-drive/3").Hard());
+    }
+
+    [Theory]
+    [InlineData("supply/1-speaker/2", "SupplyThroughLight Stop supply/1 > amplifier/3")]
+    [InlineData("supply/2-speaker/2", "")]
+    public void A_supply_on_one_end_of_a_loudspeaker_comes_out_of_the_other(string wire, string expected)
+        => Assert.Equal(expected, Words(Judge([Supply, Part(PartKind.Other, "amplifier", "<+12 V,ground,>speaker+,>speaker-"),
+            Part(PartKind.Speaker, "speaker", "speaker+,speaker-")], "supply/1-amplifier/1", "supply/2-amplifier/2", "speaker/1-amplifier/3", wire).Hard()));
+
+    [Fact]
+    public void What_is_written_on_a_lead_is_no_light()
+        => Assert.Empty(Judge([Supply, Part(PartKind.Lead, "lead", "power-light+,power-light-")], "supply/1-lead/1", "supply/2-lead/2").Hard());
+
+    [Fact]
     public void A_link_between_two_contacts_of_one_port_of_a_lead_was_forgotten_there()
     {
         var lead = Part(PartKind.Lead, "block", "unknown,unknown", Link(1, 2));

@@ -66,7 +66,9 @@ public sealed class SlowJudgeTests(ITestOutputHelper output)
         var (from, to) = (joint.From.At(contact.From), joint.To.At(contact.To));
         return from.Role.Kind != RoleKind.Passive && to.Role.Kind != RoleKind.Passive && ContactRules.Judge(from, to).IsStop
             // Seven volts between two supplies is a caution.
-            && contact.Judgement.Conflict != ConflictKind.BetweenSupplies;
+            && contact.Judgement.Conflict != ConflictKind.BetweenSupplies
+            // What a part joins inside already does nothing new when a wire joins it again.
+            && !(from.Role.Kind is RoleKind.Source or RoleKind.Rail or RoleKind.Load && joint.From.Part.Id == joint.To.Part.Id && from.Signal == to.Signal);
     }
 
     private sealed class Trial

@@ -7,14 +7,16 @@ namespace LooseGraft.Core.Tests.Wire;
 public class SignalFactsTests
 {
     [Fact]
-    public void Each_light_has_two_ends_of_opposite_polarity()
+    public void Each_light_and_the_loudspeaker_has_two_ends_of_opposite_polarity()
     {
-        var lights = SignalVocabulary.Standard.Entries.Where(entry => entry.Family == SignalFamily.Light).GroupBy(entry => entry.Function).ToList();
+        var lights = SignalVocabulary.Standard.Entries.Where(entry => IsTwoEnded(entry)).GroupBy(entry => entry.Function).ToList();
         Assert.True(lights.Count >= 3);
         Assert.All(lights, ends => Assert.Equal([-1, 1], ends.Select(end => end.Polarity).Order()));
-        Assert.All(SignalVocabulary.Standard.Entries.Where(entry => entry.Family != SignalFamily.Light),
+        Assert.All(SignalVocabulary.Standard.Entries.Where(entry => !IsTwoEnded(entry)),
             entry => Assert.Equal((0, null), (entry.Polarity, entry.Function)));
     }
+
+    private static bool IsTwoEnded(SignalEntry entry) => entry.Family == SignalFamily.Light || entry.Drive == SignalDrive.Bridge;
 
     [Fact]
     public void Each_usb_line_has_its_port_and_every_port_the_same_lines()
