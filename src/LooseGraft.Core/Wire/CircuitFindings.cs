@@ -2,16 +2,20 @@ using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Wire.Groups;
 
 namespace LooseGraft.Core.Wire;
 
 /// <summary>What the circuit says that is no matter of one joint: links and presses inside parts, what is not fed, and what has no way back.</summary>
 internal static class CircuitFindings
 {
-    public static IEnumerable<Finding> Of(CircuitReview circuit, IReadOnlyCollection<JointReview> joints)
-        => Bound(circuit).Concat(from conflict in circuit.Conflicts
-                                 where conflict.Place is not { Kind: JoinKind.Joint or JoinKind.Tie } && !IsToldOtherwise(conflict, joints)
+    public static IEnumerable<Finding> Of(CircuitReview circuit, Hanging hanging)
+    {
+        var ungrounded = UsbRules.Ungrounded(hanging).ToHashSet();
+        return Bound(circuit).Concat(from conflict in circuit.Conflicts
+                                 where conflict.Place is not { Kind: JoinKind.Joint or JoinKind.Tie } && !IsToldOtherwise(conflict, ungrounded)
                                  select Tell(conflict));
+    }
 
     private static IEnumerable<Finding> Bound(CircuitReview circuit)
         => circuit.IsAllTold ? []
@@ -21,15 +25,13 @@ internal static class CircuitFindings
     private static Finding Tell(Conflict conflict) => conflict.Place is { } place ? ByWay(conflict, place) : Missing(conflict);
 
     // Of a needed contact it is told that nothing serves it, and of USB that its ground is not joined.
-    private static bool IsToldOtherwise(Conflict conflict, IEnumerable<JointReview> joints) => conflict.Kind switch
+    private static bool IsToldOtherwise(Conflict conflict, HashSet<(string One, string Other)> ungrounded) => conflict.Kind switch
     {
         ConflictKind.NotFed => conflict.Giver.Pin.NeededFor is not null,
-        ConflictKind.NoReturn => joints.Any(review => Parts(review).SetEquals([conflict.Giver.Part.Id, conflict.Taker.Part.Id])
-            && review.Findings.Any(finding => finding.Rule == WireRules.UsbWithoutGround)),
+        ConflictKind.NoReturn
+            => ungrounded.Contains((conflict.Giver.Part.Id, conflict.Taker.Part.Id)) || ungrounded.Contains((conflict.Taker.Part.Id, conflict.Giver.Part.Id)),
         _ => false,
     };
-
-    private static HashSet<string> Parts(JointReview review) => [review.From.Part.Id, review.To.Part.Id];
 
     private static Finding ByWay(Conflict conflict, Join place)
     {

@@ -16,8 +16,7 @@ internal static class JointFindings
     private const int HazardsNamed = 3;
 
     public static ImmutableArray<Finding> Of(JointReview review)
-        => [.. Fit(review), .. Contacts(review), .. Ties(review), .. Placements(review), .. Decision(review), .. UsbRules.Of(review), .. FanRules.Of(review),
-            .. AudioRules.Of(review), .. ConversionRules.Of(review)];
+        => [.. Fit(review), .. Contacts(review), .. Ties(review), .. Placements(review), .. Decision(review), .. ConversionRules.Of(review)];
 
     private static IEnumerable<Finding> Fit(JointReview review)
         => review.Joint.Method != JointMethod.Straight
@@ -62,7 +61,7 @@ internal static class JointFindings
         if (judgement is { Conflict: ConflictKind.LevelDiffers or ConflictKind.LevelKills, Gives.Role.Level: { } given, Takes.Role.Level: { } made })
             return [LevelRemedy(given, made), "leave the function off"];
         if (judgement is { Conflict: ConflictKind.BelowLoad, Weight: Severity.Check })
-            return ["nothing, if it starts every time: try it cold, ten times", "give it what it is made for, if it stands still or hums"];
+            return ["try it cold, ten times: it may stay so if it starts every time", "give it what it is made for, if it stands still or hums"];
         var change = review.WiresToMove > 0
             ? $"wire {review.To.Port.Name} by the proposed table: {review.WiresToMove} of {review.Proposal.Length} wires move"
             : "take this wire out, or leave the function off";

@@ -24,11 +24,12 @@ public static class WireStage
     {
         var (ends, judged, circuit) = Judged(graft, before);
         var wired = new WiredJoints(circuit);
-        var joints = judged.Select(review => LeadGate.Apply(graft, wired.Apply(review))).ToImmutableArray();
+        var hanging = new Hanging(circuit, judged);
+        var joints = GroupRules.Apply(hanging, judged.Select(wired.Apply)).Select(review => LeadGate.Apply(graft, review)).ToImmutableArray();
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
-            [.. joints.SelectMany(review => review.Findings), .. CircuitFindings.Of(circuit, joints), .. NeededContacts.Unserved(circuit, joints),
-                .. TakenTwice(joints), .. FanStrings.Of(graft, ends.Values, joints), .. AudioRules.Loops(graft, joints), .. Lookalikes.Of(ends.Values, joints)])
+            [.. joints.SelectMany(review => review.Findings), .. CircuitFindings.Of(circuit, hanging), .. NeededContacts.Unserved(circuit, joints),
+                .. TakenTwice(joints), .. FanStrings.Of(graft, hanging), .. AudioRules.Loops(graft, hanging), .. Lookalikes.Of(ends.Values, joints)])
         { Judged = judged, Circuit = circuit };
     }
 
@@ -40,8 +41,9 @@ public static class WireStage
     {
         var (_, judged, circuit) = Judged(graft, before);
         var wired = new WiredJoints(circuit);
-        var joints = judged.Select(wired.Apply).ToArray();
-        return [.. joints.SelectMany(review => review.Findings), .. CircuitFindings.Of(circuit, joints), .. NeededContacts.Unserved(circuit, joints)];
+        var hanging = new Hanging(circuit, judged);
+        var joints = GroupRules.Apply(hanging, judged.Select(wired.Apply));
+        return [.. joints.SelectMany(review => review.Findings), .. CircuitFindings.Of(circuit, hanging), .. NeededContacts.Unserved(circuit, joints)];
     }
 
     private static (Dictionary<PortId, JointEnd> Ends, ImmutableArray<JointReview> Joints, CircuitReview Circuit) Judged(Graft graft, WireReview? before)

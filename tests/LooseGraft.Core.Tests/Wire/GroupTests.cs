@@ -3,6 +3,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
+using LooseGraft.Core.Tests.Circuit;
 using LooseGraft.Core.Wire.Leads;
 using static LooseGraft.Core.Tests.Bench;
 
@@ -98,6 +99,73 @@ public sealed class GroupTests
             .WithPart("shell", part => part with { Kind = PartKind.Supply });
         var finding = Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "WIRE-068");
         Assert.Contains("processor power of board, which would short +5 V to ground", finding.Message);
+    }
+
+    // A board's header, a lead described as a part, and what stands behind the lead; the lead's wires are given from its near end to its far end.
+    private static IEnumerable<string> ThroughLead(string near, PartKind kind, string far, params (int Near, int Far)[] wires)
+    {
+        var lead = new Part("lead", "lead", PartKind.Lead)
+        {
+            Ports = [CircuitBench.Port("near", string.Join(',', near.Split(',').Select(_ => "unknown"))),
+                CircuitBench.Port("far", string.Join(',', far.Split(',').Select(_ => "unknown")))],
+            Links = [.. wires.Select(wire => new PartLink(new InnerEnd("near", wire.Near), new InnerEnd("far", wire.Far), LinkKind.Wire))],
+        };
+        var graft = CircuitBench.Assembled([CircuitBench.Part(PartKind.Board, "board", near), lead, CircuitBench.Part(kind, "device", far)],
+            [.. Enumerable.Range(1, near.Split(',').Length).Select(position => $"board/{position}-lead.near/{position}"),
+                .. Enumerable.Range(1, far.Split(',').Length).Select(position => $"lead.far/{position}-device/{position}")]);
+        return Review.Of(graft).Findings.Where(finding => finding.Severity < Severity.Stop).Select(finding => finding.Rule.Code).Distinct();
+    }
+
+    [Fact]
+    public void A_pair_that_a_lead_parts_is_found_at_its_far_end()
+    {
+        const string Ports = "usb1-data+,usb1-data-,usb2-data+,usb2-data-,ground";
+        Assert.DoesNotContain("WIRE-060", ThroughLead(Ports, PartKind.Other, Ports, (1, 3), (2, 4), (3, 1), (4, 2), (5, 5)));
+        Assert.Contains("WIRE-060", ThroughLead(Ports, PartKind.Other, Ports, (1, 3), (2, 2), (3, 1), (4, 4), (5, 5)));
+        Assert.Contains("WIRE-060", ThroughLead(Ports, PartKind.Other, Ports, (1, 1), (5, 5)));
+    }
+
+    [Fact]
+    public void A_ground_that_a_lead_forgets_is_missed_once()
+    {
+        const string Port = "usb1-data+,usb1-data-,ground";
+        Assert.DoesNotContain("WIRE-061", ThroughLead(Port, PartKind.Other, Port, (1, 1), (2, 2), (3, 3)));
+        var codes = ThroughLead(Port, PartKind.Other, Port, (1, 1), (2, 2)).ToArray();
+        Assert.Contains("WIRE-061", codes);
+        Assert.DoesNotContain("WIRE-021", codes);
+    }
+
+    [Fact]
+    public void Fast_lanes_that_a_lead_does_not_have_are_lost()
+    {
+        const string Port = "usb1-data+,usb1-data-,ground,usb1-rx+";
+        Assert.DoesNotContain("WIRE-062", ThroughLead(Port, PartKind.Panel, Port, (1, 1), (2, 2), (3, 3), (4, 4)));
+        Assert.Contains("WIRE-062", ThroughLead(Port, PartKind.Panel, Port, (1, 1), (2, 2), (3, 3)));
+    }
+
+    [Fact]
+    public void What_a_lead_takes_from_a_fan_is_missed_at_the_header()
+    {
+        const string Port = "ground,+12 V,fan-tacho,fan-control";
+        Assert.DoesNotContain(ThroughLead(Port, PartKind.Fan, Port, (1, 1), (2, 2), (3, 3), (4, 4)), code => code is "WIRE-063" or "WIRE-064");
+        Assert.Equal(["WIRE-063", "WIRE-064"],
+            ThroughLead(Port, PartKind.Fan, Port, (1, 1), (2, 2)).Where(code => code is "WIRE-063" or "WIRE-064").Order());
+    }
+
+    [Fact]
+    public void Presence_that_a_lead_ties_to_ground_is_told_by_it()
+    {
+        const string Header = "line-left,ground,audio-presence";
+        Assert.Contains("WIRE-066", ThroughLead(Header, PartKind.Other, "line-left,ground", (1, 1), (2, 2)));
+        Assert.DoesNotContain("WIRE-066", ThroughLead(Header, PartKind.Other, "line-left,ground", (1, 1), (2, 2), (3, 2)));
+    }
+
+    [Fact]
+    public void Sound_that_matches_does_not_make_the_picture_match()
+    {
+        Assert.Contains(Review.Of(Joined(Header("composite-video,line-left"), Plug("vga-red,line-left"))).Findings, finding => finding.Rule.Code == "WIRE-069");
+        Assert.DoesNotContain(
+            Review.Of(Joined(Header("composite-video,vga-red"), Plug("vga-red,none"))).Findings, finding => finding.Rule.Code == "WIRE-069");
     }
 
     [Fact]

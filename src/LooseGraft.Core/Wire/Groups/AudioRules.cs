@@ -1,3 +1,4 @@
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
@@ -9,41 +10,41 @@ namespace LooseGraft.Core.Wire.Groups;
 internal static class AudioRules
 {
     /// <summary>The presence contact of a header that serves sound and is left open.</summary>
-    public static IEnumerable<Finding> Of(JointReview review)
-    {
-        if (!review.Decided.Any(contact => contact.Judgement.IsRight && review.From.At(contact.From).Family == SignalFamily.Audio)) yield break;
-        foreach (var (end, isFrom) in new[] { (review.From, true), (review.To, false) }.Where(side => side.Item1.Part.Kind == PartKind.Board))
-        {
-            var open = end.Terminals.FirstOrDefault(terminal => terminal.Signal.Name == "audio-presence" && terminal.Conducts);
-            if (open.Pin is null || IsServed(review, new LeadEnd(isFrom, open.Pin.Position))) continue;
-            yield return Finding.Of(WireRules.AudioPresenceOpen, new PinSubject(end.Id, open.Pin.Position),
-                $"{end.Port.Name}: sound is joined, but position {open.Pin.Position}, which tells that a front panel is there, is left open; the software may take the front for empty.",
-                open.Pin.Signal.Evidence, "tie it to ground in the lead", "set the sockets by hand in the sound software");
-        }
-    }
+    public static IEnumerable<GroupFinding> Of(Hanging hanging)
+        => from port in hanging.Ports
+           where port.Part.Kind == PartKind.Board
+           let open = port.Find("audio-presence")
+           where open is not null && !hanging.IsServed(open)
+           let sound = port.Of(SignalFamily.Audio).Where(line => Sound(line, hanging).Any())
+           let joint = hanging.JointOf(sound)
+           where joint is not null
+           select new GroupFinding(joint, Finding.Of(WireRules.AudioPresenceOpen, new PinSubject(port.Id, open.Pin.Position),
+               $"{port.Name}: sound is joined, but position {open.Pin.Position}, which tells that a front panel is there, is left open; the software may take the front for empty.",
+               open.Evidence, "tie it to ground in the lead", "set the sockets by hand in the sound software"));
 
     /// <summary>An amplifier that shares both its supply and its sound ground with the board: two ways to ground, and a hum between them.</summary>
-    public static IEnumerable<Finding> Loops(Graft graft, IEnumerable<JointReview> joints)
+    public static IEnumerable<Finding> Loops(Graft graft, Hanging hanging)
     {
-        foreach (var review in joints)
+        var told = new HashSet<string>();
+        foreach (var port in hanging.Ports.Where(port => !port.Part.Kind.OnlyConducts()).OrderBy(port => port.Part.Kind == PartKind.Board ? 0 : 1))
         {
-            var (source, sink) = review.From.Part.Kind == PartKind.Board ? (review.From, review.To) : (review.To, review.From);
-            var right = review.Decided.Where(contact => contact.Judgement.IsRight).ToArray();
-            if (!right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Audio)
-                || !right.Any(contact => review.From.At(contact.From).Family == SignalFamily.Ground)) continue;
-            if (SuppliesOf(graft, source.Part.Id).Intersect(SuppliesOf(graft, sink.Part.Id)).FirstOrDefault() is not { } shared) continue;
-            yield return Finding.Of(WireRules.SoundSharesSupply, new JointSubject(review.Joint.Id),
-                $"{sink.Part.Name} and {source.Part.Name} share {graft.FindPart(graft.Supplies.First(supply => supply.Id == shared).Part)?.Name ?? shared} and are joined again by the ground of the sound: the board's current takes both ways, and is heard as hum and chirping.",
-                right.Select(contact => contact.Judgement.Evidence).Weakest(),
+            var lines = port.Of(SignalFamily.Audio).SelectMany(line => Sound(line, hanging).Select(far => (Line: line, Far: far))).ToArray();
+            if (hanging.JointOf(lines.Select(line => line.Line)) is not { } joint || !told.Add(joint)) continue;
+            var sink = lines[0].Far;
+            var grounds = port.Of(SignalFamily.Ground)
+                .Where(ground => hanging.Others(ground).Any(other => other.Part.Id == sink.Part.Id && other.Signal.Family == SignalFamily.Ground)).ToArray();
+            if (grounds.Length == 0 || SuppliesOf(graft, port.Part.Id).Intersect(SuppliesOf(graft, sink.Part.Id)).FirstOrDefault() is not { } shared) continue;
+            yield return Finding.Of(WireRules.SoundSharesSupply, new JointSubject(joint),
+                $"{sink.Part.Name} and {port.Part.Name} share {graft.FindPart(graft.Supplies.First(supply => supply.Id == shared).Part)?.Name ?? shared} and are joined again by the ground of the sound: the board's current takes both ways, and is heard as hum and chirping.",
+                lines.SelectMany(line => new[] { line.Line, line.Far }).Concat(grounds).Select(contact => contact.Evidence).Weakest(),
                 "put a sound transformer into the line: signal passes, ground does not",
                 "feed the amplifier from a converter whose output is isolated, or from a brick of its own",
                 "hear it first: with the line plugged in and nothing playing, turn it up");
         }
     }
 
-    private static bool IsServed(JointReview review, LeadEnd end)
-        => review.Decided.Any(contact => contact.Judgement.IsRight && (end.IsFrom ? contact.From : contact.To) == end.Position)
-            || review.Ties.Any(tied => tied.Judgement.IsRight && (tied.Tie.One == end || tied.Tie.Other == end));
+    private static IEnumerable<CircuitContact> Sound(CircuitContact line, Hanging hanging)
+        => hanging.Others(line).Where(other => other.Part.Id != line.Part.Id && other.Signal.Family == SignalFamily.Audio);
 
     private static IEnumerable<string> SuppliesOf(Graft graft, string part) => graft.Loads.Where(load => load.Part == part).Select(load => load.Supply);
 }

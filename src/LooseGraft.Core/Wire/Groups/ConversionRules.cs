@@ -12,8 +12,11 @@ public static class ConversionRules
     public static Conversion? Between(JointEnd from, JointEnd to)
     {
         var (here, there) = (Names(from), Names(to));
-        return here.Overlaps(there) ? null : Conversion.All.FirstOrDefault(conversion =>
-            (here.Overlaps(conversion.One) && there.Overlaps(conversion.Other)) || (here.Overlaps(conversion.Other) && there.Overlaps(conversion.One)));
+        // What the two sides have in common beside it, such as sound, does not make the picture fit.
+        return Conversion.All.FirstOrDefault(conversion => IsBetween(conversion.One, conversion.Other) || IsBetween(conversion.Other, conversion.One));
+
+        bool IsBetween(IReadOnlyList<string> one, IReadOnlyList<string> other)
+            => here.Overlaps(one) && there.Overlaps(other) && !one.Concat(other).Any(name => here.Contains(name) && there.Contains(name));
     }
 
     internal static IEnumerable<Finding> Of(JointReview review)

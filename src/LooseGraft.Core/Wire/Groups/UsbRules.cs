@@ -2,48 +2,78 @@ using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Groups;
 
-/// <summary>What the contacts of a USB joint must do together.</summary>
+/// <summary>What the contacts of USB must do together.</summary>
 /// <remarks>A port is known by its number in the signal's name: <c>usb2-data+</c> is one half of port 2.</remarks>
 internal static class UsbRules
 {
-    public static IEnumerable<Finding> Of(JointReview review)
+    public static IEnumerable<GroupFinding> Of(Hanging hanging) => Hosts(hanging).SelectMany(port => Pairs(port, hanging).Concat(Whole(port, hanging)));
+
+    /// <summary>Pairs of parts that are joined by USB data and by no ground, as told with WIRE-061.</summary>
+    public static IEnumerable<(string One, string Other)> Ungrounded(Hanging hanging)
+        => from port in Hosts(hanging)
+           let other = Partners(port.Of(SignalFamily.Usb), hanging).FirstOrDefault()
+           where other is not null && !hanging.HaveCommonGround(port.Contacts[0], other)
+           select (port.Part.Id, other.Part.Id);
+
+    // A pair is looked at from the board it comes from, or else from whichever side stands first.
+    private static IEnumerable<HangingPort> Hosts(Hanging hanging)
     {
-        var joined = review.Decided.Where(contact => contact.Judgement.IsRight && Family(review, contact) == SignalFamily.Usb).ToArray();
-        if (joined.Length == 0) yield break;
-        foreach (var split in joined.GroupBy(contact => PortOf(review.From.At(contact.From)))
-            .Where(pair => pair.Count() != 2 || pair.Select(contact => PortOf(review.To.At(contact.To))).Distinct().Count() != 1))
+        var seen = new HashSet<PortId>();
+        foreach (var port in hanging.Ports.Where(port => !port.Part.Kind.OnlyConducts() && port.Of(SignalFamily.Usb).Any())
+            .OrderBy(port => port.Part.Kind == PartKind.Board ? 0 : 1))
         {
-            yield return Finding.Of(WireRules.UsbPairSplit, Subject(review),
-                $"{review.From.Port.Name}: the two halves of USB port {split.Key} do not both go to one and the same port of {review.To.Port.Name}.",
-                Weakest(review, split), "lead both data wires of a port to the same port, twisted together");
-        }
-
-        if (!review.Decided.Any(contact => contact.Judgement.IsRight && Family(review, contact) == SignalFamily.Ground))
-        {
-            yield return Finding.Of(
-                WireRules.UsbWithoutGround, Subject(review), $"{review.To.Port.Name} on {review.From.Port.Name}: USB data are joined, but no ground.",
-                Weakest(review, joined), "join a ground beside the pair: data have nothing to be measured against without it");
-        }
-
-        if (HasLanes(review.From) && !review.Decided.Any(contact => contact.Judgement.IsRight && Family(review, contact) == SignalFamily.Lane))
-        {
-            yield return Finding.Of(WireRules.UsbLanesLost, Subject(review),
-                $"{review.To.Port.Name} on {review.From.Port.Name}: the fast lanes of USB 3.x stay open; its ports work at the 480 Mbit/s of USB 2.0.",
-                Weakest(review, joined),
-                "nothing, if that is fast enough", "take a lead made for USB 3.x: fast lanes cannot be made by hand");
+            var partners = Partners(port.Of(SignalFamily.Usb), hanging).Select(other => other.Id.Port).ToHashSet();
+            if (partners.Count == 0 || seen.Contains(port.Id)) continue;
+            seen.UnionWith(partners);
+            yield return port;
         }
     }
 
-    private static bool HasLanes(JointEnd end) => end.Terminals.Any(terminal => terminal.Family == SignalFamily.Lane && terminal.Conducts);
+    private static IEnumerable<GroupFinding> Pairs(HangingPort port, Hanging hanging)
+    {
+        foreach (var pair in port.Of(SignalFamily.Usb).GroupBy(contact => contact.Signal.Entry?.UsbPort))
+        {
+            var far = pair.Select(half => Partners([half], hanging).Select(other => (other.Id.Port, other.Signal.Entry?.UsbPort)).Distinct().ToArray())
+                .ToArray();
+            var all = far.SelectMany(ports => ports).Distinct().ToArray();
+            if (all.Length == 0 || (far.Length == 2 && far.All(ports => ports.Length == all.Length))) continue;
+            if (hanging.JointOf(pair) is not { } joint) continue;
+            yield return new GroupFinding(joint, Finding.Of(WireRules.UsbPairSplit, new JointSubject(joint),
+                $"{port.Name}: the two halves of USB port {pair.Key} do not both go to one and the same port of {Partners(pair, hanging).First().Port.Name}.",
+                Weakest(pair, hanging), "lead both data wires of a port to the same port, twisted together"));
+        }
+    }
 
-    private static SignalFamily Family(JointReview review, JointContact contact) => review.From.At(contact.From).Family;
+    private static IEnumerable<GroupFinding> Whole(HangingPort port, Hanging hanging)
+    {
+        var (lines, lanes) = (port.Of(SignalFamily.Usb).Where(line => Partners([line], hanging).Any()).ToArray(), port.Of(SignalFamily.Lane).ToArray());
+        if (hanging.JointOf(lines) is not { } joint) yield break;
+        var far = Partners(lines, hanging).First();
+        if (!hanging.HaveCommonGround(port.Contacts[0], far))
+        {
+            yield return new GroupFinding(joint, Finding.Of(WireRules.UsbWithoutGround, new JointSubject(joint),
+                $"{far.Port.Name} on {port.Name}: USB data are joined, but no ground.",
+                Weakest(lines, hanging), "join a ground beside the pair: data have nothing to be measured against without it"));
+        }
 
-    private static int? PortOf(Terminal terminal) => terminal.Signal.Entry?.UsbPort;
+        if (lanes.Length > 0 && !lanes.Any(lane => hanging.Others(lane).Any(other => other.Signal.Family == SignalFamily.Lane)))
+        {
+            yield return new GroupFinding(joint, Finding.Of(WireRules.UsbLanesLost, new JointSubject(joint),
+                $"{far.Port.Name} on {port.Name}: the fast lanes of USB 3.x stay open; its ports work at the 480 Mbit/s of USB 2.0.",
+                Weakest(lines, hanging),
+                "nothing, if that is fast enough", "take a lead made for USB 3.x: fast lanes cannot be made by hand"));
+        }
+    }
 
-    private static JointSubject Subject(JointReview review) => new JointSubject(review.Joint.Id);
+    // The same half of whichever port at the other end.
+    private static IEnumerable<CircuitContact> Partners(IEnumerable<CircuitContact> lines, Hanging hanging)
+        => lines.SelectMany(line => hanging.Others(line)
+            .Where(other => other.Signal.Family == SignalFamily.Usb && NetRules.BelongTogether(line.Signal, other.Signal)));
 
-    private static Evidence Weakest(JointReview review, IEnumerable<JointContact> contacts) => contacts.Select(contact => contact.Judgement.Evidence).Weakest();
+    private static Evidence Weakest(IEnumerable<CircuitContact> lines, Hanging hanging)
+        => lines.Concat(Partners(lines, hanging)).Select(contact => contact.Evidence).Weakest();
 }

@@ -1,0 +1,53 @@
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Facts;
+
+namespace LooseGraft.Core.Wire.Groups;
+
+/// <summary>What hangs on which contact through joints, leads and adapters, but not through the planes of parts nor through switches: one header, one fan, one
+/// pair.</summary>
+internal sealed class Hanging
+{
+    private readonly CircuitReview _circuit;
+    private readonly NetState _nets;
+    private readonly Dictionary<ContactId, string> _jointOf = [];
+
+    public Hanging(CircuitReview circuit, IEnumerable<JointReview> joints)
+    {
+        _circuit = circuit;
+        _nets = new NetState(circuit.Netlist, join => join.Kind is not (JoinKind.Plane or JoinKind.Switch));
+        Ports = [.. circuit.Netlist.Contacts.GroupBy(contact => contact.Id.Port).Select(port => new HangingPort(port.Key, [.. port]))];
+        foreach (var review in joints)
+        {
+            foreach (var contact in review.Decided)
+            {
+                _jointOf.TryAdd(new ContactId(review.From.Id, contact.From), review.Joint.Id);
+                _jointOf.TryAdd(new ContactId(review.To.Id, contact.To), review.Joint.Id);
+            }
+        }
+    }
+
+    /// <summary>Every port of the graft.</summary>
+    public IReadOnlyList<HangingPort> Ports { get; }
+
+    /// <summary>What acts on the net of a contact, and is not on the same port.</summary>
+    public IEnumerable<CircuitContact> Others(CircuitContact contact)
+        => _nets.Of(contact)?.Contacts.Where(other => other.Id.Port != contact.Id.Port && !other.Part.Kind.OnlyConducts()) ?? [];
+
+    /// <summary>Whether the parts of two contacts have a ground in common, by whatever way; what sits in the plugs of a panel has that of its own
+    /// plug.</summary>
+    public bool HaveCommonGround(CircuitContact one, CircuitContact other)
+        => Grounds(one).Select(_circuit.Open.Of).OfType<Net>().Intersect(Grounds(other).Select(_circuit.Open.Of).OfType<Net>()).Any();
+
+    /// <summary>Whether anything at all is on the net of a contact that is not a bare conductor.</summary>
+    public bool IsServed(CircuitContact contact)
+        => _nets.Of(contact) is { } net
+            && net.Contacts.Any(other => other != contact && other.Terminal.Conducts && other.Signal.IsMeaningful && !other.Part.Kind.OnlyConducts());
+
+    private IEnumerable<CircuitContact> Grounds(CircuitContact contact)
+        => Ports.Where(port => port.Part.Kind.HasOnePlane() ? port.Part.Id == contact.Part.Id : port.Id == contact.Id.Port)
+            .SelectMany(port => port.Of(SignalFamily.Ground));
+
+    /// <summary>Id of the joint that serves the first of some contacts that any serves; null when none does.</summary>
+    public string? JointOf(IEnumerable<CircuitContact> contacts)
+        => contacts.Select(contact => _jointOf.GetValueOrDefault(contact.Id)).FirstOrDefault(joint => joint is not null);
+}
