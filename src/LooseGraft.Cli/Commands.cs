@@ -26,26 +26,32 @@ internal static class Commands
 
     private static Command Check()
     {
-        var file = FileArgument();
-        var json = new Option<bool>("--json") { Description = "Print findings and figures as JSON." };
-        var command = new Command("check", "Reviews a graft file. Exit 0: nothing worse than a check; 1: a fix or a stop; 2: unreadable.") { file, json };
+        var files = new Argument<string[]>("FILE") { Description = "A graft file, or several.", Arity = ArgumentArity.OneOrMore };
+        var json = new Option<bool>("--json") { Description = "Print findings and figures as JSON; of several files one document a line." };
+        var command = new Command("check",
+            "Reviews graft files. Exit 0: nothing worse than a check; 1: a fix or a stop; 2: unreadable; of several the worst.") { files, json };
         command.SetAction(call =>
         {
-            var output = call.InvocationConfiguration.Output;
-            var asJson = call.GetValue(json);
-            var result = Read(call.GetRequiredValue(file));
-            if (result.Graft is not { } graft)
-            {
-                if (asJson) output.WriteLine(ReviewJson.Of(result.Errors));
-                else Complain(result, call.InvocationConfiguration.Error);
-                return Unreadable;
-            }
-
-            var review = Review.Of(graft);
-            output.Write(asJson ? ReviewJson.Of(review, result.Notes) + "\n" : ReviewText.Of(review, result.Notes));
-            return review.Findings.Any(finding => finding.Severity >= Severity.Fix) ? Wrong : Fine;
+            var (paths, asJson) = (call.GetRequiredValue(files), call.GetValue(json));
+            return paths.Max(path => CheckOne(path, asJson, isAlone: paths.Length == 1, call.InvocationConfiguration));
         });
         return command;
+    }
+
+    private static int CheckOne(string path, bool asJson, bool isAlone, InvocationConfiguration to)
+    {
+        var result = Read(path);
+        var review = result.Graft is { } graft ? Review.Of(graft) : null;
+        if (asJson && !isAlone) to.Output.WriteLine(ReviewJson.Line(path, result, review));
+        else if (asJson) to.Output.WriteLine(review is null ? ReviewJson.Of(result.Errors) : ReviewJson.Of(review, result.Notes));
+        else
+        {
+            if (!isAlone) to.Output.WriteLine($"== {path}");
+            if (review is null) Complain(result, to.Error);
+            else to.Output.Write(ReviewText.Of(review, result.Notes));
+        }
+
+        return review is null ? Unreadable : review.Findings.Any(finding => finding.Severity >= Severity.Fix) ? Wrong : Fine;
     }
 
     private static Command Tidy()

@@ -27,9 +27,27 @@ internal static class ReviewJson
         Converters = { new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower) },
     };
 
+    private static readonly JsonSerializerOptions OnOneLine = new(Options) { WriteIndented = false };
+
     public static string Of(IEnumerable<FileError> errors) => JsonSerializer.Serialize(new { Errors = errors }, Options);
 
-    public static string Of(Review review, IEnumerable<string> notes) => JsonSerializer.Serialize(new
+    public static string Of(Review review, IEnumerable<string> notes) => Node(review, notes).ToJsonString(Options);
+
+    /// <summary>One of several files, on a line of its own.</summary>
+    public static string Line(string file, GraftFileResult result, Review? review)
+    {
+        var line = new JsonObject { ["file"] = file };
+        var answer = review is null ? JsonSerializer.SerializeToNode(new { result.Errors }, Options)!.AsObject() : Node(review, result.Notes);
+        foreach (var (name, value) in answer.ToArray())
+        {
+            answer.Remove(name);
+            line[name] = value;
+        }
+
+        return line.ToJsonString(OnOneLine);
+    }
+
+    private static JsonObject Node(Review review, IEnumerable<string> notes) => JsonSerializer.SerializeToNode(new
     {
         review.Graft.Name,
         Findings = review.Findings.Select(Finding),
@@ -47,7 +65,7 @@ internal static class ReviewJson
         }),
         NextCut = new { review.NextCut.Do, review.NextCut.Because, Subject = review.NextCut.Subject.Text, review.NextCut.Stage },
         Notes = notes,
-    }, Options);
+    }, Options)!.AsObject();
 
     // Each stage's own figures stand under its name, after those of the graft as a whole.
     private static JsonObject WithStages(Review review, object whole)

@@ -23,7 +23,7 @@ internal static class Bench
             {
                 "absent" => new Pin(index + 1) { Contact = ContactState.Absent },
                 "blocked" => new Pin(index + 1) { Contact = ContactState.Blocked },
-                "unwired" => new Pin(index + 1) { Contact = ContactState.Unwired },
+                "unwired" => new Pin(index + 1) { Contact = ContactState.Unwired, Signal = new(Core.Model.Signal.None, evidence) },
                 _ => Pin(index + 1, name, evidence),
             })],
         };

@@ -139,6 +139,15 @@ public sealed class ReviewTests
         Assert.Equal(5, (int)json["figures"]!["jointsByMethod"]!["straight"]!);
 
         output.GetStringBuilder().Clear();
+        Assert.Equal(Commands.Unreadable, Run("check", harmless, DemoPath("ferry-radiogram"), broken, "--json"));
+        var lines = output.ToString().Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(line => JsonNode.Parse(line)!).ToArray();
+        Assert.Equal([harmless, DemoPath("ferry-radiogram"), broken], lines.Select(line => (string?)line["file"]));
+        Assert.Equal([false, false, true], lines.Select(line => line["errors"] is not null));
+        output.GetStringBuilder().Clear();
+        Assert.Equal(Commands.Wrong, Run("check", harmless, DemoPath("ferry-radiogram")));
+        Assert.Contains($"== {harmless}", output.ToString(), StringComparison.Ordinal);
+
+        output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Fine, Run("template", DemoPath("ferry-radiogram"), "tray", "--dxf"));
         Assert.Equal(8, Core.Seat.Exchange.DxfReader.Read(output.ToString()).Circles.Length);
         Assert.Equal(Commands.Unreadable, Run("template", DemoPath("ferry-radiogram"), "roof"));

@@ -24,13 +24,21 @@ internal sealed class Ways
     /// <param name="to">Where it may end.</param>
     /// <param name="allowed">The joins it may use.</param>
     public ImmutableArray<Join>? Between(int from, HashSet<int> to, Func<Join, bool> allowed)
+        => Search(from, to, allowed) is (var before, { } end) ? Back(before, from, end) : null;
+
+    /// <summary>For every contact that can be reached the last join of its way.</summary>
+    /// <param name="from">Where the ways begin.</param>
+    /// <param name="allowed">The joins they may use.</param>
+    public Dictionary<int, Join> From(int from, Func<Join, bool> allowed) => Search(from, [], allowed).Before;
+
+    private (Dictionary<int, Join> Before, int? End) Search(int from, HashSet<int> to, Func<Join, bool> allowed)
     {
         var cost = new Dictionary<int, (int Switches, int Joins)> { [from] = (0, 0) };
         var before = new Dictionary<int, Join>();
         var waiting = new PriorityQueue<int, (int Switches, int Joins)>([(from, (0, 0))]);
         while (waiting.TryDequeue(out var at, out var so))
         {
-            if (to.Contains(at)) return Back(before, from, at);
+            if (to.Contains(at)) return (before, at);
             if (so.CompareTo(cost[at]) > 0) continue;
             foreach (var join in (_beside[at] ?? []).Where(allowed))
             {
@@ -41,7 +49,7 @@ internal sealed class Ways
             }
         }
 
-        return null;
+        return (before, null);
     }
 
     /// <summary>The contacts along a way.</summary>
@@ -54,7 +62,8 @@ internal sealed class Ways
     /// <summary>The contact a way ends at.</summary>
     public static int End(int from, ImmutableArray<Join> way) => way.Aggregate(from, (at, join) => join.From(at));
 
-    private static ImmutableArray<Join> Back(Dictionary<int, Join> before, int from, int to)
+    /// <summary>The way to one of the contacts that were reached.</summary>
+    public static ImmutableArray<Join> Back(Dictionary<int, Join> before, int from, int to)
     {
         var way = new List<Join>();
         for (var at = to; at != from; at = way[^1].From(at)) way.Add(before[at]);

@@ -77,6 +77,14 @@ public sealed record Port(string Id, string Name, ConnectorType Type, Gender Gen
         return Enumerable.Range(1, PositionCount).Select(position => described.GetValueOrDefault(position) ?? new Pin(position));
     }
 
+    /// <summary>Every position of the port as another connector meets it: in a plug that is keyed by a pin, the cavity that has none is filled.</summary>
+    public IEnumerable<Pin> MatingPins() => Gender == Gender.Female && Keying == Keying.KeyPin
+        ? AllPins().Select(pin => pin.Contact == ContactState.Absent ? pin with { Contact = ContactState.Blocked } : pin) : AllPins();
+
+    /// <summary>Whether its contacts carry what its connector type lays down.</summary>
+    public bool HasUsualPinout => Type.Pinout.Count == PositionCount
+        && AllPins().Index().All(pin => pin.Item.Signal.Value.Name == Type.Pinout[pin.Index] || pin.Item.Contact != ContactState.Wired);
+
     /// <summary>The same port with one pin described anew.</summary>
     public Port With(Pin pin) => this with
     {

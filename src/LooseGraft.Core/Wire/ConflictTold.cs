@@ -11,6 +11,7 @@ internal static class ConflictTold
             Conflict = conflict.Kind,
             Weight = conflict.Severity,
             Evidence = conflict.Evidence,
+            Told = conflict,
         };
 
     /// <summary>What happens, by which way, and while what is pressed.</summary>

@@ -43,6 +43,9 @@ public sealed class ContactJudgement
 
     internal Severity? Weight { get; init; }
 
+    /// <summary>What the circuit says; null for what is judged face to face.</summary>
+    internal Conflict? Told { get; init; }
+
     internal Terminal Gives { get; }
 
     internal Terminal Takes { get; }

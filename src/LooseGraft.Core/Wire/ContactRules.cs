@@ -38,11 +38,18 @@ public static class ContactRules
 
     private static bool Lacks(Terminal empty, Terminal other) => empty.Pin.Contact == ContactState.Unwired && other.Conducts && other.Signal.IsMeaningful;
 
+    /// <summary>What might happen if a contact that is only believed to have no conductor has one after all; null where that is proven, or no supply meets
+    /// it.</summary>
+    internal static ContactJudgement? IfWired(Terminal empty, Terminal other)
+        => !empty.Pin.Signal.IsProven && other.Pin.Contact == ContactState.Wired && Claimed(other).Role.Feeds
+            ? Wrong(ConflictKind.NotKnown, Findings.Severity.Check, other, empty, () => $"{other.Signal} would reach whatever is behind it") : null;
+
     private static ContactJudgement Unwired(Terminal empty, Terminal other)
         => new(ContactOutcome.Unwired, empty, other, () => $"{other.Signal} meets a contact with no conductor behind it");
 
-    private static ContactJudgement Wrong(ConflictKind kind, Findings.Severity severity, Terminal gives, Terminal takes)
-        => new(ContactOutcome.Wrong, gives, takes, () => ConflictWords.Of(kind, gives, takes)) { Conflict = kind, Weight = severity };
+    private static ContactJudgement Wrong(
+        ConflictKind kind, Findings.Severity severity, Terminal gives, Terminal takes, Func<string>? words = null)
+        => new(ContactOutcome.Wrong, gives, takes, words ?? (() => ConflictWords.Of(kind, gives, takes))) { Conflict = kind, Weight = severity };
 
     // Two that conduct carry on for each other what their labels say.
     private static ContactJudgement Labels(Terminal one, Terminal other)

@@ -20,7 +20,7 @@ public sealed class JointEnd
     public JointEnd(Part part, Port port, RoleTable roles)
     {
         (Part, Port) = (part, port);
-        Terminals = [.. port.AllPins().Select(pin => new Terminal(pin, part.Kind, roles.Of(part, port, pin)))];
+        Terminals = [.. port.MatingPins().Select(pin => new Terminal(pin, part.Kind, roles.Of(part, port, pin)))];
         _plausible = new Lazy<IReadOnlyList<Signal>>(() => PlausibleSignals.On(port, part.Kind));
     }
 
@@ -54,7 +54,9 @@ public sealed class JointEnd
         => against.Select(other => WorstIfWrong(At(position), other, _plausible)).FirstOrDefault(judgement => judgement is not null);
 
     private static ContactJudgement? WorstIfWrong(Terminal suspect, Terminal against, Lazy<IReadOnlyList<Signal>> plausible)
-        => !suspect.Pin.IsUnproven || suspect.Pin.Contact != ContactState.Wired || against.Pin.Contact != ContactState.Wired
+        => suspect.Pin.Contact == ContactState.Unwired
+            ? ContactRules.IfWired(suspect, against)
+            : !suspect.Pin.IsUnproven || suspect.Pin.Contact != ContactState.Wired || against.Pin.Contact != ContactState.Wired
             ? null
             : plausible.Value.Select(signal => ContactRules.Judge(suspect.Carrying(signal), against)).FirstOrDefault(judgement => judgement.IsStop);
 }

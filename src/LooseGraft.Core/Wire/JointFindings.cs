@@ -32,7 +32,8 @@ internal static class JointFindings
             var (judgement, where) = (contact.Judgement, $"{Names(review)}, {JointVerdicts.Where(contact)}");
             if (judgement.Rule is { } rule && rule != WireRules.ProveFirst)
                 yield return new Finding(
-                    rule, judgement.Severity!.Value, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, contact));
+                    rule, judgement.Severity!.Value, Suspect(review, contact), $"{where}: {judgement.Words}.", judgement.Evidence, Remedies(review, contact))
+                { Case = Case(judgement) };
             if (judgement.Rule == WireRules.ProveFirst || contact.ProveFirst is not null)
             {
                 var words = contact.ProveFirst is { } otherwise
@@ -51,9 +52,14 @@ internal static class JointFindings
             if (judgement.Rule is not { } rule) continue;
             var end = tie.One.IsFrom ? review.From : review.To;
             yield return new Finding(rule, judgement.Severity!.Value, new PinSubject(end.Id, tie.One.Position),
-                $"{end.Port.Name}, positions {tie.One.Position} and {tie.Other.Position} tied: {judgement.Words}.", judgement.Evidence, ["take this tie out"]);
+                $"{end.Port.Name}, positions {tie.One.Position} and {tie.Other.Position} tied: {judgement.Words}.", judgement.Evidence, ["take this tie out"])
+                {
+                    Case = Case(judgement),
+                };
         }
     }
+
+    private static CircuitFault? Case(ContactJudgement judgement) => judgement.Told is { } conflict ? CircuitFault.Of(conflict) : null;
 
     private static ImmutableArray<string> Remedies(JointReview review, JointContact contact)
     {
@@ -81,10 +87,18 @@ internal static class JointFindings
         var count = review.Joint.Method == JointMethod.Straight
             ? $"{review.Hazards.Length} of the {review.PlacementCount - 1} other ways it goes on would destroy something"
             : $"the plug as it is goes on in {review.PlacementCount} ways, of which {review.Hazards.Length} would destroy something";
-        yield return Finding.Of(WireRules.DangerousPlacement, Subject(review), $"{Names(review)}: {count}; {string.Join("; ", worst)}.",
-            review.Hazards.Select(hazard => hazard.Contact.Judgement.Evidence).Weakest(),
-            "mark position 1 on both halves, or key the plug with a filled cavity");
+        yield return new Finding(WireRules.DangerousPlacement, IsKeyed(review) ? Severity.Note : WireRules.DangerousPlacement.Severity, Subject(review),
+            $"{Names(review)}: {count}; {string.Join("; ", worst)}.", review.Hazards.Select(hazard => hazard.Contact.Judgement.Evidence).Weakest(),
+            ["mark position 1 on both halves, or key the plug with a filled cavity"]);
     }
+
+    // A missing pin against a filled cavity on the very header it is made for: beside it a hand pushes only without looking.
+    private static bool IsKeyed(JointReview review)
+        => review.From.Port.Keying == Keying.KeyPin && review.To.Port.Keying == Keying.KeyPin && review.From.Port.Type == review.To.Port.Type
+            && review.From.Port.HasUsualPinout && review.To.Port.HasUsualPinout
+            && (review.From.Terminals.Any(IsFilled) || review.To.Terminals.Any(IsFilled));
+
+    private static bool IsFilled(Terminal terminal) => terminal.Pin.Contact == ContactState.Blocked;
 
     private static IEnumerable<Finding> Decision(JointReview review)
     {

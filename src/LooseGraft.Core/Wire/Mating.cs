@@ -21,7 +21,7 @@ public sealed class Mating
     public Mating(Port header, Port plug)
     {
         (Header, Plug) = (new PortGrid(header), new PortGrid(plug));
-        (_headerPins, _plugPins) = ([.. header.AllPins()], [.. plug.AllPins()]);
+        (_headerPins, _plugPins) = ([.. header.MatingPins()], [.. plug.MatingPins()]);
         _isForced = PlugFit.IsForced(header, plug);
         _isWalled = PlugFit.IsWalled(header) || PlugFit.IsWalled(plug);
     }

@@ -14,6 +14,9 @@ public sealed record WireReview(ImmutableArray<JointReview> Joints, ImmutableArr
     /// <summary>The circuit that the joints make.</summary>
     public required CircuitReview Circuit { get; init; }
 
+    /// <inheritdoc/>
+    public Figures Figures => field ??= WireFigures.Of(Circuit);
+
     /// <summary>The joint of that id; null when there is none.</summary>
     public JointReview? Find(string id) => Joints.FirstOrDefault(review => review.Joint.Id == id);
 }

@@ -3,6 +3,7 @@ using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
+using LooseGraft.Core.Stock.Edits;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Stock;
@@ -23,6 +24,19 @@ public sealed class StockTests
         Assert.Equal(part.Ports.Length, part.Ports.Select(port => port.Id).Distinct().Count());
         Assert.All(part.Ports, port => Assert.All(port.Pins, pin => Assert.InRange(pin.Position, 1, port.PositionCount)));
         Assert.Equal(graft.Parts.Length, Files(graft).Parts.Length);
+    }
+
+    [Theory]
+    [InlineData(PartKind.Board, null, Evidence.Assumed)]
+    [InlineData(PartKind.Board, PartOrigin.Donor, Evidence.Assumed)]
+    [InlineData(PartKind.Board, PartOrigin.Bought, Evidence.Document)]
+    [InlineData(PartKind.Supply, PartOrigin.Donor, Evidence.Assumed)]
+    [InlineData(PartKind.Supply, null, Evidence.Document)]
+    public void A_standard_connector_on_a_makers_own_part_promises_no_standard_pinout(PartKind kind, PartOrigin? origin, Evidence evidence)
+    {
+        var graft = Graft.Empty("test") with { Parts = [new Part("part", "part", kind) { Origin = origin }] };
+        var port = new Port("main", "main", ConnectorTypes.Find("atx-main-24")!, Gender.Male);
+        Assert.All(new AddPort("part", port).Apply(graft).Parts[0].Ports[0].Pins, pin => Assert.Equal(evidence, pin.Signal.Evidence));
     }
 
     [Fact]

@@ -23,6 +23,17 @@ public sealed class EvidenceTests
             Assert.Empty(proven.Unproven);
         });
 
+    [Theory]
+    [InlineData("+12 V", Evidence.Assumed, true)]
+    [InlineData("+12 V", Evidence.Diagram, true)]
+    [InlineData("+12 V", Evidence.Measured, false)]
+    [InlineData("serial-transmit", Evidence.Assumed, false)]
+    public void A_contact_only_believed_to_be_empty_is_proven_before_a_supply_meets_it(string signal, Evidence evidence, bool isToBeProven)
+    {
+        var findings = Review.Of(Joined(Header(signal), Plug("unwired", evidence: evidence))).Findings;
+        Assert.Equal(isToBeProven, findings.Any(finding => finding.Rule.Code == "WIRE-020"));
+    }
+
     [Fact]
     public void What_goes_straight_in_on_a_diagram_never_stops_once_it_is_proven_as_drawn()
         => AnyPins.Hold(pins =>

@@ -168,6 +168,42 @@ public sealed class GroupTests
             Review.Of(Joined(Header("composite-video,vga-red"), Plug("vga-red,none"))).Findings, finding => finding.Rule.Code == "WIRE-069");
     }
 
+    [Theory]
+    [InlineData("cpu-power-8", "card-power-8", false)]
+    [InlineData("cpu-power-8", "cpu-power-8", true)]
+    public void Two_standards_that_are_keyed_apart_are_no_lookalikes(string plugs, string other, bool isTold)
+    {
+        Port On(string id, string type, Gender gender) => new(id, id, ConnectorTypes.Find(type)!, gender)
+        {
+            Pins = [.. UsualPins(ConnectorTypes.Find(type)!).Select(pin => pin with { Signal = pin.Signal with { Evidence = Evidence.Document } })],
+        };
+        // A maker's own use of the standard body: grounds and +12 V change places.
+        var own = On("own", other, Gender.Male) with
+        {
+            Pins = [.. On("own", other, Gender.Male).Pins.Reverse().Select((pin, at) => pin with { Position = at + 1 })],
+        };
+        var shell = isTold ? own : On("own", other, Gender.Male);
+        var graft = Joined(On("header", plugs, Gender.Male), On("plug", plugs, Gender.Female))
+            .WithPart("board", part => part with { Ports = [.. part.Ports, shell] }).WithPart("shell", part => part with { Kind = PartKind.Supply });
+        Assert.Equal(isTold, Review.Of(graft).Findings.Any(finding => finding.Rule.Code == "WIRE-068"));
+    }
+
+    [Fact]
+    public void Beside_its_own_keyed_header_a_plug_is_only_noted()
+    {
+        Severity? Told(string signals)
+        {
+            var type = ConnectorTypes.Find("usb2-header")!;
+            var plug = new Port("plug", "plug", type, Gender.Female) { Pins = [.. signals.Split(',').Select((signal, at) => signal == "absent"
+                ? new Pin(at + 1) { Contact = ContactState.Absent, Signal = new(Core.Model.Signal.None, Evidence.Measured) } : Pin(at + 1, signal))] };
+            var graft = Joined(plug with { Id = "header", Name = "header", Gender = Gender.Male }, plug);
+            return Review.Of(graft).Findings.FirstOrDefault(finding => finding.Rule.Code == "WIRE-034")?.Severity;
+        }
+
+        Assert.Equal(Severity.Note, Told(string.Join(',', ConnectorTypes.Find("usb2-header")!.Pinout)));
+        Assert.Equal(Severity.Check, Told("+5 V,+5 V,usb1-data+,usb2-data-,usb1-data-,usb2-data+,ground,ground,absent,usb-shield"));
+    }
+
     [Fact]
     public void Slips_of_a_hand_come_before_what_one_would_see()
     {

@@ -26,6 +26,16 @@ public sealed class MatingTests
             Assert.Equal(ByBruteForce(pair.Header, pair.Plug), found);
         });
 
+    [Theory]
+    [InlineData("usb2-header", Gender.Female, false)]
+    [InlineData("usb2-header", Gender.Male, true)]
+    [InlineData("crimp-plug", Gender.Female, true)]
+    public void In_a_plug_that_is_keyed_the_cavity_without_a_contact_is_filled(string type, Gender gender, bool goesOn)
+    {
+        var plug = (Grid(gender, 1, 2, Numbering.AlongRows) with { Type = ConnectorTypes.Find(type)! }).With(new Pin(1) { Contact = ContactState.Absent });
+        Assert.Equal(goesOn, new Mating(Grid(Gender.Male, 1, 2, Numbering.AlongRows), plug).GoesOn(PlugPlacement.Straight));
+    }
+
     [Fact]
     public void Every_placement_lets_each_position_meet_at_most_once()
         => AnyPair.Hold(pair =>

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Stock.Edits;
@@ -12,9 +13,14 @@ public sealed record AddPort(string Part, Port Port) : GraftEdit
         Ports = part.Ports.Add(Port with
         {
             Id = GraftEdits.FreshId(Port.Name, part.Ports.Select(other => other.Id)),
-            Pins = Port.PositionCount == Port.Type.Pinout.Count ? [.. Pin.UsualFor(Port.Type)] : [],
+            Pins = Port.PositionCount == Port.Type.Pinout.Count ? [.. Pin.UsualFor(Port.Type).Select(pin => IsMakersOwn(part) ? Assumed(pin) : pin)] : [],
         }),
     });
+
+    // A public standard says what a standard part carries. What a maker led to the same body is that maker's affair.
+    private static bool IsMakersOwn(Part part) => part.Origin == PartOrigin.Donor || (part.Origin is null && part.Kind == PartKind.Board);
+
+    private static Pin Assumed(Pin pin) => pin with { Signal = pin.Signal with { Evidence = Evidence.Assumed } };
 
     public override string Words(Graft graft) => $"{graft.NameOf(Part)} has a {Port.Type.Name}: {Port.Name}";
 

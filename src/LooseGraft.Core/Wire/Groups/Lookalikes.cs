@@ -29,8 +29,16 @@ internal static class Lookalikes
     // The same shape, or a keyed body that goes into part of a longer one of its kind.
     private static bool LooksAlike(Port socket, Port plug)
         => socket.Type.Housing == plug.Type.Housing && socket.Gender != plug.Gender && socket.Rows == plug.Rows
+            && !AreKeyedApart(socket, plug)
             && (socket.Columns == plug.Columns || (PlugFit.IsForced(socket, plug) && plug.Columns < socket.Columns))
             && PlugFit.Problems(socket, plug).Count == 0;
+
+    // Two public standards give each its own cavities, so that neither goes into the other; a maker's own use of such a body promises nothing.
+    private static bool AreKeyedApart(Port socket, Port plug)
+        => socket.Type != plug.Type && IsStandard(socket) && IsStandard(plug) && PlugFit.IsForced(socket, plug);
+
+    private static bool IsStandard(Port port)
+        => port.Type.Evidence == Evidence.Document && port.HasUsualPinout && port.Pins.All(pin => !pin.IsUnproven);
 
     private static ContactJudgement? Worst(JointEnd socket, JointEnd plug)
     {

@@ -40,7 +40,7 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
                 string.Join(" ", chain.Adapters.Select(adapter => adapter.Gloss).Distinct())), "");
         }
 
-        return IsStandard(review.From.Port) && IsStandard(review.To.Port)
+        return review.From.Port.HasUsualPinout && review.To.Port.HasUsualPinout
             ? (null, "both ends are standard, and no adapter in trade joins them")
             : (Plan(JointSchool.BuyAdapter, "an adapter made for exactly this model", [$"adapter for {review.From.Part.Name}, {review.From.Port.Name}"],
                 MadeForOneModel, [new("plug-in", 2)],
@@ -112,10 +112,6 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         var plan = new SchoolPlan(school, words, parts, price, acts, made, risk);
         return plan.Evidence.IsProven() ? plan : plan with { Risk = $"{risk} It rests on facts that are {plan.Evidence.Words()}: prove them first." };
     }
-
-    private static bool IsStandard(Port port)
-        => port.Type.Pinout.Count == port.PositionCount
-        && port.AllPins().Index().All(pin => pin.Item.Signal.Value.Name == port.Type.Pinout[pin.Index] || pin.Item.Contact != ContactState.Wired);
 
     private readonly record struct Work(string Act, int Count);
 }

@@ -1,0 +1,45 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>What Wire comes to: the circuit, net by net, with no switch closed.</summary>
+/// <param name="Nets">The nets on which anything gives or takes.</param>
+/// <param name="IsAllJudged">Whether everything in the circuit was judged.</param>
+public sealed record WireFigures(ValueList<NetFigures> Nets, bool IsAllJudged) : Figures
+{
+    internal static WireFigures Of(CircuitReview circuit)
+        => new([.. NetReading.Of(circuit.Netlist).Select(net => new NetFigures(Names(net.Givers), [.. net.Takers.Select(taker =>
+            new TakerFigures(taker.Contact.Id.ToString(), Names(taker.Way)))], Names(net.Returns), net.Held?.Low.Value, net.Held?.High.Value))],
+            circuit.IsAllTold);
+
+    internal static ValueList<string> Names(ImmutableArray<CircuitContact> contacts) => [.. contacts.Select(contact => contact.Id.ToString())];
+}
+
+/// <summary>One net. Contacts are written <c>part/port/3</c>.</summary>
+/// <param name="Givers">What gives or drives.</param>
+/// <param name="Takers">What takes or listens.</param>
+/// <param name="Returns">Grounds and shells.</param>
+/// <param name="LowVolts">The least it is held at; null where nothing holds it.</param>
+/// <param name="HighVolts">The most.</param>
+public sealed record NetFigures(
+    ValueList<string> Givers, ValueList<TakerFigures> Takers, ValueList<string> Returns, double? LowVolts, double? HighVolts);
+
+/// <summary>What takes from a net.</summary>
+/// <param name="Contact">The contact.</param>
+/// <param name="Way">The shortest way from the first giver, contact by contact; empty where nothing gives.</param>
+public sealed record TakerFigures(string Contact, ValueList<string> Way);
+
+/// <summary>Something wrong with the circuit.</summary>
+/// <param name="Fault">What.</param>
+/// <param name="Giver">What gives or drives.</param>
+/// <param name="Taker">What it reaches.</param>
+/// <param name="Way">From the one to the other, contact by contact; the two alone where something is missing between them.</param>
+/// <param name="Presses">How many switches must be closed for it.</param>
+public sealed record CircuitFault(ConflictKind Fault, string Giver, string Taker, ValueList<string> Way, int Presses) : FindingCase
+{
+    internal static CircuitFault Of(Conflict conflict)
+        => new(conflict.Kind, conflict.Giver.Id.ToString(), conflict.Taker.Id.ToString(), WireFigures.Names(conflict.Way), conflict.Presses.Length);
+}
