@@ -12,7 +12,7 @@ namespace LooseGraft.Bench;
 [MemoryDiagnoser]
 public class JointOfForty
 {
-    private static readonly string[] Names =
+    internal static readonly string[] Names =
     [
         "ground", "power-switch", "power-light+", "power-light-", "reset-switch", "drive-light+", "drive-light-", "+5 V", "usb1-data+", "usb1-data-", "ground",
         "usb2-data+", "usb2-data-", "+5 V", "ground",
@@ -60,7 +60,7 @@ public class JointOfForty
     [Benchmark]
     public int SixtyJointsOfForty() => WireStage.Review(_sixtyLarge).Joints.Length;
 
-    private static Graft Of(int joints, int positions)
+    internal static Graft Of(int joints, int positions)
     {
         var random = new Random(4);
         var parts = Enumerable.Range(0, joints).SelectMany(index => new[]
@@ -77,7 +77,7 @@ public class JointOfForty
         };
     }
 
-    private static Part Part(string id, PartKind kind, Gender gender, string[] names) => new(id, id, kind)
+    internal static Part Part(string id, PartKind kind, Gender gender, string[] names) => new(id, id, kind)
     {
         Ports =
         [

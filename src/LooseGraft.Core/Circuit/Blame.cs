@@ -9,10 +9,10 @@ internal sealed class Blame(Netlist netlist)
     private readonly HashSet<Join> _taken = [];
 
     /// <summary>Whether a join is still in the circuit with every switch open.</summary>
-    public bool LeavesOpen(Join join) => join.Kind != JoinKind.Switch && !_taken.Contains(join);
+    public bool LeavesOpen(Join join) => join.Kind != JoinKind.Switch && LeavesClosed(join);
 
     /// <summary>Whether a join is still in the circuit with every switch closed.</summary>
-    public bool LeavesClosed(Join join) => !_taken.Contains(join);
+    public bool LeavesClosed(Join join) => _taken.Count == 0 || !_taken.Contains(join);
 
     /// <summary>Whether a join that was blamed ends in the net of a contact.</summary>
     public bool IsIn(NetState state, CircuitContact contact)

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core.Circuit;
@@ -9,8 +8,8 @@ namespace LooseGraft.Core.Circuit;
 /// is so all the time. What a press is for (a start line held at ground while it is pressed) is no fault, so with switches closed only what destroys is told,
 /// and what a load or an input gets. Exact for make contacts.</para>
 /// <para>One wrong wire makes one net of many, and everything in it at odds with everything else. So the nearest clash is told, the join that is to blame for
-/// it taken out, and the rest judged again, until nothing is at odds: each wrong join is told once. Time: a build of the nets for each, and the square of the
-/// acting contacts of a net, of which each plane counts as one.</para>
+/// it taken out, and what its net falls into judged again, until nothing is at odds: each wrong join is told once. Time: for each the square of the
+/// acting contacts of its net, of which each plane counts as one.</para>
 /// </remarks>
 public static class CircuitJudge
 {
@@ -24,26 +23,14 @@ public static class CircuitJudge
     /// <summary>Everything wrong with the circuit, the worst first; where more is wrong than is told, <see cref="CircuitAnswer.IsAll"/> says so.</summary>
     public static CircuitAnswer Judge(Netlist netlist)
     {
-        var (ways, blame) = (new Ways(netlist), new Blame(netlist));
-        var (first, all) = (new NetState(netlist, blame.LeavesOpen), new NetState(netlist, blame.LeavesClosed));
-        var (open, closed) = (first, all);
-        var told = new List<Conflict>();
+        var blame = new Blame(netlist);
+        var first = new NetState(netlist, blame.LeavesOpen);
+        var all = first.With(netlist.Joins.Where(join => join.Kind == JoinKind.Switch), blame.LeavesClosed);
+        var search = new ClashSearch(netlist, blame);
         // Shorts first, whatever press they need: what is blamed for less must not hide one.
-        var work = all.Pairs + first.Pairs;
-        while (told.Count < MostTold && work <= MostWork && Next(Clashes(closed).Where(IsToldOfClosed), ways, blame, withSwitches: true) is { } conflict)
-        {
-            told.Add(conflict);
-            closed = new NetState(netlist, blame.LeavesClosed);
-            work += closed.Pairs;
-        }
-
-        if (told.Count > 0) open = new NetState(netlist, blame.LeavesOpen);
-        while (told.Count < MostTold && work <= MostWork && Next(Clashes(open), ways, blame, withSwitches: false) is { } conflict)
-        {
-            told.Add(conflict);
-            open = new NetState(netlist, blame.LeavesOpen);
-            work += open.Pairs;
-        }
+        var closed = search.Tell(all, blame.LeavesClosed, IsToldOfClosed);
+        var open = search.Tell(first.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesOpen, _ => true);
+        var told = search.Told;
 
         var others = Clashes(open).Concat(Clashes(closed).Where(IsToldOfClosed))
             .Concat(LightRules.Of(netlist, open)).Concat(LightRules.Of(netlist, closed).Where(IsToldOfClosed))
@@ -51,10 +38,9 @@ public static class CircuitJudge
             .Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker))).Concat(PowerRules.Of(netlist, all))
             .Concat(IdentityRules.Of(netlist, all))
             .DistinctBy(Once);
-        var conflicts = told.Concat(others.Take(MostTold + 1).Select(
-            clash => blame.Tell(clash, ways.Between(clash.Giver.Index, [clash.End.Index], _ => true) ?? []))).ToArray();
+        var conflicts = told.Concat(others.Take(MostTold + 1).Select(clash => search.TellOnly(clash))).ToArray();
         return new CircuitAnswer([.. conflicts.OrderByDescending(conflict => conflict.Severity).Take(MostTold)],
-            IsAll: conflicts.Length <= MostTold && told.Count < MostTold && work <= MostWork && all.IsWhole);
+            IsAll: conflicts.Length <= MostTold && search.IsAll && all.IsWhole);
     }
 
     // What is one thing to mend is told once, however many lines show it.
@@ -70,42 +56,5 @@ public static class CircuitJudge
     private static bool IsToldOfClosed(Clash clash)
         => clash.Severity == Severity.Stop || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby or ConflictKind.LevelDiffers;
 
-    private static IEnumerable<Clash> Clashes(NetState state) => state.Nets.Values.SelectMany(net => Pairs(net, state));
-
-    private static IEnumerable<Clash> Pairs(Net net, NetState state)
-    {
-        var actors = net.Actors;
-        for (var one = 0; one < actors.Length; one++)
-        {
-            for (var other = one + 1; other < actors.Length; other++)
-            {
-                if (actors[one].Role.IsReturn && actors[other].Role.IsReturn) continue;
-                if (NetRules.Judge(actors[one], actors[other]) is not { } clash) continue;
-                // With a supply on the net, what it does is told; without one, what the load lacks.
-                if (clash.Kind is ConflictKind.LoadAtGround or ConflictKind.LoadOnSignal && net.Feed is not null) continue;
-                yield return clash.Kind == ConflictKind.SupplyToGround ? Floating.Over(clash, net, state) ?? clash : clash;
-            }
-        }
-    }
-
-    // The worst, and of those the one whose ends are nearest to each other.
-    private static Conflict? Next(IEnumerable<Clash> clashes, Ways ways, Blame blame, bool withSwitches)
-    {
-        var hard = clashes.Where(clash => clash.Severity >= Severity.Fix).ToArray();
-        if (hard.Length == 0) return null;
-        var worst = hard.Max(clash => clash.Severity);
-        var (clash, way) = hard.Where(clash => clash.Severity == worst).GroupBy(clash => clash.Giver).Take(MostGivers)
-            .Select(same => Nearest(same, ways, withSwitches ? blame.LeavesClosed : blame.LeavesOpen)).MinBy(found => found.Way.Length);
-        return blame.Take(clash, way);
-    }
-
-    private static (Clash Clash, ImmutableArray<Join> Way) Nearest(IGrouping<CircuitContact, Clash> same, Ways ways, Func<Join, bool> allowed)
-    {
-        var way = ways.Between(same.Key.Index, [.. same.Select(clash => clash.Taker.Index)], allowed)!.Value;
-        var end = Ways.End(same.Key.Index, way);
-        return (same.First(clash => clash.Taker.Index == end), way);
-    }
-
-    // Of a net in which everything is at odds, a few starting points show the nearest clash well enough.
-    private const int MostGivers = 8;
+    private static IEnumerable<Clash> Clashes(NetState state) => state.Nets.SelectMany(net => ClashSearch.In(net, state));
 }

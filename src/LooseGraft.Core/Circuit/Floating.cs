@@ -13,12 +13,12 @@ internal static class Floating
     {
         var (lower, ground) = (shorted.Giver, shorted.Taker);
         if (lower.Role.Kind != RoleKind.Source || !ground.Part.Kind.RunsOnLess() || net.Of(RoleKind.Ground).Count() > 1) return null;
-        var others = state.Nets.Values.Where(other => other != net).SelectMany(other => other.Actors.Select(actor => (Net: other, Actor: actor)))
-            .Where(entry => entry.Actor.Part.Id == ground.Part.Id).ToArray();
+        var others = state.OfPart(ground.Part.Id)
+            .Where(entry => entry.Net != net && entry.Contact.Role.Kind != RoleKind.Passive).ToArray();
         // A tacho or control line would lift a board's pin to the lower supply.
-        if (others.Length == 0 || others.Any(entry => entry.Actor.Role.Kind != RoleKind.Load)) return null;
+        if (others.Length == 0 || others.Any(entry => entry.Contact.Role.Kind != RoleKind.Load)) return null;
         return others.All(entry => entry.Net.Feed is { Role: { Kind: RoleKind.Source, Gives: { } upper } }
-            && upper.High - lower.Role.Gives!.Value.Low is var across && across > Volts.Zero && across <= entry.Actor.Role.Wants!.Value.High)
+            && upper.High - lower.Role.Gives!.Value.Low is var across && across > Volts.Zero && across <= entry.Contact.Role.Wants!.Value.High)
             ? new Clash(ConflictKind.BetweenSupplies, Severity.Check, lower, ground) : null;
     }
 }

@@ -9,4 +9,7 @@ public sealed record Join(int One, int Other, JoinKind Kind, string Owner)
 {
     /// <summary>The contact at the other end.</summary>
     public int From(int end) => end == One ? Other : One;
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => HashCode.Combine(One, Other, Kind);
 }

@@ -10,7 +10,7 @@ namespace LooseGraft.Core.Circuit;
 internal static class LabelRules
 {
     public static IEnumerable<Clash> Of(NetState state)
-        => from net in state.Nets.Values
+        => from net in state.Nets
            from label in net.Contacts.Where(contact => contact is { Role.Kind: RoleKind.Passive, Signal.IsMeaningful: true })
                .DistinctBy(contact => (contact.Id.Port, contact.Signal.Name))
            let clash = label.Part.Kind.OnlyConducts() ? OnConductor(label, net) : OnLeg(label, net)

@@ -13,7 +13,7 @@ internal static class LoadRules
             .ToDictionary(same => same.Key, same => PerNet(same, closed));
         var others = netlist.Contacts.Where(contact => contact.Role.Kind is RoleKind.Driver or RoleKind.Input or RoleKind.Load)
             .ToLookup(contact => contact.Part.Id);
-        foreach (var net in closed.Nets.Values)
+        foreach (var net in closed.Nets)
         {
             foreach (var load in Takers(net)
                 .Where(load => net.Contacts.Any(contact => joined.Contains(contact.Index) && contact.Part.Id == load.Part.Id)))

@@ -15,7 +15,7 @@ public sealed record NetReading(
     public static IEnumerable<NetReading> Of(Netlist netlist)
     {
         var ways = new Ways(netlist);
-        return new NetState(netlist, AtRest).Nets.Values.Select(net => Read(net, ways, netlist)).Where(net => net.Givers.Length + net.Takers.Length > 0);
+        return new NetState(netlist, AtRest).Nets.Select(net => Read(net, ways, netlist)).Where(net => net.Givers.Length + net.Takers.Length > 0);
     }
 
     private static NetReading Read(Net net, Ways ways, Netlist netlist)

@@ -1,25 +1,129 @@
 namespace LooseGraft.Core.Circuit;
 
-/// <summary>The nets in one state of the switches.</summary>
+/// <summary>The nets in one state of the switches, found by walking over the joins that are made in it.</summary>
+/// <remarks>Time linear in contacts and joins; a net from which a join is taken is walked again, and no other.</remarks>
 internal sealed class NetState
 {
-    private readonly Nets _nets;
+    private readonly Netlist _netlist;
+    private readonly Func<Join, bool> _isMade;
+    private readonly Net?[] _of;
+    private readonly int[] _seen;
+    private int _walk;
+
+    // By its first contact, so that whatever is read off comes in the order of the graft.
+    private readonly SortedDictionary<int, Net> _nets;
 
     public NetState(Netlist netlist, Func<Join, bool> isMade)
     {
-        _nets = new Nets(netlist, isMade);
-        Nets = _nets.All();
+        (_netlist, _isMade, _of, _nets) = (netlist, isMade, new Net?[netlist.Contacts.Length], []);
+        _seen = new int[_of.Length];
+        Walk(netlist.Contacts);
+    }
+
+    private NetState(NetState state, Func<Join, bool> isMade)
+    {
+        (_netlist, _isMade, _of, _nets) = (state._netlist, isMade, [.. state._of], new SortedDictionary<int, Net>(state._nets));
+        _seen = new int[_of.Length];
     }
 
     /// <summary>Every net of more than one contact.</summary>
-    public IReadOnlyDictionary<int, Net> Nets { get; }
+    public IReadOnlyCollection<Net> Nets => _nets.Values;
 
     /// <summary>How many pairs of acting contacts there are to judge.</summary>
-    public long Pairs => Nets.Values.Sum(net => (long)net.Actors.Length * net.Actors.Length);
+    public long Pairs => Nets.Sum(net => net.Pairs);
 
     /// <summary>Whether every acting contact is judged.</summary>
-    public bool IsWhole => Nets.Values.All(net => net.IsWhole);
+    public bool IsWhole => Nets.All(net => net.IsWhole);
 
     /// <summary>The net a contact is in; null when it is alone.</summary>
-    public Net? Of(CircuitContact contact) => Nets.GetValueOrDefault(_nets.Root(contact.Index));
+    public Net? Of(CircuitContact contact) => _of[contact.Index];
+
+    /// <summary>The nets that contacts of a part are in, with those contacts.</summary>
+    public List<(CircuitContact Contact, Net Net)> OfPart(string part)
+    {
+        var found = new List<(CircuitContact Contact, Net Net)>();
+        foreach (var contact in _netlist.ContactsOf(part))
+        {
+            if (_of[contact.Index] is { } net) found.Add((contact, net));
+        }
+
+        return found;
+    }
+
+    /// <summary>The same nets, to be changed by themselves.</summary>
+    public NetState Copy() => new(this, _isMade);
+
+    /// <summary>The nets with some more joins made.</summary>
+    /// <param name="joins">The joins that are made now and were not before.</param>
+    /// <param name="isMade">The joins that are made then.</param>
+    public NetState With(IEnumerable<Join> joins, Func<Join, bool> isMade)
+    {
+        var state = new NetState(this, isMade);
+        foreach (var join in joins)
+        {
+            if (state._of[join.One] is null || state._of[join.One] != state._of[join.Other]) state.Walk([_netlist.Contacts[join.One]]);
+        }
+
+        return state;
+    }
+
+    /// <summary>The nets after some joins were taken out.</summary>
+    public NetState Without(IEnumerable<Join> joins)
+    {
+        var state = Copy();
+        foreach (var net in joins.Select(join => state._of[join.One]).OfType<Net>().Distinct().ToArray()) state.Split(net);
+        return state;
+    }
+
+    /// <summary>Walks a net again after one of its joins was taken out.</summary>
+    /// <returns>What it fell into.</returns>
+    public IReadOnlyList<Net> Split(Net net)
+    {
+        Forget(net);
+        foreach (var contact in net.Contacts) _of[contact.Index] = null;
+        return Walk(net.Contacts);
+    }
+
+    private List<Net> Walk(IReadOnlyList<CircuitContact> contacts)
+    {
+        _walk++;
+        var (found, waiting) = (new List<Net>(), new Stack<int>());
+        foreach (var start in contacts)
+        {
+            if (_seen[start.Index] == _walk) continue;
+            var reached = new List<int>();
+            _seen[start.Index] = _walk;
+            waiting.Push(start.Index);
+            while (waiting.TryPop(out var at))
+            {
+                reached.Add(at);
+                foreach (var join in _netlist.JoinsAt(at))
+                {
+                    var next = join.From(at);
+                    if (_seen[next] == _walk || !_isMade(join)) continue;
+                    _seen[next] = _walk;
+                    waiting.Push(next);
+                }
+            }
+
+            if (reached.Count > 1) found.Add(Keep(reached));
+        }
+
+        return found;
+    }
+
+    private Net Keep(List<int> reached)
+    {
+        reached.Sort();
+        var net = new Net([.. reached.Select(index => _netlist.Contacts[index])]);
+        foreach (var contact in reached)
+        {
+            if (_of[contact] is { } before) Forget(before);
+            _of[contact] = net;
+        }
+
+        return _nets[reached[0]] = net;
+    }
+
+    private void Forget(Net net) => _nets.Remove(net.Contacts[0].Index);
 }

@@ -8,29 +8,34 @@ namespace LooseGraft.Core.Circuit;
 public sealed class Netlist
 {
     private readonly Dictionary<PortId, int> _first = [];
+    private readonly Dictionary<string, Range> _ofPart = [];
 
-    private Netlist(Graft graft)
+    // The joins of contact i are those from _start[i] up to _start[i + 1].
+    private readonly Join[] _joinsAt;
+    private readonly int[] _start;
+
+    private Netlist(Graft graft, IEnumerable<MadeJoint> joints)
     {
         var roles = new RoleTable(graft);
-        var contacts = ImmutableArray.CreateBuilder<CircuitContact>();
+        var contacts = ImmutableArray.CreateBuilder<CircuitContact>(graft.Parts.Sum(part => part.Ports.Sum(port => port.PositionCount)));
         foreach (var part in graft.Parts)
         {
+            var first = contacts.Count;
             foreach (var port in part.Ports)
             {
                 _first.Add(new PortId(part.Id, port.Id), contacts.Count);
                 foreach (var pin in port.AllPins()) contacts.Add(new CircuitContact(contacts.Count, part, port, pin, roles.Of(part, port, pin)));
             }
+
+            _ofPart[part.Id] = first..contacts.Count;
         }
 
         Contacts = contacts.DrainToImmutable();
         // What cannot conduct joins nothing, whatever meets it.
-        Joins = [.. PartJoins.Of(graft, this).Where(join => Conducts(join.One) && Conducts(join.Other) && join.One != join.Other)];
-    }
-
-    private Netlist(Netlist parts, IEnumerable<Join> joints)
-    {
-        (_first, Contacts) = (parts._first, parts.Contacts);
-        Joins = [.. parts.Joins, .. joints.Where(join => Conducts(join.One) && Conducts(join.Other))];
+        Joins = [.. PartJoins.Of(graft, this).Where(join => join.One != join.Other)
+            .Concat(joints.Where(made => made.Joint.Method != JointMethod.LeaveOff).SelectMany(JoinsOf))
+            .Where(join => Conducts(join.One) && Conducts(join.Other))];
+        (_start, _joinsAt) = Beside();
     }
 
     /// <summary>Every contact of the graft.</summary>
@@ -43,15 +48,38 @@ public sealed class Netlist
     /// <param name="graft">The graft.</param>
     /// <param name="joints">Its joints as decided. A joint that is left off joins nothing, and a tie on it is not made.</param>
     public static Netlist Of(Graft graft, IEnumerable<MadeJoint> joints)
-    {
-        var parts = new Netlist(graft);
-        return new Netlist(parts, joints.Where(made => made.Joint.Method != JointMethod.LeaveOff).SelectMany(parts.JoinsOf));
-    }
+        => new(graft, joints);
 
     /// <summary>The contact at a position; null when the graft has no such port or position.</summary>
     public CircuitContact? Find(ContactId id)
         => _first.TryGetValue(id.Port, out var first) && id.Position >= 1 && first + id.Position - 1 < Contacts.Length
             && Contacts[first + id.Position - 1] is var contact && contact.Id == id ? contact : null;
+
+    /// <summary>The contacts of a part.</summary>
+    internal ReadOnlySpan<CircuitContact> ContactsOf(string part) => _ofPart.TryGetValue(part, out var range) ? Contacts.AsSpan(range) : [];
+
+    /// <summary>The joins that end at a contact.</summary>
+    internal ReadOnlySpan<Join> JoinsAt(int contact) => _joinsAt.AsSpan(_start[contact].._start[contact + 1]);
+
+    private (int[] Start, Join[] Joins) Beside()
+    {
+        var start = new int[Contacts.Length + 1];
+        foreach (var join in Joins)
+        {
+            start[join.One + 1]++;
+            if (join.Other != join.One) start[join.Other + 1]++;
+        }
+
+        for (var contact = 0; contact < Contacts.Length; contact++) start[contact + 1] += start[contact];
+        var (beside, next) = (new Join[start[^1]], start[..^1]);
+        foreach (var join in Joins)
+        {
+            beside[next[join.One]++] = join;
+            if (join.Other != join.One) beside[next[join.Other]++] = join;
+        }
+
+        return (start, beside);
+    }
 
     private IEnumerable<Join> JoinsOf(MadeJoint made)
     {

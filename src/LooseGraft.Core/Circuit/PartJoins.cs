@@ -7,11 +7,7 @@ namespace LooseGraft.Core.Circuit;
 internal static class PartJoins
 {
     public static IEnumerable<Join> Of(Graft graft, Netlist netlist)
-    {
-        var contacts = netlist.Contacts.GroupBy(contact => contact.Part.Id).ToDictionary(same => same.Key, same => same.ToArray());
-        return graft.Parts.Where(part => contacts.ContainsKey(part.Id))
-            .SelectMany(part => Links(part, netlist).Concat(Inside(part, contacts[part.Id])));
-    }
+        => graft.Parts.SelectMany(part => Links(part, netlist).Concat(Inside(part, netlist.ContactsOf(part.Id).ToArray())));
 
     private static IEnumerable<Join> Links(Part part, Netlist netlist)
         => from link in part.Links

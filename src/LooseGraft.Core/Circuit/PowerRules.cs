@@ -12,7 +12,7 @@ internal static class PowerRules
     public static IEnumerable<Clash> Of(Netlist netlist, NetState closed)
     {
         var power = new PartPower(netlist, closed);
-        return from net in closed.Nets.Values
+        return from net in closed.Nets
                from pin in net.Actors
                where pin.Terminal.IsSignal
                from giver in net.Actors

@@ -5,20 +5,8 @@ namespace LooseGraft.Core.Circuit;
 /// <summary>Finds the way from one contact to another that needs the fewest closed switches, and of those the one over the fewest contacts.</summary>
 /// <remarks>Dijkstra over pairs (switches, joins) in their usual order. Exact: two contacts are one net in a state of plain make contacts just when some way
 /// between them has all its switches closed, so the switches of this way are the smallest set of presses that joins the two.</remarks>
-internal sealed class Ways
+internal sealed class Ways(Netlist netlist)
 {
-    private readonly List<Join>[] _beside;
-
-    public Ways(Netlist netlist)
-    {
-        _beside = new List<Join>[netlist.Contacts.Length];
-        foreach (var join in netlist.Joins)
-        {
-            (_beside[join.One] ??= []).Add(join);
-            (_beside[join.Other] ??= []).Add(join);
-        }
-    }
-
     /// <summary>The joins of the way to the nearest of some contacts, in order from the first contact; null when there is none.</summary>
     /// <param name="from">Where it begins.</param>
     /// <param name="to">Where it may end.</param>
@@ -40,8 +28,9 @@ internal sealed class Ways
         {
             if (to.Contains(at)) return (before, at);
             if (so.CompareTo(cost[at]) > 0) continue;
-            foreach (var join in (_beside[at] ?? []).Where(allowed))
+            foreach (var join in netlist.JoinsAt(at))
             {
+                if (!allowed(join)) continue;
                 var (next, then) = (join.From(at), (so.Switches + (join.Kind == JoinKind.Switch ? 1 : 0), so.Joins + 1));
                 if (cost.TryGetValue(next, out var known) && known.CompareTo(then) <= 0) continue;
                 (cost[next], before[next]) = (then, join);
