@@ -15,6 +15,7 @@ internal static class LoadRules
             .ToLookup(contact => contact.Part.Id);
         foreach (var net in closed.Nets)
         {
+            if (!net.Has(RoleKind.Load) && !net.Has(RoleKind.Rail) && !net.Has(RoleKind.Driver)) continue;
             foreach (var load in Takers(net)
                 .Where(load => net.Contacts.Any(contact => joined.Contains(contact.Index) && contact.Part.Id == load.Part.Id)))
             {

@@ -10,6 +10,9 @@ internal sealed class Net
     /// part.</summary>
     public const int MostActors = 256;
 
+    // Its roles, a bit for each kind.
+    private readonly int _kinds;
+
     public Net(IReadOnlyList<CircuitContact> contacts)
     {
         Contacts = contacts;
@@ -18,9 +21,11 @@ internal sealed class Net
         // What gives, and what it must not reach, before the rest.
         Actors = IsWhole ? all
             : [.. all.OrderBy(actor => actor.Role.Feeds ? 0 : actor.Role.Kind == RoleKind.Ground ? 1 : 2).Take(MostActors)];
-        Feed = First(actor => actor.Role.Kind == RoleKind.Source) ?? First(actor => actor.Role.Kind == RoleKind.Rail);
-        Held = Feed?.Role.Gives ?? (First(actor => actor.Role.Kind == RoleKind.Ground
-            || actor.Role is { Kind: RoleKind.Driver, Drive: Facts.SignalDrive.OpenToGround }) is null ? null : VoltSpan.Exactly(Volts.Zero));
+        foreach (var actor in Actors) _kinds |= 1 << (int)actor.Role.Kind;
+        Feed = !Has(RoleKind.Source) && !Has(RoleKind.Rail) ? null : First(actor => actor.Role.Kind == RoleKind.Source) ?? First(actor => actor.Role.Kind == RoleKind.Rail);
+        Held = Feed?.Role.Gives ?? (Has(RoleKind.Ground)
+            || (Has(RoleKind.Driver) && First(actor => actor.Role is { Kind: RoleKind.Driver, Drive: Facts.SignalDrive.OpenToGround }) is not null)
+                ? VoltSpan.Exactly(Volts.Zero) : null);
     }
 
     /// <summary>Whether all that act are among <see cref="Actors"/>.</summary>
@@ -40,7 +45,11 @@ internal sealed class Net
     /// <summary>The voltage it is held at: that of its feed, or zero on a return, or where something pulls it down; null where nothing holds it.</summary>
     public VoltSpan? Held { get; }
 
-    public IEnumerable<CircuitContact> Of(RoleKind kind) => Actors.Where(actor => actor.Role.Kind == kind);
+    /// <summary>Those that act and have a role.</summary>
+    public IEnumerable<CircuitContact> Of(RoleKind kind) => Has(kind) ? Actors.Where(actor => actor.Role.Kind == kind) : [];
+
+    /// <summary>Whether any that acts has a role.</summary>
+    public bool Has(RoleKind kind) => (_kinds & (1 << (int)kind)) != 0;
 
     private CircuitContact? First(Func<CircuitContact, bool> isSo)
     {

@@ -115,7 +115,9 @@ internal sealed class NetState
     private Net Keep(List<int> reached)
     {
         reached.Sort();
-        var net = new Net([.. reached.Select(index => _netlist.Contacts[index])]);
+        var contacts = new CircuitContact[reached.Count];
+        for (var at = 0; at < contacts.Length; at++) contacts[at] = _netlist.Contacts[reached[at]];
+        var net = new Net(contacts);
         foreach (var contact in reached)
         {
             if (_of[contact] is { } before) Forget(before);

@@ -13,6 +13,7 @@ internal static class PowerRules
     {
         var power = new PartPower(netlist, closed);
         return from net in closed.Nets
+               where net.Actors.Length > 1 && (net.Has(RoleKind.Driver) || net.Has(RoleKind.Input))
                from pin in net.Actors
                where pin.Terminal.IsSignal
                from giver in net.Actors

@@ -12,11 +12,12 @@ internal static class Lookalikes
     public static IEnumerable<Finding> Of(IReadOnlyCollection<JointEnd> ends, IEnumerable<JointReview> joints)
     {
         var sockets = ends.Where(end => end.Part.Kind is PartKind.Board or PartKind.Card or PartKind.Drive).ToArray();
+        var pairs = new SamePairs();
         foreach (var plug in joints.Where(review => review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Rebuild or JointMethod.Splice))
             .Select(review => (review.Joint, Plug: review.To, Home: review.From)).DistinctBy(entry => entry.Plug.Id))
         {
             var wrong = sockets.Where(socket => socket.Id != plug.Home.Id && socket.Part.Id != plug.Plug.Part.Id && LooksAlike(socket.Port, plug.Plug.Port))
-                .Select(socket => (Socket: socket, Worst: Worst(socket, plug.Plug))).Where(entry => entry.Worst is not null).ToArray();
+                .Select(socket => (Socket: socket, Worst: pairs.Worst(socket, plug.Plug))).Where(entry => entry.Worst is not null).ToArray();
             if (wrong.Length == 0) continue;
             var named = string.Join("; ", wrong.Select(entry => $"{entry.Socket.Port.Name} of {entry.Socket.Part.Name}, which {entry.Worst!.Words}"));
             yield return Finding.Of(
@@ -24,6 +25,33 @@ internal static class Lookalikes
                 $"{plug.Plug.Port.Name} belongs on {plug.Home.Port.Name}, but a hand easily pushes it into {named}.",
                 wrong.Select(entry => entry.Worst!.Evidence).Weakest(), "tie a label to the plug and one beside its socket before both are in the shell");
         }
+    }
+
+    // Many headers of a desk are alike: what one pair comes to, every pair like it does.
+    private sealed class SamePairs
+    {
+        private readonly Dictionary<Alike, int> _kinds = [];
+        private readonly Dictionary<JointEnd, int> _kindOf = [];
+        private readonly Dictionary<(int Socket, int Plug), ContactJudgement?> _worst = [];
+
+        public ContactJudgement? Worst(JointEnd socket, JointEnd plug)
+        {
+            var pair = (KindOf(socket), KindOf(plug));
+            return _worst.TryGetValue(pair, out var known) ? known : _worst[pair] = Lookalikes.Worst(socket, plug);
+        }
+
+        private int KindOf(JointEnd end)
+        {
+            if (_kindOf.TryGetValue(end, out var known)) return known;
+            var key = Key(end);
+            return _kindOf[end] = _kinds.TryGetValue(key, out var kind) ? kind : _kinds[key] = _kinds.Count;
+        }
+
+        // A converter's contacts are what its label makes of them, so it is like no other.
+        private static Alike Key(JointEnd end) => new(end.Part.Kind, end.Port with { Id = "", Name = "", Place = null },
+            string.Join(',', end.Terminals.Select(terminal => terminal.Role.Kind)), end.Part.Kind == PartKind.Converter ? end.Part.Id : null);
+
+        private sealed record Alike(PartKind Kind, Port Port, string Roles, string? Own);
     }
 
     // The same shape, or a keyed body that goes into part of a longer one of its kind.
