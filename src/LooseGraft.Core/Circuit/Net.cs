@@ -22,7 +22,9 @@ internal sealed class Net
         Actors = IsWhole ? all
             : [.. all.OrderBy(actor => actor.Role.Feeds ? 0 : actor.Role.Kind == RoleKind.Ground ? 1 : 2).Take(MostActors)];
         foreach (var actor in Actors) _kinds |= 1 << (int)actor.Role.Kind;
-        Feed = !Has(RoleKind.Source) && !Has(RoleKind.Rail) ? null : First(actor => actor.Role.Kind == RoleKind.Source) ?? First(actor => actor.Role.Kind == RoleKind.Rail);
+        Feed = !Has(RoleKind.Source) && !Has(RoleKind.Rail)
+            ? null
+            : First(actor => actor.Role.Kind == RoleKind.Source) ?? First(actor => actor.Role.Kind == RoleKind.Rail);
         Held = Feed?.Role.Gives ?? (Has(RoleKind.Ground)
             || (Has(RoleKind.Driver) && First(actor => actor.Role is { Kind: RoleKind.Driver, Drive: Facts.SignalDrive.OpenToGround }) is not null)
                 ? VoltSpan.Exactly(Volts.Zero) : null);

@@ -15,56 +15,75 @@ internal static class NetRules
     /// practice).</summary>
     public const double KillingRatio = 1.6;
 
+    private static readonly RoleKind[] Any = Enum.GetValues<RoleKind>();
+    private static readonly RoleKind[] Feeds = [RoleKind.Source, RoleKind.Rail];
+    private static readonly RoleKind[] Source = [RoleKind.Source];
+    private static readonly RoleKind[] Load = [RoleKind.Load];
+    private static readonly RoleKind[] Driver = [RoleKind.Driver];
+    private static readonly RoleKind[] Input = [RoleKind.Input];
+    private static readonly RoleKind[] Lines = [RoleKind.Driver, RoleKind.Input];
+    private static readonly RoleKind[] Return = [RoleKind.Ground, RoleKind.Chassis];
+    private static readonly RoleKind[] KeepOpen = [RoleKind.KeepOpen];
+
     private static readonly NetRule[] InOrder =
     [
-        new(ConflictKind.NotKnown, Severity.Check, (a, _) => a.Role.Kind == RoleKind.Unknown),
-        new(null, Severity.Note, (a, b) => a.Is(RoleKind.KeepOpen) && (b.Is(RoleKind.KeepOpen) || b.Is(RoleKind.Passive))),
-        new(ConflictKind.MustStayOpen, Severity.Stop, (a, b) => a.Role.Feeds && b.Is(RoleKind.KeepOpen)),
-        new(ConflictKind.MustStayOpen, Severity.Fix, (a, b) => b.Is(RoleKind.KeepOpen)),
-        new(ConflictKind.SupplyToGround, Severity.Stop, (a, b) => a.Role.Feeds && b.Role.IsReturn),
-        new(ConflictKind.LoadAtGround, Severity.Fix, (a, b) => a.Is(RoleKind.Load) && b.Role.IsReturn),
-        new(ConflictKind.SupplyToSupply, Severity.Stop, (a, b) => a.Role.Feeds && b.Role.Feeds && (a.Role.IsStandby != b.Role.IsStandby || !IsSame(a, b))),
-        new(ConflictKind.SuppliesInParallel, Severity.Stop, (a, b) => a.Is(RoleKind.Source) && b.Is(RoleKind.Source)),
-        new(ConflictKind.BeyondLoad, Severity.Stop, (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && IsBeyond(a.Role.Gives!.Value, b.Role.Wants!.Value)),
-        new(ConflictKind.BelowLoad, Severity.Check,
-            (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && b.PartKind.RunsOnLess() && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
-        new(ConflictKind.BelowLoad, Severity.Fix, (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
-        new(ConflictKind.NotStandby, Severity.Fix, (a, b) => a.Role.Feeds && b.Is(RoleKind.Load) && b.Role.IsStandby && !a.Role.IsStandby),
-        new(null, Severity.Note, (a, b) => a.Role.Feeds && IsHeldAtItsLevel(a, b)),
-        new(ConflictKind.SupplyBeyondSignal, Severity.Stop, (a, b) => a.Role.Feeds && b.IsSignal && !BearsSupply(b.Role, a.Role.Gives!.Value)),
-        new(ConflictKind.SupplyAgainstDriver, Severity.Stop,
-            (a, b) => a.Role.Feeds && b.Is(RoleKind.Driver) && b.Role.Drive != SignalDrive.ThroughResistor),
-        new(ConflictKind.HeldAtSupply, Severity.Fix, (a, b) => a.Role.Feeds && b.IsSignal),
-        new(ConflictKind.DriverShorted, Severity.Stop, (a, b) => a.Drives(SignalDrive.Bridge) && b.Role.IsReturn),
-        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => a.Drives(SignalDrive.Bridge) && b.IsSignal && !b.Drives(SignalDrive.Bridge)),
-        new(ConflictKind.AlwaysOn, Severity.Check, (a, b) => a.IsSignal && a.Signal.Entry is { StartsWhenGrounded: true } && b.Role.IsReturn),
-        new(null, Severity.Note, (a, b) => WantsGround(a) && b.Role.IsReturn),
-        new(ConflictKind.HeldAtGround, Severity.Check, (a, b) => a.Drives(SignalDrive.OpenToGround) && b.Role.IsReturn),
-        new(ConflictKind.HeldAtGround, Severity.Fix, (a, b) => a.IsSignal && b.Role.IsReturn),
-        new(ConflictKind.LoadOnSignal, Severity.Stop, (a, b) => a.Is(RoleKind.Driver) && b.Is(RoleKind.Load)),
-        new(ConflictKind.LoadOnSignal, Severity.Fix, (a, b) => a.Is(RoleKind.Input) && b.Is(RoleKind.Load)),
-        new(null, Severity.Note, (a, b) => a.Drives(SignalDrive.InTurn) && b.Drives(SignalDrive.InTurn) && BelongTogether(a.Signal, b.Signal)),
-        new(ConflictKind.LineShared, Severity.Check, (a, b) => a.Drives(SignalDrive.OpenToGround) && b.Drives(SignalDrive.OpenToGround)),
-        new(ConflictKind.DriverAgainstDriver, Severity.Stop, (a, b) => IsStiff(a) && (IsStiff(b) || b.Drives(SignalDrive.InTurn))),
-        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => a.Is(RoleKind.Driver) && b.Is(RoleKind.Driver)),
-        new(ConflictKind.LevelKills, Severity.Stop, (a, b) => Pushes(a) && b.Is(RoleKind.Input) && Ratio(a, b) > KillingRatio),
-        new(ConflictKind.OtherSignal, Severity.Fix, (a, b) => a.IsSignal && b.IsSignal && !BelongTogether(a.Signal, b.Signal)),
-        new(ConflictKind.LevelDiffers, Severity.Fix,
-            (a, b) => Pushes(a) && b.Is(RoleKind.Input) && Ratio(a, b) is { } ratio
-                && !VoltSpan.Around(new Volts(1), Tolerances.LogicLevel).Contains(new Volts(ratio))),
-        new(ConflictKind.LevelUnknown, Severity.Check, (a, b) => Pushes(a) && b.Is(RoleKind.Input) && (a.Role.Level is null) != (b.Role.Level is null)),
+        new(ConflictKind.NotKnown, Severity.Check, [RoleKind.Unknown], Any),
+        new(null, Severity.Note, KeepOpen, [RoleKind.KeepOpen, RoleKind.Passive]),
+        new(ConflictKind.MustStayOpen, Severity.Stop, Feeds, KeepOpen),
+        new(ConflictKind.MustStayOpen, Severity.Fix, Any, KeepOpen),
+        new(ConflictKind.SupplyToGround, Severity.Stop, Feeds, Return),
+        new(ConflictKind.LoadAtGround, Severity.Fix, Load, Return),
+        new(ConflictKind.SupplyToSupply, Severity.Stop, Feeds, Feeds, (a, b) => a.Role.IsStandby != b.Role.IsStandby || !IsSame(a, b)),
+        new(ConflictKind.SuppliesInParallel, Severity.Stop, Source, Source),
+        new(ConflictKind.BeyondLoad, Severity.Stop, Feeds, Load, (a, b) => IsBeyond(a.Role.Gives!.Value, b.Role.Wants!.Value)),
+        new(ConflictKind.BelowLoad, Severity.Check, Feeds, Load,
+            (a, b) => b.PartKind.RunsOnLess() && !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
+        new(ConflictKind.BelowLoad, Severity.Fix, Feeds, Load, (a, b) => !b.Role.Wants!.Value.Contains(a.Role.Gives!.Value)),
+        new(ConflictKind.NotStandby, Severity.Fix, Feeds, Load, (a, b) => b.Role.IsStandby && !a.Role.IsStandby),
+        new(null, Severity.Note, Feeds, Input, IsHeldAtItsLevel),
+        new(ConflictKind.SupplyBeyondSignal, Severity.Stop, Feeds, Lines, (a, b) => !BearsSupply(b.Role, a.Role.Gives!.Value)),
+        new(ConflictKind.SupplyAgainstDriver, Severity.Stop, Feeds, Driver, (_, b) => b.Role.Drive != SignalDrive.ThroughResistor),
+        new(ConflictKind.HeldAtSupply, Severity.Fix, Feeds, Lines),
+        new(ConflictKind.DriverShorted, Severity.Stop, Driver, Return, (a, _) => a.Drives(SignalDrive.Bridge)),
+        new(ConflictKind.LevelKills, Severity.Stop, Driver, Lines, (a, b) => a.Drives(SignalDrive.Bridge) && !b.Drives(SignalDrive.Bridge)),
+        new(ConflictKind.AlwaysOn, Severity.Check, Lines, Return, (a, _) => a.Signal.Entry is { StartsWhenGrounded: true }),
+        new(null, Severity.Note, Input, Return, (a, _) => a.Role.Level == Volts.Zero || a.Signal.Entry is { WantsGround: true }),
+        new(ConflictKind.HeldAtGround, Severity.Check, Driver, Return, (a, _) => a.Drives(SignalDrive.OpenToGround)),
+        new(ConflictKind.HeldAtGround, Severity.Fix, Lines, Return),
+        new(ConflictKind.LoadOnSignal, Severity.Stop, Driver, Load),
+        new(ConflictKind.LoadOnSignal, Severity.Fix, Input, Load),
+        new(null, Severity.Note, Driver, Driver,
+            (a, b) => a.Drives(SignalDrive.InTurn) && b.Drives(SignalDrive.InTurn) && BelongTogether(a.Signal, b.Signal)),
+        new(ConflictKind.LineShared, Severity.Check, Driver, Driver, (a, b) => a.Drives(SignalDrive.OpenToGround) && b.Drives(SignalDrive.OpenToGround)),
+        new(ConflictKind.DriverAgainstDriver, Severity.Stop, Driver, Driver, (a, b) => IsStiff(a) && (IsStiff(b) || b.Drives(SignalDrive.InTurn))),
+        new(ConflictKind.OtherSignal, Severity.Fix, Driver, Driver),
+        new(ConflictKind.LevelKills, Severity.Stop, Lines, Input, (a, b) => Pushes(a) && Ratio(a, b) > KillingRatio),
+        new(ConflictKind.OtherSignal, Severity.Fix, Lines, Lines, (a, b) => !BelongTogether(a.Signal, b.Signal)),
+        new(ConflictKind.LevelDiffers, Severity.Fix, Lines, Input,
+            (a, b) => Pushes(a) && Ratio(a, b) is { } ratio && !VoltSpan.Around(new Volts(1), Tolerances.LogicLevel).Contains(new Volts(ratio))),
+        new(ConflictKind.LevelUnknown, Severity.Check, Lines, Input, (a, b) => Pushes(a) && (a.Role.Level is null) != (b.Role.Level is null)),
     ];
+
+    // Of thirty rules few speak of any two roles. Which, and which way round, is looked up: grids of thousands of contacts are judged while a page waits.
+    private static readonly (NetRule Rule, bool IsSwapped)[][] ByRoles =
+        [.. from one in Any from other in Any select (from rule in InOrder from found in Ways(rule, one, other) select found).ToArray()];
 
     /// <summary>What the first rule that applies says of two terminals; null when none applies.</summary>
     public static NetVerdict? Judge(Terminal one, Terminal other)
     {
-        foreach (var rule in InOrder)
+        foreach (var (rule, isSwapped) in ByRoles[((int)one.Role.Kind * Any.Length) + (int)other.Role.Kind])
         {
-            if (rule.Applies(one, other)) return new NetVerdict(rule.Kind, rule.Severity, IsSwapped: false);
-            if (rule.Applies(other, one)) return new NetVerdict(rule.Kind, rule.Severity, IsSwapped: true);
+            if (rule.Applies is not { } applies || (isSwapped ? applies(other, one) : applies(one, other)))
+                return new NetVerdict(rule.Kind, rule.Severity, isSwapped);
         }
 
         return null;
+    }
+
+    private static IEnumerable<(NetRule Rule, bool IsSwapped)> Ways(NetRule rule, RoleKind one, RoleKind other)
+    {
+        if (rule.One.Contains(one) && rule.Other.Contains(other)) yield return (rule, false);
+        if (rule.One.Contains(other) && rule.Other.Contains(one)) yield return (rule, true);
     }
 
     /// <summary>What is wrong between two contacts of one net, the one that gives first; null when nothing is.</summary>
@@ -100,12 +119,9 @@ internal static class NetRules
 
     // A backplane that states it wants +5 V on its enable contact. What is merely usual for a line is no wish to be held there.
     private static bool IsHeldAtItsLevel(Terminal supply, Terminal fed)
-        => fed.Role.Kind == RoleKind.Input && fed.Pin.Level is { } level && level > Volts.Zero
+        => fed.Pin.Level is { } level && level > Volts.Zero
             && fed.Signal.Family is SignalFamily.Enable or SignalFamily.Sense or SignalFamily.Other
             && VoltSpan.Around(level, Tolerances.Rail).Contains(supply.Role.Gives!.Value);
-
-    private static bool WantsGround(Terminal contact)
-        => contact.Role.Kind == RoleKind.Input && (contact.Role.Level == Volts.Zero || contact.Signal.Entry is { WantsGround: true });
 
     // Whether it drives the line up to a level of its own, or may for all anybody said.
     private static bool Pushes(Terminal contact)

@@ -13,8 +13,8 @@ internal static class CircuitFindings
     {
         var ungrounded = UsbRules.Ungrounded(hanging).ToHashSet();
         return Bound(circuit).Concat(from conflict in circuit.Conflicts
-                                 where conflict.Place is not { Kind: JoinKind.Joint or JoinKind.Tie } && !IsToldOtherwise(conflict, ungrounded)
-                                 select Tell(conflict));
+                                     where conflict.Place is not { Kind: JoinKind.Joint or JoinKind.Tie } && !IsToldOtherwise(conflict, ungrounded)
+                                     select Tell(conflict));
     }
 
     private static IEnumerable<Finding> Bound(CircuitReview circuit)
@@ -48,14 +48,16 @@ internal static class CircuitFindings
         return new Finding(rule, conflict.Severity, new PinSubject(far.Id.Port, far.Pin.Position),
             $"{conflict.Giver.Words} and {conflict.Taker.Words} never meet, but are joined by way of other contacts: {ConflictTold.Words(conflict)}.",
             conflict.Evidence,
-            [remedy, "prove it first: beep it out with power off"]) { Case = CircuitFault.Of(conflict) };
+            [remedy, "prove it first: beep it out with power off"])
+        { Case = CircuitFault.Of(conflict) };
     }
 
     private static Finding Missing(Conflict conflict)
         => new(ConflictRules.Of(conflict.Kind), conflict.Severity, new PinSubject(conflict.Taker.Id.Port, conflict.Taker.Pin.Position),
             conflict.Giver == conflict.Taker ? $"{conflict.Taker.Words}: {ConflictTold.Words(conflict)}."
                 : $"{conflict.Giver.Words} and {conflict.Taker.Words}: {ConflictTold.Words(conflict)}.",
-            conflict.Evidence, [Remedy(conflict.Kind)]) { Case = CircuitFault.Of(conflict) };
+            conflict.Evidence, [Remedy(conflict.Kind)])
+        { Case = CircuitFault.Of(conflict) };
 
     private static string Remedy(ConflictKind kind) => kind switch
     {

@@ -53,9 +53,9 @@ internal static class JointFindings
             var end = tie.One.IsFrom ? review.From : review.To;
             yield return new Finding(rule, judgement.Severity!.Value, new PinSubject(end.Id, tie.One.Position),
                 $"{end.Port.Name}, positions {tie.One.Position} and {tie.Other.Position} tied: {judgement.Words}.", judgement.Evidence, ["take this tie out"])
-                {
-                    Case = Case(judgement),
-                };
+            {
+                Case = Case(judgement),
+            };
         }
     }
 

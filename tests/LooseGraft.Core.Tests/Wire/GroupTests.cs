@@ -2,8 +2,8 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
-using LooseGraft.Core.Wire;
 using LooseGraft.Core.Tests.Circuit;
+using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Leads;
 using static LooseGraft.Core.Tests.Bench;
 
@@ -194,8 +194,11 @@ public sealed class GroupTests
         Severity? Told(string signals)
         {
             var type = ConnectorTypes.Find("usb2-header")!;
-            var plug = new Port("plug", "plug", type, Gender.Female) { Pins = [.. signals.Split(',').Select((signal, at) => signal == "absent"
-                ? new Pin(at + 1) { Contact = ContactState.Absent, Signal = new(Core.Model.Signal.None, Evidence.Measured) } : Pin(at + 1, signal))] };
+            var plug = new Port("plug", "plug", type, Gender.Female)
+            {
+                Pins = [.. signals.Split(',').Select((signal, at) => signal == "absent"
+                ? new Pin(at + 1) { Contact = ContactState.Absent, Signal = new(Core.Model.Signal.None, Evidence.Measured) } : Pin(at + 1, signal))]
+            };
             var graft = Joined(plug with { Id = "header", Name = "header", Gender = Gender.Male }, plug);
             return Review.Of(graft).Findings.FirstOrDefault(finding => finding.Rule.Code == "WIRE-034")?.Severity;
         }

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Groups;
 
@@ -9,21 +10,15 @@ internal sealed class Hanging
 {
     private readonly CircuitReview _circuit;
     private readonly NetState _nets;
-    private readonly Dictionary<ContactId, string> _jointOf = [];
+    private readonly ILookup<PortId, JointReview> _joints;
 
     public Hanging(CircuitReview circuit, IEnumerable<JointReview> joints)
     {
         _circuit = circuit;
         _nets = new NetState(circuit.Netlist, join => join.Kind is not (JoinKind.Plane or JoinKind.Switch));
         Ports = [.. circuit.Netlist.Contacts.GroupBy(contact => contact.Id.Port).Select(port => new HangingPort(port.Key, [.. port]))];
-        foreach (var review in joints)
-        {
-            foreach (var contact in review.Decided)
-            {
-                _jointOf.TryAdd(new ContactId(review.From.Id, contact.From), review.Joint.Id);
-                _jointOf.TryAdd(new ContactId(review.To.Id, contact.To), review.Joint.Id);
-            }
-        }
+        _joints = joints.SelectMany(review => new[] { (Port: review.From.Id, Review: review), (Port: review.To.Id, Review: review) })
+            .ToLookup(end => end.Port, end => end.Review);
     }
 
     /// <summary>Every port of the graft.</summary>
@@ -49,5 +44,8 @@ internal sealed class Hanging
 
     /// <summary>Id of the joint that serves the first of some contacts that any serves; null when none does.</summary>
     public string? JointOf(IEnumerable<CircuitContact> contacts)
-        => contacts.Select(contact => _jointOf.GetValueOrDefault(contact.Id)).FirstOrDefault(joint => joint is not null);
+        => contacts.SelectMany(contact => _joints[contact.Id.Port].Where(review => Serves(review, contact.Id))).FirstOrDefault()?.Joint.Id;
+
+    private static bool Serves(JointReview review, ContactId contact) => review.Decided.Any(wire
+        => (review.From.Id == contact.Port && wire.From == contact.Position) || (review.To.Id == contact.Port && wire.To == contact.Position));
 }
