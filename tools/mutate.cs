@@ -20,7 +20,7 @@ var random = new Random(args.Length > 2 ? int.Parse(args[2]) : 1);
 var pattern = args.Length > 3 ? args[3] : "*.cs";
 var root = Directory.GetCurrentDirectory();
 var copy = Directory.CreateTempSubdirectory("loose-graft-mutants-").FullName;
-foreach (var part in new[] { "src/LooseGraft.Core", "src/LooseGraft.Cli", "tests/LooseGraft.Core.Tests", "tests/golden", "demo", "docs" })
+foreach (var part in new[] { "src/LooseGraft.Core", "src/LooseGraft.Cli", "tests/LooseGraft.Core.Tests", "tests/LooseGraft.SlowJudge", "tests/golden", "demo", "docs" })
     Copy(Path.Combine(root, part), Path.Combine(copy, part));
 foreach (var file in new[] { "Directory.Build.props", "Directory.Packages.props", "LooseGraft.slnx", "global.json" })
     File.Copy(Path.Combine(root, file), Path.Combine(copy, file));
