@@ -206,6 +206,29 @@ public sealed class CircuitJudgeTests
             Part(PartKind.Speaker, "speaker", "speaker+,speaker-")], "supply/1-amplifier/1", "supply/2-amplifier/2", "speaker/1-amplifier/3", wire).Hard()));
 
     [Fact]
+    public void A_longer_way_that_needs_no_press_is_told_before_a_shorter_one_that_does()
+    {
+        var block = Part(PartKind.Switch, "block", "none,none,none,none", Link(1, 2), Link(2, 3), Link(3, 4), Link(1, 4, LinkKind.Momentary));
+        var conflict = Judge([Supply, block], "supply/1-block/1", "supply/2-block/4")[0];
+        Assert.Equal((ConflictKind.SupplyToGround, 0, 6), (conflict.Kind, conflict.Presses.Length, conflict.Way.Length));
+    }
+
+    [Fact]
+    public void A_board_that_is_fed_without_its_ground_is_told()
+        => Assert.Equal("NoReturn Fix supply/3 > board/1", Words(Judge([Supply, Part(PartKind.Board, "board", "+5 V,ground")], "supply/3-board/1")));
+
+    [Theory]
+    [InlineData(199, true)]
+    [InlineData(200, false)]
+    public void So_much_is_told_and_no_more(int wires, bool isAll)
+    {
+        var (one, other) = (string.Join(',', Enumerable.Repeat("serial-transmit", wires)), string.Join(',', Enumerable.Repeat("fan-tacho", wires)));
+        var answer = CircuitJudge.Judge(Wired([Part(PartKind.Board, "board", one), Part(PartKind.Fan, "fan", other)],
+            [.. Enumerable.Range(1, wires).Select(position => $"board/{position}-fan/{position}")]));
+        Assert.Equal((wires, isAll), (answer.Conflicts.Length, answer.IsAll));
+    }
+
+    [Fact]
     public void What_is_written_on_a_lead_is_no_light()
         => Assert.Empty(Judge([Supply, Part(PartKind.Lead, "lead", "power-light+,power-light-")], "supply/1-lead/1", "supply/2-lead/2").Hard());
 

@@ -29,6 +29,11 @@ public sealed class IdentityRulesTests
             "brick/1-board/1", "brick/2-board/2")));
 
     [Fact]
+    public void A_source_that_feeds_nothing_need_not_be_asked()
+        => Assert.Empty(Judge([Part(PartKind.Board, "board", "+20 V,ground"), Part(PartKind.Brick, "brick", "+20 V,+20 V,ground,usb-c-channel")],
+            "brick/3-board/2"));
+
+    [Fact]
     public void A_source_that_is_asked_gives_what_it_is_asked_for()
         => Assert.Empty(Judge([Part(PartKind.Board, "board", "+20 V,ground,usb-c-channel"), Part(PartKind.Brick, "brick", "+20 V,ground,cc1")],
             "brick/1-board/1", "brick/2-board/2", "brick/3-board/3"));

@@ -38,6 +38,11 @@ public sealed class RoleTableTests
     [InlineData(PartKind.Speaker, "speaker+", RoleKind.Passive)]
     [InlineData(PartKind.Other, "speaker+", RoleKind.Driver)]
     [InlineData(PartKind.Lamp, "power-light+", RoleKind.Passive)]
+    [InlineData(PartKind.Board, "vcc", RoleKind.Unknown)]
+    [InlineData(PartKind.Board, "vcc@0", RoleKind.Unknown)]
+    [InlineData(PartKind.Supply, "vcc@5", RoleKind.Source)]
+    [InlineData(PartKind.Board, "shield", RoleKind.Chassis)]
+    [InlineData(PartKind.Board, "reserved", RoleKind.KeepOpen)]
     public void The_role_of_a_contact_follows_from_its_part_its_signal_and_its_direction(PartKind kind, string pin, RoleKind expected)
         => Assert.Equal(expected, RoleOf(Part(kind, "a", pin)).Kind);
 
