@@ -46,7 +46,7 @@ internal static class LoadRules
     private static IEnumerable<CircuitContact> Takers(Net net)
         => net.Of(RoleKind.Load).Concat(net.Feed is { Role.Kind: RoleKind.Source } ? net.Of(RoleKind.Rail) : []);
 
-    // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end. Where another
+    // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end, or its own where that end is ground. Where another
     // of its supplies hangs on less, the current goes back through what takes that, the wrong way round.
     private static Clash Lost(CircuitContact feed, CircuitContact load, CircuitContact[] others, NetState closed)
     {
@@ -57,6 +57,10 @@ internal static class LoadRules
             if (contact.Role.Kind == RoleKind.Load)
             {
                 if (net.Held is { } held && held.High < given.Low) return new Clash(ConflictKind.ReturnThroughLoad, Severity.Stop, feed, contact);
+            }
+            else if (contact.Terminal.IsSignal && net.Has(RoleKind.Ground))
+            {
+                return new Clash(ConflictKind.ReturnThroughSignal, Severity.Stop, feed, contact);
             }
             else if (net.Actors.FirstOrDefault(actor => actor.Part.Id != load.Part.Id && actor.Terminal.IsSignal
                 && !NetRules.BearsSupply(actor.Role, given)) is { } pin)

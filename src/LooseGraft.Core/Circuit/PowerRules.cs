@@ -32,7 +32,8 @@ internal static class PowerRules
         return giver.Role switch
         {
             { Kind: RoleKind.Driver, Drive: SignalDrive.PushPull } => Severity.Fix,
-            // Through a kilohm and more: the pull-up that tells a host of a device, the resistor before an indicator.
+            // Through a resistor: the pull-up of 1.5 kilohm that tells a host of a device (USB 2.0 specification, 7.1.5), or that before an indicator, of a few
+            // hundred ohms as a rule. Milliamperes; whether a pin bears them for long nobody states.
             { Kind: RoleKind.Driver, Drive: SignalDrive.InTurn or SignalDrive.ThroughResistor } or { MayDrive: true } => Severity.Check,
             _ => null,
         };

@@ -33,6 +33,14 @@ public sealed class LoadRulesTests
     }
 
     [Fact]
+    public void A_missing_ground_kills_a_line_of_the_part_itself_that_lies_on_ground()
+    {
+        var fan = Part(PartKind.Fan, "fan", "+12 V,fan-tacho,ground");
+        Assert.Equal("ReturnThroughSignal Stop supply/1 > fan/2", Words(Judge([Supply, fan], "supply/1-fan/1", "supply/2-fan/2").Take(1)));
+        Assert.Empty(Judge([Supply, fan], "supply/1-fan/1", "supply/2-fan/2", "supply/4-fan/3").Hard());
+    }
+
+    [Fact]
     public void A_missing_ground_sends_current_backwards_through_what_takes_less()
     {
         var drive = Part(PartKind.Drive, "drive", "+3.3 V,+5 V,ground");

@@ -136,6 +136,14 @@ public sealed class GroupTests
     }
 
     [Fact]
+    public void A_shield_is_no_ground_for_data()
+    {
+        const string Port = "usb1-data+,usb1-data-,ground,usb-shield";
+        Assert.Contains("WIRE-061", ThroughLead(Port, PartKind.Other, Port, (1, 1), (2, 2), (4, 4)));
+        Assert.DoesNotContain("WIRE-061", ThroughLead(Port, PartKind.Other, Port, (1, 1), (2, 2), (3, 3), (4, 4)));
+    }
+
+    [Fact]
     public void Fast_lanes_that_a_lead_does_not_have_are_lost()
     {
         const string Port = "usb1-data+,usb1-data-,ground,usb1-rx+";

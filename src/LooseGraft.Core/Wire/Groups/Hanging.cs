@@ -29,7 +29,7 @@ internal sealed class Hanging
         => _nets.Of(contact)?.Contacts.Where(other => other.Id.Port != contact.Id.Port && !other.Part.Kind.OnlyConducts()) ?? [];
 
     /// <summary>Whether the parts of two contacts have a ground in common, by whatever way; what sits in the plugs of a panel has that of its own
-    /// plug.</summary>
+    /// plug. A shield is none.</summary>
     public bool HaveCommonGround(CircuitContact one, CircuitContact other)
         => Grounds(one).Select(_circuit.Open.Of).OfType<Net>().Intersect(Grounds(other).Select(_circuit.Open.Of).OfType<Net>()).Any();
 
@@ -40,7 +40,7 @@ internal sealed class Hanging
 
     private IEnumerable<CircuitContact> Grounds(CircuitContact contact)
         => Ports.Where(port => port.Part.Kind.HasOnePlane() ? port.Part.Id == contact.Part.Id : port.Id == contact.Id.Port)
-            .SelectMany(port => port.Of(SignalFamily.Ground));
+            .SelectMany(port => port.Of(SignalFamily.Ground)).Where(ground => ground.Role.Kind != RoleKind.Chassis);
 
     /// <summary>Id of the joint that serves the first of some contacts that any serves; null when none does.</summary>
     public string? JointOf(IEnumerable<CircuitContact> contacts)
