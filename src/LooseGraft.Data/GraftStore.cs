@@ -148,6 +148,7 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         return await KeepAsync(standing, document, graft, entry =>
         {
             Move(entry, document, graft.Name, target);
+            entry.Revision++;
             return bench.SaveChangesAsync(cancellation);
         }, cancellation);
     }
@@ -173,6 +174,21 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
 
     private async Task AddChangeAsync(GraftEntry entry, string what, string document, string name, CancellationToken cancellation)
     {
+        // What an older version wrote stays as it is, for the history is offsets into it. It is brought to this version by a change of its own, so that the
+        // next one shows what was done and nothing else.
+        if (GraftFile.IsOlder(Encoding.UTF8.GetBytes(entry.Document)))
+        {
+            var graft = Read(entry.Document);
+            await AddRowAsync(entry, $"Brought to version {GraftFile.Version} of the file", Text(graft), graft.Name, cancellation);
+        }
+
+        await AddRowAsync(entry, what, document, name, cancellation);
+        entry.Revision++;
+        await bench.SaveChangesAsync(cancellation);
+    }
+
+    private async Task AddRowAsync(GraftEntry entry, string what, string document, string name, CancellationToken cancellation)
+    {
         var splice = TextSplice.Between(entry.Document, document);
         var change = new ChangeEntry
         {
@@ -187,13 +203,11 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         bench.Changes.Add(change);
         await bench.SaveChangesAsync(cancellation);
         Move(entry, document, name, change.Id);
-        await bench.SaveChangesAsync(cancellation);
     }
 
     private void Move(GraftEntry entry, string document, string name, int? head)
     {
         (entry.Document, entry.HeadId, entry.Name) = (document, head, name);
-        entry.Revision++;
         entry.ChangedAt = clock.GetUtcNow();
     }
 

@@ -32,7 +32,7 @@ public sealed partial class GraftMaker
         return new JsonObject
         {
             ["format"] = "loose-graft",
-            ["formatVersion"] = 1,
+            ["formatVersion"] = 2,
             ["name"] = "made",
             ["donor"] = new JsonObject { ["name"] = "a donor" },
             ["shell"] = new JsonObject { ["name"] = "a shell" },

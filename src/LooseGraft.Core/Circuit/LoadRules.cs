@@ -46,8 +46,8 @@ internal static class LoadRules
     private static IEnumerable<CircuitContact> Takers(Net net)
         => net.Of(RoleKind.Load).Concat(net.Feed is { Role.Kind: RoleKind.Source } ? net.Of(RoleKind.Rail) : []);
 
-    // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end, or its own where that end is ground. Where another
-    // of its supplies hangs on less, the current goes back through what takes that, the wrong way round.
+    // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end, or its own
+    // where that end is ground. Where another of its supplies hangs on less, the current goes back through what takes that, the wrong way round.
     private static Clash Lost(CircuitContact feed, CircuitContact load, CircuitContact[] others, NetState closed)
     {
         var given = feed.Role.Gives!.Value;

@@ -49,7 +49,7 @@ internal static class FormatPieces
 
     public static readonly Codec<Evidence> Grade = new ChoiceCodec<Evidence>();
 
-    private static MappedCodec<double, T> Quantity<T>(double least, double most)
+    public static MappedCodec<double, T> Quantity<T>(double least, double most)
         where T : struct, IQuantity<T>
         => new(new NumberCodec(least, most), value => T.Of(value), quantity => quantity.Value);
 }

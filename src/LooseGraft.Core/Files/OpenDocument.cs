@@ -6,6 +6,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Unicode;
 using LooseGraft.Core.Files.Codecs;
+using LooseGraft.Core.Files.Upgrades;
 
 namespace LooseGraft.Core.Files;
 
@@ -43,9 +44,9 @@ internal static class OpenDocument
         try
         {
             using var document = JsonDocument.Parse(text, ReaderOptions);
-            var context = new ReadContext();
-            var isRead = codec.TryRead(document.RootElement, context, out var value);
-            return (isRead ? value : null, [.. context.Errors], [.. context.Notes]);
+            if (FromVersion1.Upgrade(document.RootElement) is not { } upgraded) return Read(codec, document);
+            using var newer = JsonDocument.Parse(upgraded, ReaderOptions);
+            return Read(codec, newer);
         }
         catch (JsonException exception)
         {
@@ -53,6 +54,28 @@ internal static class OpenDocument
                 "a JSON document of at most "
                 + $"{GraftFileLimits.Depth} levels");
         }
+    }
+
+    /// <summary>Whether a document that can be read is of an older version than is written now.</summary>
+    public static bool IsOlder(ReadOnlySpan<byte> document, int version)
+    {
+        var reader = new Utf8JsonReader(document);
+        while (reader.Read())
+        {
+            if (reader.CurrentDepth > 1) reader.Skip();
+            else if (reader.TokenType == JsonTokenType.PropertyName && reader.ValueTextEquals("formatVersion"u8))
+                return reader.Read() && reader.TryGetInt32(out var written) && written < version;
+        }
+
+        return false;
+    }
+
+    private static (T? Value, ImmutableArray<FileError> Errors, ImmutableArray<string> Notes) Read<T>(ObjectCodec<T> codec, JsonDocument document)
+        where T : class
+    {
+        var context = new ReadContext();
+        var isRead = codec.TryRead(document.RootElement, context, out var value);
+        return (isRead ? value : null, [.. context.Errors], [.. context.Notes]);
     }
 
     /// <summary>Writes a value. The same value always gives the same bytes, whatever the machine's culture.</summary>

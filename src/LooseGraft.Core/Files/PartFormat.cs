@@ -11,7 +11,6 @@ internal static class PartFormat
     private static readonly ObjectCodec<Pin> Pin = DescribePin();
     private static readonly ObjectCodec<Port> Port = DescribePort();
     private static readonly ObjectCodec<MountHole> Hole = DescribeHole();
-    private static readonly ObjectCodec<PartLink> Link = DescribeLink();
 
     private static readonly ObjectCodec<KeyMatrix> Matrix = DescribeMatrix();
 
@@ -88,7 +87,7 @@ internal static class PartFormat
         var binCount = part.Usual("binCount", new IntegerCodec(1, GraftFileLimits.BinPieces), value => value.Bin?.Count ?? 1, 1, "How many of it.");
         var body = part.Optional("body", SeatFormat.Body, value => value.Body, "The shape of it, for a board.");
         var holes = part.Many("holes", Hole, GraftFileLimits.Holes, value => value.Holes, "Its mounting holes.");
-        var links = part.Many("links", Link, GraftFileLimits.Links, value => value.Links, "Which of its contacts are joined inside it.");
+        var links = part.Many("links", LinkFormat.Link, GraftFileLimits.Links, value => value.Links, "What lies between its contacts inside it.");
         var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
         var matrix = part.Optional("matrix", Matrix, value => value.Matrix, "Its keys, if it is a keyboard of rows and columns.");
         return part.Makes(values => new Part(values.Of(id), values.Of(name), values.Of(kind))
@@ -110,18 +109,7 @@ internal static class PartFormat
     private static void CheckPart(Part part, ReadContext context)
     {
         CrossChecks.Unique(context, "ports", part.Ports, port => port.Id);
-        foreach (var (index, link) in part.Links.Index())
-        {
-            CheckEnd(part, context, $".links[{index}].one", link.One);
-            CheckEnd(part, context, $".links[{index}].other", link.Other);
-            if (link.One == link.Other) context.Fail($".links[{index}].other", "the contact it starts from", "another contact");
-        }
-    }
-
-    private static void CheckEnd(Part part, ReadContext context, string path, InnerEnd end)
-    {
-        if (part.Ports.FirstOrDefault(port => port.Id == end.Port) is not { } port || end.Position > port.PositionCount)
-            context.Fail(path, ReadContext.Quote(end.ToString()), "a contact of this part, written port/position");
+        LinkFormat.Check(part, context);
     }
 
     private static ObjectCodec<KeyMatrix> DescribeMatrix()
@@ -152,17 +140,6 @@ internal static class PartFormat
         CrossChecks.Unique(context, "keys", matrix.Keys, key => (key.Row, key.Column));
         foreach (var (index, key) in matrix.Keys.Index().Where(key => key.Item.Row > matrix.Rows || key.Item.Column > matrix.Columns))
             context.Fail($".keys[{index}]", $"row {key.Row}, column {key.Column}", $"a crossing of the {matrix.Rows} rows and {matrix.Columns} columns");
-    }
-
-    private static ObjectCodec<PartLink> DescribeLink()
-    {
-        var end = new MappedCodec<string,
-        InnerEnd>(new TextCodec(46), text => InnerEnd.Parse(text), value => value.ToString(), "a contact of this part, written port/position");
-        var link = new ObjectCodec<PartLink>("link", "Two contacts that are joined inside the part.", isInline: true);
-        var one = link.Required("one", end, value => value.One, "A contact.");
-        var other = link.Required("other", end, value => value.Other, "The other.");
-        var kind = link.Usual("kind", new ChoiceCodec<LinkKind>(), value => value.Kind, LinkKind.Wire, "How they are joined.");
-        return link.Makes(values => new PartLink(values.Of(one), values.Of(other), values.Of(kind)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
     private static ObjectCodec<MountHole> DescribeHole()

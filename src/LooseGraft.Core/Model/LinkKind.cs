@@ -1,14 +1,35 @@
 namespace LooseGraft.Core.Model;
 
-/// <summary>How two contacts of one part are joined inside it.</summary>
+/// <summary>What lies between two contacts of one part.</summary>
 public enum LinkKind
 {
-    /// <summary>For good: a wire of a lead, a link in a block, a track.</summary>
+    /// <summary>A conductor for good: a wire of a lead, a link in a block, a track.</summary>
     Wire,
 
-    /// <summary>While a switch is held.</summary>
+    /// <summary>A contact of a switch that moves while it is held.</summary>
     Momentary,
 
-    /// <summary>While a switch that stays is closed.</summary>
+    /// <summary>A contact of a switch that stays where it is put.</summary>
     Latching,
+
+    /// <summary>A contact that a coil of the same name moves.</summary>
+    Relay,
+
+    /// <summary>A fuse: a conductor until more flows than it is made for.</summary>
+    Fuse,
+
+    /// <summary>A resistor.</summary>
+    Resistor,
+
+    /// <summary>A diode, its anode first.</summary>
+    Diode,
+
+    /// <summary>A light-emitting diode, its plus first.</summary>
+    Light,
+
+    /// <summary>A lamp with a filament.</summary>
+    Lamp,
+
+    /// <summary>The coil of a relay, its plus first.</summary>
+    Coil,
 }

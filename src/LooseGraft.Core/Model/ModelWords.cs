@@ -25,12 +25,19 @@ public static class ModelWords
         _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
     };
 
-    /// <summary>When two contacts are joined.</summary>
+    /// <summary>What lies between two contacts.</summary>
     public static string Words(this LinkKind kind) => kind switch
     {
-        LinkKind.Wire => "for good",
-        LinkKind.Momentary => "while a switch is held",
-        LinkKind.Latching => "while a latching switch is closed",
+        LinkKind.Wire => "a conductor",
+        LinkKind.Momentary => "a switch that is held",
+        LinkKind.Latching => "a switch that stays",
+        LinkKind.Relay => "a relay's contact",
+        LinkKind.Fuse => "a fuse",
+        LinkKind.Resistor => "a resistor",
+        LinkKind.Diode => "a diode",
+        LinkKind.Light => "a light (LED)",
+        LinkKind.Lamp => "a lamp",
+        LinkKind.Coil => "a coil",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
     };
 

@@ -12,7 +12,7 @@ namespace LooseGraft.Core.Tests.Files;
 
 public sealed class GraftFileTests
 {
-    private const string Least = """{"format":"loose-graft","formatVersion":1,"name":"x","donor":{"name":"d"},"shell":{"name":"s"}}""";
+    private const string Least = """{"format":"loose-graft","formatVersion":2,"name":"x","donor":{"name":"d"},"shell":{"name":"s"}}""";
 
     public static TheoryData<string> Demos => [.. Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Select(file => Path.GetFileName(file)!)];
 
@@ -76,7 +76,7 @@ public sealed class GraftFileTests
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"name\":\"y\"", "$.name", "the member twice")]
     [InlineData("\"name\":\"x\"", "\"name\":\"a\\ud800b\"", "$.name", "a broken character (half of a surrogate pair)")]
     [InlineData("\"name\":\"x\",", "", "$.name", "nothing")]
-    [InlineData("\"formatVersion\":1", "\"formatVersion\":2", "$.formatVersion", "2")]
+    [InlineData("\"formatVersion\":2", "\"formatVersion\":3", "$.formatVersion", "3")]
     [InlineData("{\"name\":\"d\"}", "[]", "$.donor", "a list of 0")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":-1", "$.budget", "-1")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":1e309", "$.budget", "1e309")]
@@ -154,7 +154,7 @@ public sealed class GraftFileTests
             Assert.Empty(schema.Validate(text));
             foreach (var (member, value) in new (string, JsonNode?)[]
             {
-                ("name", 7), ("formatVersion", 2), ("budget", -1), ("parts", new JsonObject()), ("donor", null),
+                ("name", 7), ("formatVersion", 3), ("budget", -1), ("parts", new JsonObject()), ("donor", null),
             })
             {
                 var node = JsonNode.Parse(text)!.AsObject();
