@@ -8,11 +8,14 @@ internal sealed class Blame(Netlist netlist)
 {
     private readonly HashSet<Join> _taken = [];
 
-    /// <summary>Whether a join is still in the circuit with every switch open.</summary>
-    public bool LeavesOpen(Join join) => join.Kind != JoinKind.Switch && LeavesClosed(join);
+    /// <summary>Whether a join is still in the circuit at rest.</summary>
+    public bool LeavesOpen(Join join) => join.IsMadeAtRest && Leaves(join);
 
-    /// <summary>Whether a join is still in the circuit with every switch closed.</summary>
-    public bool LeavesClosed(Join join) => _taken.Count == 0 || !_taken.Contains(join);
+    /// <summary>Whether a join is still in the circuit with every switch closed that only makes.</summary>
+    public bool LeavesClosed(Join join) => (join.Kind != JoinKind.Throw || join.IsClosedAtRest) && Leaves(join);
+
+    /// <summary>Whether a join is still in the circuit at all.</summary>
+    public bool Leaves(Join join) => _taken.Count == 0 || !_taken.Contains(join);
 
     /// <summary>Whether a join that was blamed ends in the net of a contact.</summary>
     public bool IsIn(NetState state, CircuitContact contact)
@@ -35,7 +38,7 @@ internal sealed class Blame(Netlist netlist)
         var contacts = Ways.Contacts(netlist, from, trimmed);
         var evidence = contacts[0].Evidence.And(contacts[^1].Evidence);
         return clash.ToConflict(
-            contacts, HasNoPlace(clash.Kind) ? null : Place(clash, trimmed, contacts), [.. trimmed.Where(join => join.Kind == JoinKind.Switch)],
+            contacts, HasNoPlace(clash.Kind) || clash.Flow is not null ? null : Place(clash, trimmed, contacts), [.. trimmed.Where(join => !join.IsMadeAtRest)],
             trimmed.Any(join => join.Kind == JoinKind.ByLabel) ? Evidence.Assumed : evidence);
     }
 
@@ -69,7 +72,7 @@ internal sealed class Blame(Netlist netlist)
     // The wires of a lead run from port to port; one that joins two contacts of one port was forgotten there.
     private bool IsStray(Join join) => join.Kind switch
     {
-        JoinKind.Tie or JoinKind.Switch => true,
+        JoinKind.Tie or JoinKind.Switch or JoinKind.Throw => true,
         JoinKind.Inside => netlist.Contacts[join.One] is var one && (one.Id.Port == netlist.Contacts[join.Other].Id.Port || !one.Part.Kind.OnlyConducts()),
         _ => false,
     };

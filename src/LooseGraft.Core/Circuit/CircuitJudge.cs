@@ -1,12 +1,14 @@
+using LooseGraft.Core.Circuit.Elements;
+using LooseGraft.Core.Circuit.Positions;
 using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core.Circuit;
 
 /// <summary>Judges a whole graft as it is wired.</summary>
 /// <remarks>
-/// <para>Switches of today's model only make: closing one more can only join more. So all of them closed shows every short there can be, and none closed what
-/// is so all the time. What a press is for (a start line held at ground while it is pressed) is no fault, so with switches closed only what destroys is told,
-/// and what a load or an input gets. Exact for make contacts.</para>
+/// <para>Most switches only make: closing one more can only join more. So all of them closed shows every short there can be, and none closed what is so all the
+/// time; what also opens is taken in each of its positions, as <see cref="PositionList"/> says. What a press is for (a start line held at ground while it is
+/// pressed) is no fault, so with switches closed only what destroys is told, and what a load or an input gets. Exact for make contacts.</para>
 /// <para>One wrong wire makes one net of many, and everything in it at odds with everything else. So the nearest clash is told, the join that is to blame for
 /// it taken out, and what its net falls into judged again, until nothing is at odds: each wrong join is told once. Time: for each the square of the
 /// acting contacts of its net, of which each plane counts as one.</para>
@@ -29,19 +31,39 @@ public static class CircuitJudge
         var search = new ClashSearch(netlist, blame);
         // Shorts first, whatever press they need: what is blamed for less must not hide one.
         var closed = search.Tell(all, blame.LeavesClosed, IsToldOfClosed);
+        var positions = PositionList.Of(netlist, position => CoilRules.Pulling(netlist, position), coil => CoilRules.IsDriven(coil, first));
+        var moved = positions.All.Select(position => (Position: position, State: Told(netlist, position, search, blame))).ToArray();
         var open = search.Tell(first.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesOpen, _ => true);
         var told = search.Told;
+        var solved = new ElementNetwork(netlist, closed, areDriversUp: false);
 
         var others = Clashes(open).Concat(Clashes(closed).Where(IsToldOfClosed))
             .Concat(LightRules.Of(netlist, open)).Concat(LightRules.Of(netlist, closed).Where(IsToldOfClosed))
-            .Concat(SwitchRules.Of(netlist, closed)).Concat(LoadRules.Of(netlist, first, all))
+            .Concat(SwitchRules.Of(netlist, closed)).Concat(LoadRules.Of(netlist, first, all)
+                .Where(clash => clash.Kind != ConflictKind.NotFed || !BehindElements.Reach(clash.Taker, solved)))
             .Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker))).Concat(PowerRules.Of(netlist, all))
-            .Concat(IdentityRules.Of(netlist, all))
+            .Concat(IdentityRules.Of(netlist, all)).Concat(ElementRules.Of(netlist, open)).Concat(ElementRules.Of(netlist, closed))
+            .Concat(moved.SelectMany(each => InPosition(netlist, each.Position, each.State)))
+            // What shorts its own supply by pulling lets go again: the short is told.
+            .Concat(told.Exists(conflict => conflict.Severity == Severity.Stop) ? [] : CoilRules.Restless(netlist, positions.Restless))
+            .Concat(ContactLimits.Of(netlist, first))
             .DistinctBy(Once);
         var conflicts = told.Concat(others.Take(MostTold + 1).Select(clash => search.TellOnly(clash))).ToArray();
         return new CircuitAnswer([.. conflicts.OrderByDescending(conflict => conflict.Severity).Take(MostTold)],
-            IsAll: conflicts.Length <= MostTold && search.IsAll && all.IsWhole);
+            IsAll: conflicts.Length <= MostTold && search.IsAll && all.IsWhole && positions.IsAll && solved.IsWhole);
     }
+
+    // Shorts in a position other than rest, and the nets as they would be without what is to blame.
+    private static NetState Told(Netlist netlist, Position position, ClashSearch search, Blame blame)
+    {
+        return search.Tell(new NetState(netlist, IsMade), IsMade, IsToldOfClosed);
+
+        bool IsMade(Join join) => position.IsMade(join) && blame.Leaves(join);
+    }
+
+    private static IEnumerable<Clash> InPosition(Netlist netlist, Position position, NetState state)
+        => LightRules.Of(netlist, state).Where(IsToldOfClosed).Concat(ElementRules.Of(netlist, state))
+            .Concat(CoilRules.Holding(netlist, position, state));
 
     // What is one thing to mend is told once, however many lines show it.
     private static (ConflictKind, string, string) Once(Clash clash) => clash.Kind switch

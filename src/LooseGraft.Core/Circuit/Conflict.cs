@@ -15,4 +15,8 @@ namespace LooseGraft.Core.Circuit;
 /// <param name="Evidence">The weakest of the facts it rests on.</param>
 public sealed record Conflict(
     ConflictKind Kind, Severity Severity, CircuitContact Giver, CircuitContact Taker, ImmutableArray<CircuitContact> Way, Join? Place,
-    ImmutableArray<Join> Presses, Evidence Evidence);
+    ImmutableArray<Join> Presses, Evidence Evidence)
+{
+    /// <summary>What flows through the element it is about; null where it is about none.</summary>
+    public ElementFlow? Flow { get; init; }
+}

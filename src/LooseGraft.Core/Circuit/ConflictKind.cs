@@ -72,6 +72,36 @@ public enum ConflictKind
     /// <summary>A light the wrong way round.</summary>
     LightReversed,
 
+    /// <summary>A resistor, diode or coil that takes more than it bears.</summary>
+    ElementBurns,
+
+    /// <summary>An element that states too little to say what it does.</summary>
+    ElementUnknown,
+
+    /// <summary>A supply that takes current through an element from a higher one.</summary>
+    SupplyThroughElement,
+
+    /// <summary>A voltage that reaches a signal's pin through an element.</summary>
+    PinThroughElement,
+
+    /// <summary>A load that is fed through an element, which leaves it less the more it takes.</summary>
+    FedThroughElement,
+
+    /// <summary>A coil that throws its voltage back into the output that switches it.</summary>
+    CoilWithoutDiode,
+
+    /// <summary>A coil with too little to pull.</summary>
+    CoilWeak,
+
+    /// <summary>A coil that switches itself off, and on again.</summary>
+    CoilRestless,
+
+    /// <summary>A coil that goes on pulling while the machine is off.</summary>
+    CoilHolds,
+
+    /// <summary>A contact that bears less than the voltage it switches.</summary>
+    ContactTooSmall,
+
     /// <summary>Something on a contact that must stay open.</summary>
     MustStayOpen,
 

@@ -18,6 +18,9 @@ public enum JoinKind
     /// <summary>The plane that a part ties a supply or its ground to.</summary>
     Plane,
 
-    /// <summary>A switch contact: joined while it is closed.</summary>
+    /// <summary>A switch contact that only makes: joined while it is closed.</summary>
     Switch,
+
+    /// <summary>A contact of a changeover, a break contact, or a relay: one position closes it and another opens it.</summary>
+    Throw,
 }

@@ -23,6 +23,7 @@ internal static class LightRules
     private static IEnumerable<(CircuitContact Plus, CircuitContact? Minus)> Legs(Netlist netlist)
         => from leg in netlist.Contacts
            where leg is { Role.Kind: RoleKind.Passive, Signal.Polarity: not 0 } && !leg.Part.Kind.OnlyConducts()
+               && !netlist.Elements.Any(element => element.One == leg || element.Other == leg)
            group leg by (leg.Id.Port, leg.Signal.Function) into legs
            let plus = legs.FirstOrDefault(leg => leg.Signal.Polarity > 0)
            where plus is not null

@@ -32,5 +32,5 @@ public sealed record NetReading(
             ? Ways.Contacts(netlist, givers[0].Index, Ways.Back(nearest, givers[0].Index, taker.Index)) : [];
     }
 
-    private static bool AtRest(Join join) => join.Kind != JoinKind.Switch;
+    private static bool AtRest(Join join) => join.IsMadeAtRest;
 }

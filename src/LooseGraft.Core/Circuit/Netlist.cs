@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit.Elements;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Circuit;
@@ -36,6 +37,13 @@ public sealed class Netlist
             .Concat(joints.Where(made => made.Joint.Method != JointMethod.LeaveOff).SelectMany(JoinsOf))
             .Where(join => Conducts(join.One) && Conducts(join.Other))];
         (_start, _joinsAt) = Beside();
+        Elements = [.. from part in graft.Parts
+                       from link in part.Links
+                       where link.Kind.IsElement()
+                       let one = Find(part, link.One)
+                       let other = Find(part, link.Other)
+                       where one is not null && other is not null && Conducts(one.Index) && Conducts(other.Index)
+                       select new Element(part, link, one, other)];
     }
 
     /// <summary>Every contact of the graft.</summary>
@@ -43,6 +51,9 @@ public sealed class Netlist
 
     /// <summary>Everything that joins two contacts, in every state of the switches.</summary>
     public ImmutableArray<Join> Joins { get; }
+
+    /// <summary>What lies between two contacts of a part and is no mere conductor.</summary>
+    internal ImmutableArray<Element> Elements { get; }
 
     /// <summary>Builds the circuit of a graft.</summary>
     /// <param name="graft">The graft.</param>
@@ -54,6 +65,9 @@ public sealed class Netlist
     public CircuitContact? Find(ContactId id)
         => _first.TryGetValue(id.Port, out var first) && id.Position >= 1 && first + id.Position - 1 < Contacts.Length
             && Contacts[first + id.Position - 1] is var contact && contact.Id == id ? contact : null;
+
+    /// <summary>The contact of a part as it is named inside it; null when the part has no such contact.</summary>
+    internal CircuitContact? Find(Part part, InnerEnd end) => Find(new ContactId(new PortId(part.Id, end.Port), end.Position));
 
     /// <summary>The contacts of a part.</summary>
     internal ReadOnlySpan<CircuitContact> ContactsOf(string part) => _ofPart.TryGetValue(part, out var range) ? Contacts.AsSpan(range) : [];

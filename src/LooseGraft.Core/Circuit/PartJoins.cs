@@ -10,18 +10,34 @@ internal static class PartJoins
         => graft.Parts.SelectMany(part => Links(part, netlist).Concat(Inside(part, netlist.ContactsOf(part.Id).ToArray())));
 
     private static IEnumerable<Join> Links(Part part, Netlist netlist)
-        => from link in part.Links
-           let one = netlist.Find(new ContactId(new PortId(part.Id, link.One.Port), link.One.Position))
-           let other = netlist.Find(new ContactId(new PortId(part.Id, link.Other.Port), link.Other.Position))
+        => from each in part.Links.Index()
+           let link = each.Item
+           where !link.Kind.IsElement()
+           let one = netlist.Find(part, link.One)
+           let other = netlist.Find(part, link.Other)
            where one is not null && other is not null
-           select new Join(one.Index, other.Index, link.Kind == LinkKind.Wire ? JoinKind.Inside : JoinKind.Switch, part.Id);
+           select link.Kind.Moves()
+               ? new Join(one.Index, other.Index, Throws(part, link) ? JoinKind.Throw : JoinKind.Switch, part.Id)
+               {
+                   Mover = Mover(part, link.Name ?? $"link {each.Index + 1}"),
+                   IsClosedAtRest = link.IsClosedAtRest,
+                   Overlaps = link.Overlaps,
+               }
+               : new Join(one.Index, other.Index, JoinKind.Inside, part.Id);
+
+    /// <summary>What moves the contacts of a name.</summary>
+    public static string Mover(Part part, string name) => $"{part.Id}: {name}";
+
+    // Moved, it opens something: then more of what is closed is not simply more.
+    private static bool Throws(Part part, PartLink link) => link.Kind == LinkKind.Relay || link.IsClosedAtRest
+        || (link.Name is not null && part.Links.Any(other => other.Name == link.Name && (other.IsClosedAtRest || other.Kind == LinkKind.Coil)));
 
     private static IEnumerable<Join> Inside(Part part, CircuitContact[] contacts)
     {
         var wired = contacts.Where(contact => contact.Pin.Contact == ContactState.Wired).ToArray();
         if (part.Kind.OnlyConducts())
             return part.Links.IsEmpty ? part.Kind == PartKind.Switch ? Switches(part, wired) : ByLabel(part, wired) : [];
-        return Planes(part, wired).Concat(part.Links.IsEmpty && part.Kind.HasLegs() ? Switches(part, wired) : []);
+        return Planes(part, wired).Concat(part.Kind.HasLegs() ? Switches(part, [.. wired.Where(contact => !IsLinked(part, contact))]) : []);
     }
 
     // A plane belongs to a part's own supply or ground: two parts that use one name share nothing by it.
@@ -42,7 +58,12 @@ internal static class PartJoins
            from other in legs.Count() > 1
                ? legs.Skip(1)
                : wired.Where(contact => contact.Port.Id == first.Port.Id && contact.Signal.Family == SignalFamily.Ground).Take(1)
-           select new Join(first.Index, other.Index, JoinKind.Switch, part.Id);
+           select new Join(first.Index, other.Index, JoinKind.Switch, part.Id) { Mover = Mover(part, $"{first.Id.Port.Port}/{first.Pin.Position}") };
+
+    private static bool IsLinked(Part part, CircuitContact contact)
+        => part.Links.Any(link => IsAt(link.One, contact) || IsAt(link.Other, contact));
+
+    private static bool IsAt(InnerEnd end, CircuitContact contact) => end.Port == contact.Port.Id && end.Position == contact.Pin.Position;
 
     private static IEnumerable<Join> Star(IEnumerable<CircuitContact> contacts, JoinKind kind, string owner)
     {

@@ -31,7 +31,7 @@ internal sealed class Ways(Netlist netlist)
             foreach (var join in netlist.JoinsAt(at))
             {
                 if (!allowed(join)) continue;
-                var (next, then) = (join.From(at), (so.Switches + (join.Kind == JoinKind.Switch ? 1 : 0), so.Joins + 1));
+                var (next, then) = (join.From(at), (so.Switches + (join.IsMadeAtRest ? 0 : 1), so.Joins + 1));
                 if (cost.TryGetValue(next, out var known) && known.CompareTo(then) <= 0) continue;
                 (cost[next], before[next]) = (then, join);
                 waiting.Enqueue(next, then);

@@ -41,7 +41,7 @@ internal static class CircuitFindings
         var rule = conflict.Severity == Severity.Stop ? WireRules.JoinedByWay : ConflictRules.Of(conflict.Kind);
         var remedy = place.Kind switch
         {
-            JoinKind.Switch => "give the switch contacts of its own",
+            JoinKind.Switch or JoinKind.Throw => "give the switch contacts of its own",
             JoinKind.ByLabel => $"prove it first: beep {far.Part.Name} out, contact by contact",
             _ => $"take out the link between {one.Words} and {other.Words}, or leave one of its ends unwired",
         };
@@ -67,6 +67,16 @@ internal static class CircuitFindings
         ConflictKind.MayStayOff => "nothing, if the drive starts; else leave contact 3 open: cover it with tape, or take a go-between from a peripheral plug",
         ConflictKind.FedWhileOff
             => "run both on one supply, so that they go on and off together, or put 4.7 kΩ or a buffer that goes off with it into the line",
+        ConflictKind.ElementUnknown => "read what is printed on it, or measure it, and write it down where it is described",
+        ConflictKind.LightReversed => "exchange its two legs",
+        ConflictKind.ElementBurns or ConflictKind.LightBurns or ConflictKind.ContactTooSmall => "take one that is made for it, or put more resistance before it",
+        ConflictKind.PinThroughElement => "put more resistance before it, or divide the voltage with a second resistor to ground",
+        ConflictKind.SupplyThroughElement => "take it off one of the two supplies",
+        ConflictKind.FedThroughElement => "measure what arrives while it runs, at its start too",
+        ConflictKind.CoilWithoutDiode => "put a diode across the coil, its ring on the plus side, and let a transistor or a driver made for coils switch it",
+        ConflictKind.CoilWeak => "take a relay made for this voltage",
+        ConflictKind.CoilRestless => "let a contact of its own hold it, not one that it opens",
+        ConflictKind.CoilHolds => "hold it from a supply that goes off with the machine, if it shall drop out then",
         _ => "wire it otherwise, or leave it off",
     };
 

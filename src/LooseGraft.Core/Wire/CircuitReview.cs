@@ -35,5 +35,5 @@ public sealed class CircuitReview
     internal ImmutableArray<CircuitContact> ActorsWith(CircuitContact contact) => _closed.Value.Of(contact)?.Actors ?? [];
 
     /// <summary>The net of a contact with no switch closed.</summary>
-    internal NetState Open { get => field ??= new NetState(Netlist, join => join.Kind != JoinKind.Switch); }
+    internal NetState Open { get => field ??= new NetState(Netlist, join => join.IsMadeAtRest); }
 }

@@ -16,7 +16,8 @@ internal static class ConflictTold
 
     /// <summary>What happens, by which way, and while what is pressed.</summary>
     public static string Words(Conflict conflict)
-        => ConflictWords.Of(conflict.Kind, conflict.Giver.Terminal, conflict.Taker.Terminal) + By(conflict) + While(conflict);
+        => (conflict.Flow is { } flow ? ElementWords.Of(conflict, flow) : ConflictWords.Of(conflict.Kind, conflict.Giver.Terminal, conflict.Taker.Terminal))
+            + By(conflict) + While(conflict);
 
     // The ports between the two, where they do not meet themselves.
     private static string By(Conflict conflict)

@@ -55,6 +55,7 @@ internal static class ConflictWords
             => $"the current of {gives.Signal} would find its way back through {takes.Signal}, the wrong way round, as no ground is joined",
         ConflictKind.FedWhileOff => $"{gives.Signal} would feed the part behind {takes.Signal} while its own supply is off",
         ConflictKind.BetweenSupplies => $"its current comes back into {gives.Signal}, which bears that only while others take more of it",
+        ConflictKind.CoilRestless => "the coil switches itself off, and on again, without end",
         ConflictKind.LabelDiffers => $"the label says {takes.Signal}, {gives.Signal} arrives",
         ConflictKind.LabelNotGiven => $"the label says {gives.Signal}, and nothing on its other side gives that: what is inside must make it",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),

@@ -29,6 +29,8 @@ internal static class WireRules
     internal static readonly Rule MustStayOpen = Rule("WIRE-025", Severity.Fix, "something on a contact that must stay open");
     internal static readonly Rule NotRecognised = Rule("WIRE-026", Severity.Check, "a supply that is not recognised, or not asked");
     internal static readonly Rule MayStayOff = Rule("WIRE-027", Severity.Note, "a supply on contact 3 of a drive");
+    internal static readonly Rule BeyondElement = Rule("WIRE-028", Severity.Fix, "more than an element or a contact bears");
+    internal static readonly Rule Coil = Rule("WIRE-029", Severity.Fix, "a coil that will not do");
     internal static readonly Rule SameGender = Rule("WIRE-030", Severity.Fix, "pins against pins, or sockets against sockets");
     internal static readonly Rule PitchDiffers = Rule("WIRE-031", Severity.Fix, "another pitch");
     internal static readonly Rule KeyingDiffers = Rule("WIRE-032", Severity.Fix, "another body or keying");

@@ -34,6 +34,10 @@ internal static class CircuitBench
 
     public static PartLink Link(string one, string other, LinkKind kind = LinkKind.Wire) => new(InnerEnd.Parse(one)!.Value, InnerEnd.Parse(other)!.Value, kind);
 
+    /// <summary>Something with figures between two contacts of the one port.</summary>
+    public static PartLink Link(int one, int other, LinkKind kind, string figures, string? name = null, bool isClosedAtRest = false)
+        => Link(one, other, kind) with { Figures = LinkFiguresText.TryRead(figures)!, Name = name, IsClosedAtRest = isClosedAtRest };
+
     /// <summary>A joint by wires, written <c>supply/1-fan/2</c>; a port other than <c>p</c> is written <c>adapter.far/2</c>.</summary>
     public static Netlist Wired(ImmutableArray<Part> parts, params string[] wires) => Joined(parts, JointMethod.Rebuild, [], wires);
 

@@ -17,6 +17,8 @@ internal static class CircuitRuleExamples
             Assembled([Supply, Part(PartKind.Board, "board", "keep-open,ground")], "supply/2-board/2")),
         ["WIRE-026"] = (Recognising("+5 V,ground"), Recognising("+5 V,ground,identification")),
         ["WIRE-027"] = (Driving(3), Driving(2)),
+        ["WIRE-028"] = (Behind(Link(1, 2, LinkKind.Resistor, "47 ohm")), Behind(Link(1, 2, LinkKind.Resistor, "470 ohm"))),
+        ["WIRE-029"] = (Behind(Link(1, 2, LinkKind.Coil, "12 V 400 ohm")), Behind(Link(1, 2, LinkKind.Coil, "5 V 400 ohm"))),
     };
 
     // A board on the supply, and a device on either.
@@ -30,6 +32,9 @@ internal static class CircuitRuleExamples
         string[] wires = ["brick/1-board/1", "brick/2-board/2", "brick/3-board/3"];
         return Assembled([Part(PartKind.Brick, "brick", brick), Part(PartKind.Board, "board", "+5 V,ground,identification")], wires[..brick.Split(',').Length]);
     }
+
+    private static Graft Behind(PartLink link)
+        => Assembled([Supply, Part(PartKind.Panel, "panel", "none,none", link)], "supply/1-panel/1", "supply/2-panel/2");
 
     private static Graft Driving(int contact)
     {

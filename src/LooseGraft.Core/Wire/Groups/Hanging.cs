@@ -15,7 +15,7 @@ internal sealed class Hanging
     public Hanging(CircuitReview circuit, IEnumerable<JointReview> joints)
     {
         _circuit = circuit;
-        _nets = new NetState(circuit.Netlist, join => join.Kind is not (JoinKind.Plane or JoinKind.Switch));
+        _nets = new NetState(circuit.Netlist, join => join.Kind is not (JoinKind.Plane or JoinKind.Switch or JoinKind.Throw));
         Ports = [.. circuit.Netlist.Contacts.GroupBy(contact => contact.Id.Port).Select(port => new HangingPort(port.Key, [.. port]))];
         _joints = joints.SelectMany(review => new[] { (Port: review.From.Id, Review: review), (Port: review.To.Id, Review: review) })
             .ToLookup(end => end.Port, end => end.Review);

@@ -1,0 +1,81 @@
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Circuit.Elements;
+
+/// <summary>Pins and loads that something reaches through elements.</summary>
+internal static class BehindElements
+{
+    /// <summary>The protection of a pin bears so much and no more (makers' absolute maximum ratings of logic: 20 mA into an input's clamp).</summary>
+    public const double MostClampAmps = 0.02;
+
+    /// <summary>So little does nothing to a pin (makers' data sheets: injected current of a milliampere is borne for ever).</summary>
+    public const double HarmlessClampAmps = 0.001;
+
+    // What a small board or fan takes at least, to see whether what feeds it gives way.
+    private const double TestAmps = 0.1;
+    private const double Below = -0.5;
+
+    /// <summary>Pins that get more than they bear, weighed by what flows into them then.</summary>
+    public static IEnumerable<Clash> Pins(Netlist netlist, NetState state, ElementNetwork network, bool areDriversUp)
+    {
+        foreach (var leg in Legs(netlist, network))
+        {
+            if (state.Of(leg) is not { } net) continue;
+            var volts = network.VoltsAt(leg)!.Value;
+            foreach (var pin in net.Actors.Where(actor => actor.Terminal.IsSignal))
+            {
+                var bears = volts < 0 ? Below : pin.Role.Bears.Value;
+                if (volts >= Below && volts <= bears) continue;
+                var node = network.NodeOf(leg);
+                var clamped = new ElementNetwork(netlist, state, areDriversUp, new Dictionary<int, double> { [node] = bears });
+                var amps = Math.Abs(clamped.Into(node));
+                if (network.Giver(leg, besides: node) is not { } giver) continue;
+                var severity = amps > MostClampAmps ? Severity.Stop : amps > HarmlessClampAmps ? Severity.Fix : Severity.Check;
+                yield return new Clash(ConflictKind.PinThroughElement, severity, giver.Contact, pin)
+                {
+                    Flow = new ElementFlow(network.ElementAt(leg).Link, new Volts(volts), new Amps(amps)),
+                    Via = giver.Leg,
+                };
+            }
+        }
+    }
+
+    /// <summary>Loads that get too much, too little, or what hangs on what they take.</summary>
+    public static IEnumerable<Clash> Loads(Netlist netlist, NetState state, ElementNetwork network)
+    {
+        foreach (var leg in Legs(netlist, network))
+        {
+            if (state.Of(leg) is not { Feed: null } net || network.Giver(leg, besides: network.NodeOf(leg)) is not { } giver) continue;
+            foreach (var load in net.Of(RoleKind.Load))
+            {
+                var (wants, volts) = (load.Role.Wants!.Value, network.VoltsAt(leg)!.Value);
+                var node = network.NodeOf(leg);
+                var loaded = new ElementNetwork(netlist, state, areDriversUp: false,
+                    drawn: new Dictionary<int, double> { [node] = TestAmps * Math.Sign(volts) }).VoltsAt(leg)!.Value;
+                var isStiff = VoltSpan.Around(new Volts(volts), Facts.Tolerances.Rail).Contains(new Volts(loaded));
+                (ConflictKind Kind, Severity Severity)? told = Math.Sign(volts) != Math.Sign(wants.High.Value) || Math.Abs(volts) > Most(wants)
+                    ? (ConflictKind.BeyondLoad, Severity.Stop)
+                    : !isStiff ? (ConflictKind.FedThroughElement, Severity.Check)
+                    : !wants.Contains(new Volts(volts)) ? (ConflictKind.BelowLoad, load.Part.Kind.RunsOnLess() ? Severity.Check : Severity.Fix) : null;
+                if (told is not var (kind, severity) || Math.Abs(volts) < Math.Abs(Below)) continue;
+                yield return new Clash(kind, severity, giver.Contact, load)
+                {
+                    Flow = new ElementFlow(network.ElementAt(leg).Link, new Volts(volts), new Amps(TestAmps)),
+                    Via = giver.Leg,
+                };
+            }
+        }
+    }
+
+    /// <summary>Whether elements bring a voltage to a contact that no supply reaches by conductors.</summary>
+    public static bool Reach(CircuitContact contact, ElementNetwork network)
+        => network.VoltsAt(contact) is { } volts && Math.Abs(volts) > Math.Abs(Below);
+
+    private static double Most(VoltSpan wants) => Math.Max(Math.Abs(wants.Low.Value), Math.Abs(wants.High.Value));
+
+    // One leg for each net that elements lead to and nothing holds.
+    private static IEnumerable<CircuitContact> Legs(Netlist netlist, ElementNetwork network)
+        => netlist.Elements.SelectMany(element => new[] { element.One, element.Other })
+            .Where(leg => network.VoltsAt(leg) is not null && !network.Fixed.Contains(network.NodeOf(leg))).DistinctBy(network.NodeOf);
+}

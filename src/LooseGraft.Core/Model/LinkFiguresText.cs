@@ -1,0 +1,46 @@
+using System.Text.RegularExpressions;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Model;
+
+/// <summary>Reads what is printed on an element, typed as people say it: <c>470 ohm 1/4 W</c>, <c>12 V 400 ohm with diode</c>.</summary>
+public static partial class LinkFiguresText
+{
+    /// <summary>What may be typed, for words beside a field.</summary>
+    public const string Allowed = "figures with their units, each once, such as 470 ohm 0.25 W, 4k7, 2 A, 12 V 400 ohm with diode";
+
+    private const int Longest = 80;
+
+    /// <summary>Reads figures.</summary>
+    /// <param name="text">Any text; nothing at all is no figures.</param>
+    /// <returns>The figures; null when the text is none, or names one of them twice. Whether they are within bounds is for the file's rules to say.</returns>
+    public static LinkFigures? TryRead(string? text)
+    {
+        var said = text?.Trim() ?? "";
+        if (said.Length > Longest) return null;
+        var diode = DiodePattern().Match(said);
+        var figures = new LinkFigures { HasDiode = diode.Success };
+        foreach (var piece in Between().Split(said[..(diode.Success ? diode.Index : said.Length)].Trim(' ', ',', ';')).Where(piece => piece.Length > 0))
+        {
+            if (ReadingText.TryRead(piece) is not { } reading || With(figures, reading) is not { } more) return null;
+            figures = more;
+        }
+
+        return figures;
+    }
+
+    private static LinkFigures? With(LinkFigures figures, SpokenReading reading) => (reading.Kind, figures) switch
+    {
+        (ReadingKind.Ohms, { Resistance: null }) => figures with { Resistance = new Ohms(reading.Value) },
+        (ReadingKind.Volts, { Volts: null }) => figures with { Volts = new Volts(reading.Value) },
+        (ReadingKind.Amps, { Amps: null }) => figures with { Amps = new Amps(reading.Value) },
+        (ReadingKind.Watts, { Power: null }) => figures with { Power = new Watts(reading.Value) },
+        _ => null,
+    };
+
+    [GeneratedRegex(@"[,;]?\s+(?=[\d.])")]
+    private static partial Regex Between();
+
+    [GeneratedRegex(@"(?:\bwith (?:a )?)?\bdiode\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex DiodePattern();
+}

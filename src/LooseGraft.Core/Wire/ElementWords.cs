@@ -1,0 +1,65 @@
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Circuit.Elements;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Wire;
+
+/// <summary>What happens at an element of the circuit, in the builder's words.</summary>
+internal static class ElementWords
+{
+    public static string Of(Conflict conflict, ElementFlow flow)
+    {
+        var (supply, name, volts) = (conflict.Giver.Signal, Name(flow.Link), Figure(flow.Across.Value, "V"));
+        return conflict.Kind switch
+        {
+            ConflictKind.LightBurns when flow.Link.Kind == LinkKind.Lamp => $"{name} would get {volts} of {supply} and burn out",
+            ConflictKind.LightBurns => $"{name} would take {Amps(flow)} of {supply} and burn out: it bears about 20 mA",
+            ConflictKind.LightReversed => $"{name} lies the wrong way round: dark, harmless",
+            ConflictKind.ElementBurns => Burns(flow, name, volts),
+            ConflictKind.ElementUnknown => $"nothing is known of {name} that says what {supply} does to it, and through it",
+            ConflictKind.SupplyThroughElement => $"{supply} would send {Amps(flow)} through {name} into {conflict.Taker.Signal}",
+            ConflictKind.PinThroughElement
+                => $"{supply} would bring {volts} through {name} to {conflict.Taker.Signal}, which bears {conflict.Taker.Role.Bears}: {Amps(flow)} would flow into it",
+            ConflictKind.FedThroughElement
+                => $"{conflict.Taker.Signal} comes through {name}: how much is left hangs on what is taken",
+            ConflictKind.BelowLoad => $"{name} leaves {volts} of {supply}, less than the {conflict.Taker.Signal} it is made for",
+            ConflictKind.BeyondLoad => $"{name} leaves {volts} of {supply} on what is made for {conflict.Taker.Signal}",
+            ConflictKind.CoilWithoutDiode => $"{name} has no diode across it: switched off, it throws a hundred volts and more into {supply}",
+            ConflictKind.CoilWeak => $"{name} gets {volts} of {supply}: too little to pull for sure",
+            ConflictKind.CoilHolds => $"{name} goes on pulling from {supply} while the machine is off, and what its contacts feed stays fed",
+            ConflictKind.ContactTooSmall => $"{name} bears {flow.Link.Figures.Volts}, and {supply} is on it",
+            _ => throw new ArgumentOutOfRangeException(nameof(conflict), conflict.Kind, null),
+        };
+    }
+
+    /// <summary>An element as a builder says it: <c>the resistor R1 (470 ohm)</c>.</summary>
+    public static string Name(PartLink link)
+    {
+        var kind = link.Kind.Words().Replace("a ", "the ", StringComparison.Ordinal);
+        var figures = link.Figures.Words;
+        return $"{kind}{(link.Name is { } name ? " " + name : "")}{(figures.Length == 0 ? "" : $" ({figures})")}";
+    }
+
+    private static string Burns(ElementFlow flow, string name, string volts) => flow.Link.Kind switch
+    {
+        LinkKind.Resistor => $"{name} would turn {Figure(flow.Heat.Value, "W")} into heat, and bears "
+            + $"{(flow.Link.Figures.Power is { } watts ? Figure(watts.Value, "W") : $"{ElementRules.UsualResistorWatts} W, as most do")}",
+        LinkKind.Light => $"{name} would get {volts} the wrong way round, and bears 5 V",
+        LinkKind.Coil when flow.Through.Value < 0 => $"{name} lies the wrong way round: its diode is a short",
+        LinkKind.Coil => $"{name} gets {volts}, and would grow too hot in the long run",
+        _ => $"{name} would have to carry {Amps(flow)}: that is a short",
+    };
+
+    private static string Amps(ElementFlow flow) => flow.Through.Value is var amps && Math.Abs(amps) < 1
+        ? Figure(amps * 1000, "mA") : Figure(amps, "A");
+
+    // Two digits are what a reckoning with stated figures is worth.
+    private static string Figure(double value, string unit)
+    {
+        var size = Math.Abs(value);
+        if (size == 0) return $"0 {unit}";
+        var places = Math.Clamp(1 - (int)Math.Floor(Math.Log10(size)), 0, 6);
+        return QuantityText.Write(Math.Round(size, places), unit);
+    }
+}
