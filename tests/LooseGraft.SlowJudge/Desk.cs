@@ -9,16 +9,25 @@ internal sealed class Desk
     private readonly SlowGraft _graft;
     private readonly Islands _islands;
     private readonly string? _off;
+    private readonly bool _isIdle;
 
-    public Desk(SlowGraft graft, Islands islands, int closed, bool standby, bool isBolted = false, string? off = null)
+    public Desk(SlowGraft graft, Islands islands, int closed, bool standby, bool isBolted = false, string? off = null, bool isIdle = false)
     {
         _graft = graft;
         _islands = islands;
         _off = off;
-        var wired = graft.Joins.SelectMany(join => new[] { join.One, join.Other }).ToHashSet();
-        foreach (var (one, other, number) in graft.Joins)
+        _isIdle = isIdle;
+        var wired = graft.Joins.SelectMany(join => new[] { join.One, join.Other })
+            .Concat(graft.Elements.SelectMany(element => new[] { element.One, element.Other })).ToHashSet();
+        foreach (var join in graft.Joins.Where(join => SlowGraft.IsMade(join, closed)))
+            Network.Resistor(Node(Name(join.One)), Node(Name(join.Other)), join.Switch < 0 ? 0.01 : 0.02);
+        foreach (var element in graft.Elements)
         {
-            if (number < 0 || (closed >> number & 1) == 1) Network.Resistor(Node(Name(one)), Node(Name(other)), number < 0 ? 0.01 : 0.02);
+            var (one, other) = (Node(Name(element.One)), Node(Name(element.Other)));
+            if (element.Kind == "diode") Network.Diode(one, other, element.Threshold!.Value, 0.1);
+            else if (element.Threshold is { } threshold) Network.Diode(one, other, threshold, element.Resistance);
+            else Network.Resistor(one, other, element.Resistance);
+            if (element.HasDiode) Network.Diode(other, one, 0.6, 0.1);
         }
 
         foreach (var (one, other) in graft.ByLabel()) Network.Resistor(Node(Name(one)), Node(Name(other)), 0.01);
@@ -72,6 +81,26 @@ internal sealed class Desk
             Node(Name(pin)), Node(Ground(pin)), isUp ? part.HighVolts : part.Kind == SlowPartKind.Bridge ? -part.HighVolts : 0, part.OutputOhms);
     }
 
+    /// <summary>What an element sees.</summary>
+    public (double Volts, double Amps) Through(SlowElement element, double[] volts)
+    {
+        var across = volts[Node(Name(element.One))] - volts[Node(Name(element.Other))];
+        var forward = element.Threshold is { } threshold
+            ? Math.Max(0, across - threshold) / (element.Kind == "diode" ? 0.1 : element.Resistance) : across / element.Resistance;
+        return (across, forward - (element.HasDiode ? Math.Max(0, -across - 0.6) / 0.1 : 0));
+    }
+
+    /// <summary>The ohms behind a node: by how much its voltage gives way to a kilohm more.</summary>
+    public double OhmsBehind(int node, int ground, double[] volts)
+    {
+        const double Test = 1000;
+        var open = volts[node] - volts[ground];
+        var branch = Network.Resistor(node, ground, Test);
+        var loaded = Solve();
+        Network.Remove(branch);
+        return Test * ((open / (loaded[node] - loaded[ground])) - 1);
+    }
+
     public bool IsGrounded(SlowPin pin) => _graft.Pins.Exists(other => other.IsGround && !other.Conducts && _islands.Joins(pin, other));
 
     public bool AreJoined(SlowPin one, SlowPin other) => _islands.Joins(one, other);
@@ -105,7 +134,7 @@ internal sealed class Desk
             }
             else
             {
-                Network.Resistor(plus, minus, Math.Abs(volts) / (pin.IsBoard ? 1 : 0.5));
+                Network.Resistor(plus, minus, Math.Abs(volts) / (_isIdle ? 0.1 : pin.IsBoard ? 1 : 0.5));
                 Loads.Add(new SlowLoad(
                     plane.Key, plus, minus, volts, pin.IsBoard && !pin.IsStandby, pin.IsStandby, plane.Any(wired.Contains), pin.Kind is "fan" or "lamp"));
             }

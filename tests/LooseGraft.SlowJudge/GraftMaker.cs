@@ -29,7 +29,11 @@ public sealed partial class GraftMaker
             foreach (var wires in _joints.Select(joint => joint!["wires"]!.AsArray())) EachOnce(wires);
         }
 
-        return new JsonObject
+        return Document();
+    }
+
+    private string Document()
+        => new JsonObject
         {
             ["format"] = "loose-graft",
             ["formatVersion"] = 2,
@@ -39,7 +43,6 @@ public sealed partial class GraftMaker
             ["parts"] = _parts,
             ["joints"] = _joints,
         }.ToJsonString();
-    }
 
     private void Board()
     {

@@ -10,7 +10,7 @@ internal sealed class Islands
     public Islands(SlowGraft graft, int closed)
     {
         _graft = graft;
-        _open = Walk(number => number < 0 || (closed >> number & 1) == 1);
+        _open = Walk(join => SlowGraft.IsMade(join, closed));
         _all = Walk(_ => true);
     }
 
@@ -20,10 +20,10 @@ internal sealed class Islands
     /// <summary>Whether two pins are joined with every switch closed.</summary>
     public bool Reach(SlowPin one, SlowPin other) => _all[one] == _all[other];
 
-    private Dictionary<SlowPin, int> Walk(Func<int, bool> isClosed)
+    private Dictionary<SlowPin, int> Walk(Func<(SlowPin One, SlowPin Other, int Switch, bool Opens), bool> isClosed)
     {
         var beside = _graft.Pins.ToDictionary(pin => pin, _ => new List<SlowPin>());
-        var joins = _graft.Joins.Where(join => isClosed(join.Switch)).Select(join => (join.One, join.Other)).Concat(_graft.ByLabel());
+        var joins = _graft.Joins.Where(join => isClosed(join)).Select(join => (join.One, join.Other)).Concat(_graft.ByLabel());
         foreach (var (one, other) in joins.Concat(Planes()))
         {
             beside[one].Add(other);

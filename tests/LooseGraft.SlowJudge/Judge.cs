@@ -25,15 +25,16 @@ public sealed class Judge
 
     private void Run()
     {
-        var all = (1 << _graft.Switches) - 1;
-        for (var closed = 0; closed <= all; closed++)
+        foreach (var closed in new Reached(_graft, _dead).All())
         {
             var islands = new Islands(_graft, closed);
             foreach (var standby in new[] { false, true })
             {
                 var desk = new Desk(_graft, islands, closed, standby);
-                Quiet(desk, standby, isMost: closed == all);
+                Quiet(desk, standby, isMost: closed == _graft.Most);
                 Shorts(new Desk(_graft, islands, closed, standby, isBolted: true), standby);
+                // Behind a resistor what takes little gets most.
+                if (_graft.Elements.Count > 0) Shorts(new Desk(_graft, islands, closed, standby, isIdle: true), standby);
             }
 
             Driven(islands, closed);
@@ -60,13 +61,31 @@ public sealed class Judge
             if (standby && load.IsOffInStandby && across > 0.5) _harm.Add($"{load.Name} is fed while it is off");
         }
 
-        foreach (var (pin, node, ground) in desk.Signals)
-        {
-            var at = volts[node] - volts[ground];
-            if (at > SlowSignals.Of(pin).Bears + 0.02 || at < -0.5) _harm.Add($"{pin.Port}/{pin.Position} is put at {at:0.#} V");
-        }
-
+        Elements(desk, volts);
+        Pins(desk, volts, driver: null);
         return volts;
+    }
+
+    private void Elements(Desk desk, double[] volts)
+    {
+        foreach (var element in _graft.Elements)
+        {
+            var (across, amps) = desk.Through(element, volts);
+            if (element.Judge(across, amps) is var (isHarm, why)) (isHarm ? _harm : _dead).Add(why);
+        }
+    }
+
+    // A pin dies of what flows into it: through a resistor that may be next to nothing.
+    private void Pins(Desk desk, double[] volts, SlowPin? driver)
+    {
+        foreach (var (pin, node, ground) in desk.Signals.Where(signal => signal.Pin != driver && (driver is null || !desk.AreJoined(signal.Pin, driver))))
+        {
+            var (at, bears) = (volts[node] - volts[ground], SlowSignals.Of(pin).Bears);
+            if (at <= bears + 0.02 && at >= -0.5) continue;
+            var amps = _graft.Elements.Count == 0 ? double.MaxValue : (at > 0 ? at - bears : -at - 0.5) / Math.Max(1e-3, desk.OhmsBehind(node, ground, volts));
+            if (amps > 0.02) _harm.Add($"{pin.Port}/{pin.Position} is put at {at:0.#} V");
+            else if (amps > 0.001) _dead.Add($"{pin.Port}/{pin.Position} takes {amps * 1000:0.#} mA");
+        }
     }
 
     // Sources only: no line is driven, and nothing pulls up.
@@ -77,7 +96,7 @@ public sealed class Judge
         foreach (var load in desk.Loads)
         {
             var across = (volts[load.Plus] - volts[load.Minus]) * Math.Sign(load.Volts);
-            if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * (load.RunsOnLess ? 0.2 : 0.85))
+            if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * (load.RunsOnLess ? 0.2 : _graft.Elements.Count > 0 ? 0.9 : 0.85))
                 _dead.Add($"{load.Name} sees {across:0.#} V");
         }
 
@@ -112,6 +131,9 @@ public sealed class Judge
                 }
 
                 if (isUp && !othersDrive) Levels(desk, driver, volts);
+                if (_graft.Elements.Count == 0) continue;
+                Elements(desk, volts);
+                if (isUp && !othersDrive) Pins(desk, volts, driver);
             }
         }
     }

@@ -1,14 +1,28 @@
 namespace LooseGraft.SlowJudge;
 
-/// <summary>Resistors and voltages between nodes, solved whole and dense by Gaussian elimination: slow, and plain to check.</summary>
+/// <summary>Resistors, voltages and diodes between nodes, solved whole and dense by Gaussian elimination: slow, and plain to check.</summary>
 internal sealed class Network
 {
     // Each node leaks to the world through so many ohms, so that what hangs in the air has a voltage.
     private const double Leak = 1e9;
+    private const int MostTurns = 1000;
 
     private readonly List<(int One, int Other, double Siemens, double Amps)> _branches = [];
+    private readonly List<(int One, int Other, double Threshold, double Siemens)> _diodes = [];
 
-    public void Resistor(int one, int other, double ohms) => _branches.Add((one, other, 1 / ohms, 0));
+    /// <summary>A resistor.</summary>
+    /// <returns>The number of the branch.</returns>
+    public int Resistor(int one, int other, double ohms)
+    {
+        _branches.Add((one, other, 1 / ohms, 0));
+        return _branches.Count - 1;
+    }
+
+    /// <summary>Takes out the branch that was put in last.</summary>
+    public void Remove(int branch) => _branches.RemoveAt(branch);
+
+    /// <summary>A diode that conducts from <paramref name="one"/> beyond a threshold.</summary>
+    public void Diode(int one, int other, double threshold, double ohms) => _diodes.Add((one, other, threshold, 1 / ohms));
 
     /// <summary>A voltage from <paramref name="minus"/> to <paramref name="plus"/> behind a resistor.</summary>
     /// <returns>The number of the branch.</returns>
@@ -27,9 +41,28 @@ internal sealed class Network
 
     public double[] Solve(int nodes)
     {
+        // Each diode by itself is put right in turn, the last of them first.
+        var isOn = new bool[_diodes.Count];
+        for (var turn = 0; turn < MostTurns; turn++)
+        {
+            var volts = Linear(nodes, isOn);
+            var wrong = Enumerable.Range(0, isOn.Length).LastOrDefault(at => isOn[at] != IsForward(_diodes[at], volts, isOn[at]), -1);
+            if (wrong < 0) return volts;
+            isOn[wrong] = !isOn[wrong];
+        }
+
+        throw new InvalidOperationException("The diodes do not settle.");
+    }
+
+    private static bool IsForward((int One, int Other, double Threshold, double Siemens) diode, double[] volts, bool isOn)
+        => volts[diode.One] - volts[diode.Other] - diode.Threshold > (isOn ? -1e-9 : 1e-9);
+
+    private double[] Linear(int nodes, bool[] isOn)
+    {
         var matrix = new double[nodes, nodes + 1];
         for (var node = 0; node < nodes; node++) matrix[node, node] = 1 / Leak;
-        foreach (var (one, other, siemens, amps) in _branches)
+        var diodes = _diodes.Where((_, at) => isOn[at]).Select(diode => (diode.One, diode.Other, diode.Siemens, Amps: diode.Threshold * diode.Siemens));
+        foreach (var (one, other, siemens, amps) in _branches.Concat(diodes))
         {
             matrix[one, one] += siemens;
             matrix[other, other] += siemens;

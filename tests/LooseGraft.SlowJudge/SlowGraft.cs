@@ -10,10 +10,27 @@ internal sealed class SlowGraft
 
     public List<SlowPin> Pins { get; } = [];
 
-    /// <summary>Pairs of pins that are joined, and the number of the switch that must be closed for it, from 0; −1 for those that always are.</summary>
-    public List<(SlowPin One, SlowPin Other, int Switch)> Joins { get; } = [];
+    /// <summary>Pairs of pins that are joined, the number of the switch or coil that must move for it, from 0, and whether it opens then; −1 for those that
+    /// always are.</summary>
+    public List<(SlowPin One, SlowPin Other, int Switch, bool Opens)> Joins { get; } = [];
 
-    public int Switches { get; private set; }
+    public List<SlowElement> Elements { get; } = [];
+
+    /// <summary>What moves contacts, by name: switches, and coils.</summary>
+    public List<string> Movers { get; } = [];
+
+    public int Switches => Movers.Count;
+
+    /// <summary>Whether a join is made in a state: a bit is set for each mover that is pressed or pulls.</summary>
+    public static bool IsMade((SlowPin One, SlowPin Other, int Switch, bool Opens) join, int state)
+        => join.Switch < 0 || ((state >> join.Switch & 1) == 1) != join.Opens;
+
+    /// <summary>The state in which everything stands as with all that only makes closed, and the rest untouched.</summary>
+    public int Most => Enumerable.Range(0, Switches).Where(number => !Coils.Contains(number)
+        && !Joins.Exists(join => join.Switch == number && join.Opens)).Sum(number => 1 << number);
+
+    /// <summary>The numbers of the movers that are coils.</summary>
+    public IEnumerable<int> Coils => Elements.Where(element => element.Kind == "coil").Select(coil => Movers.IndexOf(coil.Mover)).Where(number => number >= 0);
 
     public static SlowGraft Read(string json)
     {
@@ -52,19 +69,35 @@ internal sealed class SlowGraft
             }
         }
 
-        foreach (var link in Items(part, "links"))
+        foreach (var (index, link) in Items(part, "links").Index())
         {
             _described.Add(id);
-            Joins.Add((Inner(id, Text(link, "one")), Inner(id, Text(link, "other")), Text(link, "kind") is "momentary" or "latching" ? Switches++ : -1));
+            var (one, other, mover) = (Inner(id, Text(link, "one")), Inner(id, Text(link, "other")), Text(link, "name") is { Length: > 0 } name ? $"{id} {name}" : $"{id} {index}");
+            switch (Text(link, "kind"))
+            {
+                case "" or "wire" or "fuse":
+                    Joins.Add((one, other, -1, false));
+                    break;
+                case "momentary" or "latching" or "relay":
+                    if (!Movers.Contains(mover)) Movers.Add(mover);
+                    Joins.Add((one, other, Movers.IndexOf(mover), link.TryGetProperty("closedAtRest", out _)));
+                    break;
+                default:
+                    Elements.Add(new SlowElement(Text(link, "kind"), one, other, mover, Figure(link, "ohms"), Figure(link, "volts"), Figure(link, "amps"),
+                        Figure(link, "watts"), link.TryGetProperty("diode", out _)));
+                    break;
+            }
         }
     }
+
+    private static double? Figure(JsonElement link, string name) => link.TryGetProperty(name, out var figure) ? figure.GetDouble() : null;
 
     private void AddJoint(JsonElement joint)
     {
         var (from, to) = (Text(joint, "from"), Text(joint, "to"));
         foreach (var wire in Items(joint, "wires"))
-            Joins.Add((At(from, wire.GetProperty("from").GetInt32())!, At(to, wire.GetProperty("to").GetInt32())!, -1));
-        foreach (var tie in Items(joint, "ties")) Joins.Add((End(Text(tie, "one"), from, to), End(Text(tie, "other"), from, to), -1));
+            Joins.Add((At(from, wire.GetProperty("from").GetInt32())!, At(to, wire.GetProperty("to").GetInt32())!, -1, false));
+        foreach (var tie in Items(joint, "ties")) Joins.Add((End(Text(tie, "one"), from, to), End(Text(tie, "other"), from, to), -1, false));
     }
 
     private SlowPin Inner(string part, string text)

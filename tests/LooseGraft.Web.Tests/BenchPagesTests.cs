@@ -194,9 +194,38 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
 
         var good = await BenchHost.SendAsync(
             browser, page, page + "?handler=Link", ("Revision", "1"), ("position", "1"), ("other", "3"), ("kind", "Momentary"));
-        Assert.Contains("legs/1 and legs/3, while a switch is held", await BenchHost.TextAsync(good), StringComparison.Ordinal);
+        Assert.Contains("legs/1 to legs/3: a switch that is held", await BenchHost.TextAsync(good), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Unlink", ("Revision", "2"), ("index", "0"));
         Assert.Empty((await GraftAsync(id)).Parts[0].Links);
+    }
+
+    [Fact]
+    public async Task A_relay_is_typed_as_its_coil_and_its_contacts_with_what_is_printed_on_them()
+    {
+        var id = await WithPortAsync(PartKind.Panel, 4);
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock/part/legs");
+        foreach (var (kind, name, figures, closed, words) in new[]
+        {
+            ("Relay", "K1", "", "", "Describe the coil first"), ("Coil", "K1", "12 V 5 V", "", "are not its figures"), ("Coil", "K1", "12 mm", "", "figures"),
+            ("Resistor", "R1", "1k", "true", "Only a contact that moves"), ("Resistor", "R1", "0 ohm", "", "a number from 0.001"),
+            ("Coil", "K1", "1e309 V", "", "are not its figures"), ("Coil", new string('K', 21), "12 V", "", "at most 20 characters"),
+        })
+        {
+            var bad = await PutAsync("1", kind, name, figures, closed);
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
+            Assert.Contains(words, await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        }
+
+        Assert.Contains("legs/2 to legs/1: a coil K1 (400 ohm, 12 V, with a diode)",
+            await BenchHost.TextAsync(await PutAsync("1", "Coil", "K1", "12 V 400 ohm with diode", "")), StringComparison.Ordinal);
+        Assert.Contains("legs/2 to legs/3: a relay's contact K1 (30 V, 5 A), closed at rest",
+            await BenchHost.TextAsync(await PutAsync("3", "Relay", "K1", "30 V 5 A", "true", revision: "2")), StringComparison.Ordinal);
+        var coilless = await BenchHost.SendAsync(browser, page, page + "?handler=Unlink", ("Revision", "3"), ("index", "0"));
+        Assert.Contains("the name of a coil of this part", await BenchHost.TextAsync(coilless), StringComparison.Ordinal);
+
+        Task<HttpResponseMessage> PutAsync(string other, string kind, string name, string figures, string closed, string revision = "1")
+            => BenchHost.SendAsync(browser, page, page + "?handler=Link", ("Revision", revision), ("position", "2"), ("other", other), ("kind", kind),
+                ("name", name), ("figures", figures), ("closed", closed.Length == 0 ? "false" : closed));
     }
 
     private async Task<int> WithPortAsync(PartKind kind, int legs)

@@ -30,9 +30,10 @@ public static class CircuitJudge
         var all = first.With(netlist.Joins.Where(join => join.Kind == JoinKind.Switch), blame.LeavesClosed);
         var search = new ClashSearch(netlist, blame);
         // Shorts first, whatever press they need: what is blamed for less must not hide one.
-        var closed = search.Tell(all, blame.LeavesClosed, IsToldOfClosed);
         var positions = PositionList.Of(netlist, position => CoilRules.Pulling(netlist, position), coil => CoilRules.IsDriven(coil, first));
+        if (positions.All.Length > 0) search.Tell(all, blame.LeavesClosed, IsStop);
         var moved = positions.All.Select(position => (Position: position, State: Told(netlist, position, search, blame))).ToArray();
+        var closed = search.Tell(all.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesClosed, IsToldOfClosed);
         var open = search.Tell(first.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesOpen, _ => true);
         var told = search.Told;
         var solved = new ElementNetwork(netlist, closed, areDriversUp: false);
@@ -42,7 +43,9 @@ public static class CircuitJudge
             .Concat(SwitchRules.Of(netlist, closed)).Concat(LoadRules.Of(netlist, first, all)
                 .Where(clash => clash.Kind != ConflictKind.NotFed || !BehindElements.Reach(clash.Taker, solved)))
             .Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker))).Concat(PowerRules.Of(netlist, all))
-            .Concat(IdentityRules.Of(netlist, all)).Concat(ElementRules.Of(netlist, open)).Concat(ElementRules.Of(netlist, closed))
+            .Concat(IdentityRules.Of(netlist, all))
+            // What goes on through an element may be worst by way of a wire that is to blame for less.
+            .Concat(ElementRules.Of(netlist, all).Where(IsStop)).Concat(ElementRules.Of(netlist, open)).Concat(ElementRules.Of(netlist, closed))
             .Concat(moved.SelectMany(each => InPosition(netlist, each.Position, each.State)))
             // What shorts its own supply by pulling lets go again: the short is told.
             .Concat(told.Exists(conflict => conflict.Severity == Severity.Stop) ? [] : CoilRules.Restless(netlist, positions.Restless))
@@ -56,7 +59,7 @@ public static class CircuitJudge
     // Shorts in a position other than rest, and the nets as they would be without what is to blame.
     private static NetState Told(Netlist netlist, Position position, ClashSearch search, Blame blame)
     {
-        return search.Tell(new NetState(netlist, IsMade), IsMade, IsToldOfClosed);
+        return search.Tell(new NetState(netlist, IsMade), IsMade, IsStop);
 
         bool IsMade(Join join) => position.IsMade(join) && blame.Leaves(join);
     }
@@ -75,8 +78,10 @@ public static class CircuitJudge
         _ => (clash.Kind, clash.Giver.Id.ToString(), clash.Taker.Id.ToString()),
     };
 
+    private static bool IsStop(Clash clash) => clash.Severity == Severity.Stop;
+
     private static bool IsToldOfClosed(Clash clash)
-        => clash.Severity == Severity.Stop || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby or ConflictKind.LevelDiffers;
+        => IsStop(clash) || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby or ConflictKind.LevelDiffers;
 
     private static IEnumerable<Clash> Clashes(NetState state) => state.Nets.SelectMany(net => ClashSearch.In(net, state));
 }

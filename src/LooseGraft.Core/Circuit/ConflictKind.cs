@@ -84,6 +84,9 @@ public enum ConflictKind
     /// <summary>A voltage that reaches a signal's pin through an element.</summary>
     PinThroughElement,
 
+    /// <summary>An output that must drive more through an element than it can.</summary>
+    OutputOverloaded,
+
     /// <summary>A load that is fed through an element, which leaves it less the more it takes.</summary>
     FedThroughElement,
 

@@ -20,7 +20,7 @@ public static partial class LinkFiguresText
         if (said.Length > Longest) return null;
         var diode = DiodePattern().Match(said);
         var figures = new LinkFigures { HasDiode = diode.Success };
-        foreach (var piece in Between().Split(said[..(diode.Success ? diode.Index : said.Length)].Trim(' ', ',', ';')).Where(piece => piece.Length > 0))
+        foreach (var piece in Pieces().Split(said[..(diode.Success ? diode.Index : said.Length)].Trim(' ', ',', ';')).Where(piece => piece.Length > 0))
         {
             if (ReadingText.TryRead(piece) is not { } reading || With(figures, reading) is not { } more) return null;
             figures = more;
@@ -38,8 +38,8 @@ public static partial class LinkFiguresText
         _ => null,
     };
 
-    [GeneratedRegex(@"[,;]?\s+(?=[\d.])")]
-    private static partial Regex Between();
+    [GeneratedRegex(@"(?:;|,\s|\s)\s*(?=[\d.])")]
+    private static partial Regex Pieces();
 
     [GeneratedRegex(@"(?:\bwith (?:a )?)?\bdiode\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex DiodePattern();

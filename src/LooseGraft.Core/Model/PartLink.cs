@@ -19,6 +19,16 @@ public sealed record PartLink(InnerEnd One, InnerEnd Other, LinkKind Kind)
     /// <summary>What is known of it.</summary>
     public LinkFigures Figures { get; init; } = LinkFigures.None;
 
+    /// <summary>As a builder says it: <c>a resistor R1 (470 ohm)</c>, <c>a switch that stays S1, closed at rest</c>.</summary>
+    public string Words
+    {
+        get
+        {
+            var (name, figures) = (Name is null ? "" : " " + Name, Figures.Words is { Length: > 0 } known ? $" ({known})" : "");
+            return $"{Kind.Words()}{name}{figures}{(IsClosedAtRest ? ", closed at rest" : "")}{(Overlaps ? ", overlapping" : "")}";
+        }
+    }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

@@ -71,6 +71,7 @@ internal static class CircuitFindings
         ConflictKind.LightReversed => "exchange its two legs",
         ConflictKind.ElementBurns or ConflictKind.LightBurns or ConflictKind.ContactTooSmall => "take one that is made for it, or put more resistance before it",
         ConflictKind.PinThroughElement => "put more resistance before it, or divide the voltage with a second resistor to ground",
+        ConflictKind.OutputOverloaded => "let a transistor, or a driver made for it, switch it",
         ConflictKind.SupplyThroughElement => "take it off one of the two supplies",
         ConflictKind.FedThroughElement => "measure what arrives while it runs, at its start too",
         ConflictKind.CoilWithoutDiode => "put a diode across the coil, its ring on the plus side, and let a transistor or a driver made for coils switch it",

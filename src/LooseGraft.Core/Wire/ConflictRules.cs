@@ -27,7 +27,7 @@ internal static class ConflictRules
         ConflictKind.FedWhileOff => WireRules.FedWhileOff,
         ConflictKind.BetweenSupplies => WireRules.BetweenSupplies,
         ConflictKind.LabelDiffers => WireRules.LabelDiffers,
-        ConflictKind.ElementBurns or ConflictKind.ContactTooSmall => WireRules.BeyondElement,
+        ConflictKind.ElementBurns or ConflictKind.ContactTooSmall or ConflictKind.OutputOverloaded => WireRules.BeyondElement,
         ConflictKind.CoilWithoutDiode or ConflictKind.CoilWeak or ConflictKind.CoilRestless or ConflictKind.CoilHolds => WireRules.Coil,
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
     };

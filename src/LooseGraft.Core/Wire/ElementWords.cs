@@ -10,7 +10,7 @@ internal static class ElementWords
 {
     public static string Of(Conflict conflict, ElementFlow flow)
     {
-        var (supply, name, volts) = (conflict.Giver.Signal, Name(flow.Link), Figure(flow.Across.Value, "V"));
+        var (supply, name, volts) = (conflict.Giver.Signal, "the" + flow.Link.Words[1..], Figure(flow.Across.Value, "V"));
         return conflict.Kind switch
         {
             ConflictKind.LightBurns when flow.Link.Kind == LinkKind.Lamp => $"{name} would get {volts} of {supply} and burn out",
@@ -21,6 +21,7 @@ internal static class ElementWords
             ConflictKind.SupplyThroughElement => $"{supply} would send {Amps(flow)} through {name} into {conflict.Taker.Signal}",
             ConflictKind.PinThroughElement
                 => $"{supply} would bring {volts} through {name} to {conflict.Taker.Signal}, which bears {conflict.Taker.Role.Bears}: {Amps(flow)} would flow into it",
+            ConflictKind.OutputOverloaded => $"{supply} would have to drive {Amps(flow)} through {name}, and an output bears about 20 mA",
             ConflictKind.FedThroughElement
                 => $"{conflict.Taker.Signal} comes through {name}: how much is left hangs on what is taken",
             ConflictKind.BelowLoad => $"{name} leaves {volts} of {supply}, less than the {conflict.Taker.Signal} it is made for",
@@ -31,14 +32,6 @@ internal static class ElementWords
             ConflictKind.ContactTooSmall => $"{name} bears {flow.Link.Figures.Volts}, and {supply} is on it",
             _ => throw new ArgumentOutOfRangeException(nameof(conflict), conflict.Kind, null),
         };
-    }
-
-    /// <summary>An element as a builder says it: <c>the resistor R1 (470 ohm)</c>.</summary>
-    public static string Name(PartLink link)
-    {
-        var kind = link.Kind.Words().Replace("a ", "the ", StringComparison.Ordinal);
-        var figures = link.Figures.Words;
-        return $"{kind}{(link.Name is { } name ? " " + name : "")}{(figures.Length == 0 ? "" : $" ({figures})")}";
     }
 
     private static string Burns(ElementFlow flow, string name, string volts) => flow.Link.Kind switch

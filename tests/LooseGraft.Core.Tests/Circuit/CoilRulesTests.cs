@@ -27,11 +27,14 @@ public sealed class CoilRulesTests
         var relay = Relay(Link(1, 2, LinkKind.Coil, "12 V 400 ohm with diode"));
         Assert.Empty(Judge([Supply, relay], "supply/1-relay/1", "supply/2-relay/2"));
         Assert.Equal("ElementBurns Stop supply/1 > relay/1", Words(Judge([Supply, relay], "supply/1-relay/2", "supply/2-relay/1")));
+        // Made for less it would grow too hot as well, and that is the lesser of the two.
+        var less = Relay(Link(1, 2, LinkKind.Coil, "5 V 125 ohm with diode"));
+        Assert.Equal("ElementBurns Stop supply/1 > relay/1", Words(Judge([Supply, less], "supply/1-relay/2", "supply/2-relay/1")));
     }
 
     [Theory]
-    [InlineData("5 V 125 ohm", "CoilWithoutDiode Fix board/1 > relay/1")]
-    [InlineData("5 V 125 ohm with diode", "")]
+    [InlineData("5 V 500 ohm", "CoilWithoutDiode Fix board/1 > relay/1")]
+    [InlineData("5 V 500 ohm with diode", "")]
     public void A_coil_on_an_output_needs_a_diode(string figures, string expected)
         => Assert.Equal(expected, Words(Judge([Part(PartKind.Board, "board", ">my-line@5,ground"), Relay(Link(1, 2, LinkKind.Coil, figures))],
             "board/1-relay/1", "board/2-relay/2")));
@@ -74,6 +77,14 @@ public sealed class CoilRulesTests
         Assert.Equal("SupplyToGround Stop supply/1 > supply/2", Words(Judge([Supply, relay], [.. contact, "supply/1-relay/1", "supply/4-relay/2"])));
         // Half its volts do not move it; so no short.
         Assert.Equal("CoilWeak Check supply/3 > relay/1", Words(Judge([Supply, relay], [.. contact, "supply/3-relay/1", "supply/4-relay/2"])));
+    }
+
+    [Fact]
+    public void A_short_that_a_relay_makes_is_not_hidden_by_a_wire_to_blame_for_less()
+    {
+        var relay = Relay(Link(1, 2, LinkKind.Coil, "12 V 400 ohm", "K1"), Link(3, 4, LinkKind.Relay, "", "K1"));
+        Assert.Contains("SupplyToSupply Stop supply/1 > supply/3", Words(Judge([Supply, relay, Part(PartKind.Drive, "drive", "+12 V,ground")],
+            "supply/1-relay/1", "supply/2-relay/2", "supply/1-relay/3", "drive/1-relay/4", "supply/3-drive/1", "supply/4-drive/2")), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -84,6 +84,17 @@ public sealed class ElementRulesTests
         Assert.Empty(Judge([Part(PartKind.Other, "other", ">my-line@3.3,ground"), taker, Panel(Link(1, 2, LinkKind.Resistor, "1k"))], wires).Hard());
     }
 
+    // 5 V over 125 ohm is 40 mA, over 250 ohm 20 mA.
+    [Theory]
+    [InlineData("supply/2", "124 ohm 1 W", "OutputOverloaded Stop other/1 > panel/1")]
+    [InlineData("supply/2", "126 ohm 1 W", "OutputOverloaded Fix other/1 > panel/1")]
+    [InlineData("supply/2", "249 ohm 1 W", "OutputOverloaded Fix other/1 > panel/1")]
+    [InlineData("supply/2", "251 ohm 1 W", "")]
+    [InlineData("supply/3", "249 ohm 1 W", "OutputOverloaded Fix other/1 > panel/1")]
+    public void An_output_gives_and_takes_so_much_through_an_element(string far, string ohms, string expected)
+        => Assert.Equal(expected, Words(Judge([Supply, Part(PartKind.Other, "other", ">my-line@5,ground"), Panel(Link(1, 2, LinkKind.Resistor, ohms))],
+            "other/1-panel/1", $"{far}-panel/2", "supply/4-other/2")));
+
     [Theory]
     [InlineData("69 ohm 1 W", "SupplyThroughElement Stop supply/1 > supply/3")]
     [InlineData("71 ohm 1 W", "")]
@@ -114,6 +125,19 @@ public sealed class ElementRulesTests
         Assert.Equal("BeyondLoad Stop supply/1 > drive/1", Words(Judge([Supply, Panel(Link(1, 2, LinkKind.Diode)), drive], wires)));
         Assert.Equal("NotFed Fix drive/1 > drive/1", Words(Judge([Supply, Panel(Link(2, 1, LinkKind.Diode)), drive], wires)));
     }
+
+    // 5 V behind a diode: of the 4.75 V it wants at least, 95 % is 4.51.
+    [Theory]
+    [InlineData("0.48 V", "BelowLoad Check supply/3 > drive/1")]
+    [InlineData("0.5 V", "BelowLoad Fix supply/3 > drive/1")]
+    public void A_load_bears_a_little_less_than_it_wants(string loses, string expected)
+        => Assert.Equal(expected, Words(Judge([Supply, Panel(Link(1, 2, LinkKind.Diode, loses)), Part(PartKind.Drive, "drive", "+5 V,ground")],
+            "supply/3-panel/1", "drive/1-panel/2", "supply/2-drive/2")));
+
+    [Fact]
+    public void What_a_wire_to_blame_for_less_hides_is_found()
+        => Assert.Contains("SupplyThroughElement Stop supply/1 > supply/3", Words(Judge([Supply, Panel(Link(1, 2, LinkKind.Resistor, "10 ohm 10 W")),
+            Part(PartKind.Fan, "fan", "+12 V,ground")], "supply/1-panel/1", "fan/1-panel/2", "supply/2-fan/2", "supply/3-fan/1")), StringComparison.Ordinal);
 
     [Fact]
     public void A_fuse_conducts_and_a_switch_that_bears_less_than_it_breaks_is_told()

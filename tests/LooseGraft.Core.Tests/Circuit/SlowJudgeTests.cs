@@ -21,9 +21,14 @@ public sealed class SlowJudgeTests(ITestOutputHelper output)
     private static readonly int First = int.Parse(Environment.GetEnvironmentVariable("PROPERTY_SEED") ?? "20261126", CultureInfo.InvariantCulture);
 
     [Fact]
-    public void Nothing_that_dies_is_green_and_what_is_sound_raises_no_alarm()
+    public void Nothing_that_dies_is_green_and_what_is_sound_raises_no_alarm() => Compare(GraftMaker.Make);
+
+    [Fact]
+    public void Nor_with_resistors_lights_diodes_coils_and_contacts_that_open() => Compare(GraftMaker.MakeWithElements);
+
+    private void Compare(Func<int, string> make)
     {
-        var tried = Enumerable.Range(First, Grafts * Times).Select(seed => new Trial($"{seed}", GraftMaker.Make(seed))).ToArray();
+        var tried = Enumerable.Range(First, Grafts * Times).Select(seed => new Trial($"{seed}", make(seed))).ToArray();
         var greens = tried.Where(trial => trial.IsFalseGreen).Select(trial => trial.Words).ToArray();
         Assert.True(greens.Length == 0, string.Join("\n", greens));
         var sound = tried.Count(trial => trial.Verdict == SlowVerdict.Sound);

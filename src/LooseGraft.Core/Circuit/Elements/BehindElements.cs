@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Quantities;
 
@@ -11,6 +12,13 @@ internal static class BehindElements
 
     /// <summary>So little does nothing to a pin (makers' data sheets: injected current of a milliampere is borne for ever).</summary>
     public const double HarmlessClampAmps = 0.001;
+
+    /// <summary>An output dies of more (makers' absolute maximum ratings: 25 to 40 mA for one pin).</summary>
+    public const double MostOutputAmps = 0.04;
+
+    /// <summary>Out of its range by a few hundredths, as behind a diode on +12 V, a load most likely works; whether it does is to be proven. Below so many of
+    /// its least it is not made to (common practice: drives that state ±5 % run at −10 %).</summary>
+    public const double RunsFrom = 0.95;
 
     // What a small board or fan takes at least, to see whether what feeds it gives way.
     private const double TestAmps = 0.1;
@@ -41,6 +49,27 @@ internal static class BehindElements
         }
     }
 
+    /// <summary>Outputs that must give, up, or take, down, more through elements than they can.</summary>
+    public static IEnumerable<Clash> Outputs(Netlist netlist, NetState state)
+    {
+        var any = new ElementNetwork(netlist, state, areDriversUp: false);
+        foreach (var leg in Legs(netlist, any))
+        {
+            if (state.Of(leg)?.Of(RoleKind.Driver).FirstOrDefault(actor => actor.Role.Drive is SignalDrive.PushPull or SignalDrive.OpenToGround) is not { } driver)
+                continue;
+            var node = any.NodeOf(leg);
+            var most = Math.Max(Amps(0), driver.Role.Drive == SignalDrive.PushPull ? -Amps((driver.Role.Level ?? ContactRole.UsualLogic).Value) : 0);
+            if (most <= MostClampAmps) continue;
+            yield return new Clash(ConflictKind.OutputOverloaded, most > MostOutputAmps ? Severity.Stop : Severity.Fix, driver, leg)
+            {
+                Flow = new ElementFlow(any.ElementAt(leg).Link, new Volts(any.VoltsAt(leg)!.Value), new Amps(most)),
+            };
+
+            double Amps(double volts)
+                => new ElementNetwork(netlist, state, areDriversUp: false, new Dictionary<int, double> { [node] = volts }).Into(node);
+        }
+    }
+
     /// <summary>Loads that get too much, too little, or what hangs on what they take.</summary>
     public static IEnumerable<Clash> Loads(Netlist netlist, NetState state, ElementNetwork network)
     {
@@ -57,7 +86,8 @@ internal static class BehindElements
                 (ConflictKind Kind, Severity Severity)? told = Math.Sign(volts) != Math.Sign(wants.High.Value) || Math.Abs(volts) > Most(wants)
                     ? (ConflictKind.BeyondLoad, Severity.Stop)
                     : !isStiff ? (ConflictKind.FedThroughElement, Severity.Check)
-                    : !wants.Contains(new Volts(volts)) ? (ConflictKind.BelowLoad, load.Part.Kind.RunsOnLess() ? Severity.Check : Severity.Fix) : null;
+                    : Math.Abs(volts) < RunsFrom * Least(wants) ? (ConflictKind.BelowLoad, load.Part.Kind.RunsOnLess() ? Severity.Check : Severity.Fix)
+                    : !wants.Contains(new Volts(volts)) ? (ConflictKind.BelowLoad, Severity.Check) : null;
                 if (told is not var (kind, severity) || Math.Abs(volts) < Math.Abs(Below)) continue;
                 yield return new Clash(kind, severity, giver.Contact, load)
                 {
@@ -73,6 +103,8 @@ internal static class BehindElements
         => network.VoltsAt(contact) is { } volts && Math.Abs(volts) > Math.Abs(Below);
 
     private static double Most(VoltSpan wants) => Math.Max(Math.Abs(wants.Low.Value), Math.Abs(wants.High.Value));
+
+    private static double Least(VoltSpan wants) => Math.Min(Math.Abs(wants.Low.Value), Math.Abs(wants.High.Value));
 
     // One leg for each net that elements lead to and nothing holds.
     private static IEnumerable<CircuitContact> Legs(Netlist netlist, ElementNetwork network)

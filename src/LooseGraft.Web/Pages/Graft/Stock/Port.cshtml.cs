@@ -100,14 +100,10 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
     /// <summary>What is joined inside the part at this connector, each with its place in the part's list.</summary>
     public IEnumerable<(int Index, PartLink Link)> Links => Owner.Links.Index().Where(pair => pair.Item.One.Port == Port || pair.Item.Other.Port == Port);
 
-    public async Task<IActionResult> OnPostLinkAsync(string? position, string? other, LinkKind kind)
+    public async Task<IActionResult> OnPostLinkAsync(LinkForm form)
     {
         if (!await FindAsync()) return NotFound();
-        var one = ModelState.OptionalCount("link", position, "position");
-        if (InnerEnd.Parse(other?.Contains('/') == true ? other : $"{Port}/{other}") is { } far && one is { } near)
-            return await SaveAsync(new AddLink(Part, new PartLink(new InnerEnd(Port, near), far, kind)));
-        ModelState.AddModelError("link", "Type the two positions, such as 3 and 4; for another connector of this part write its name before, as in panel/4.");
-        return await InvalidAsync();
+        return form.Read(ModelState, Owner, Port) is { } link ? await SaveAsync(new AddLink(Part, link)) : await InvalidAsync();
     }
 
     public Task<IActionResult> OnPostUnlinkAsync(int index) => SaveAsync(new RemoveLink(Part, index));

@@ -1,0 +1,38 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Tests.Stock;
+
+public sealed class LinkFiguresTests
+{
+    [Theory]
+    [InlineData("", "")]
+    [InlineData("470 ohm 1/4 W", "470 ohm, 0.25 W")]
+    [InlineData("4k7", "4.7 kilohm")]
+    [InlineData("12 V, 400 ohm with diode", "400 ohm, 12 V, with a diode")]
+    [InlineData("with a diode", "with a diode")]
+    [InlineData("12V;30mA", "12 V, 0.03 A")]
+    [InlineData("2,5 A", "2.5 A")]
+    public void What_is_printed_on_an_element_is_read_as_people_type_it(string text, string words)
+        => Assert.Equal(words, LinkFiguresText.TryRead(text)!.Words);
+
+    [Theory]
+    [InlineData("12 V 5 V")]
+    [InlineData("12")]
+    [InlineData("12 mm")]
+    [InlineData("NaN V")]
+    [InlineData("1e309 ohm")]
+    [InlineData("many ohms")]
+    [InlineData("12 V 400 ohm 12 V 400 ohm 12 V 400 ohm 12 V 400 ohm 12 V 400 ohm 12 V 400 ohm 12 V 400 ohm")]
+    public void What_is_no_figure_or_stands_twice_is_refused(string text) => Assert.Null(LinkFiguresText.TryRead(text));
+
+    [Fact]
+    public void A_link_says_what_it_is()
+        => Assert.Equal("a switch that stays S1 (30 V), closed at rest, overlapping",
+            (new PartLink(new InnerEnd("p", 1), new InnerEnd("p", 2), LinkKind.Latching)
+            {
+                Name = "S1",
+                Figures = LinkFiguresText.TryRead("30 V")!,
+                IsClosedAtRest = true,
+                Overlaps = true,
+            }).Words);
+}
