@@ -96,7 +96,8 @@ public sealed class Judge
         foreach (var load in desk.Loads)
         {
             var across = (volts[load.Plus] - volts[load.Minus]) * Math.Sign(load.Volts);
-            if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * (load.RunsOnLess ? 0.2 : _graft.Elements.Count > 0 ? 0.9 : 0.85))
+            var least = load.RunsOnLess ? 0.2 : _graft.Elements.Count > 0 ? 0.9 : 0.85;
+            if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * least)
                 _dead.Add($"{load.Name} sees {across:0.#} V");
         }
 

@@ -72,7 +72,8 @@ internal sealed class SlowGraft
         foreach (var (index, link) in Items(part, "links").Index())
         {
             _described.Add(id);
-            var (one, other, mover) = (Inner(id, Text(link, "one")), Inner(id, Text(link, "other")), Text(link, "name") is { Length: > 0 } name ? $"{id} {name}" : $"{id} {index}");
+            var (one, other) = (Inner(id, Text(link, "one")), Inner(id, Text(link, "other")));
+            var mover = Text(link, "name") is { Length: > 0 } name ? $"{id} {name}" : $"{id} {index}";
             switch (Text(link, "kind"))
             {
                 case "" or "wire" or "fuse":

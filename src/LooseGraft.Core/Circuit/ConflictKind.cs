@@ -102,6 +102,18 @@ public enum ConflictKind
     /// <summary>A coil that goes on pulling while the machine is off.</summary>
     CoilHolds,
 
+    /// <summary>Both legs of a winding joined.</summary>
+    WindingShorted,
+
+    /// <summary>Alternating current on what is made for direct current, or for signals.</summary>
+    WindingOnCircuit,
+
+    /// <summary>A winding that is joined to the mains, or may be.</summary>
+    WindingNotIsolated,
+
+    /// <summary>A lamp or light on a winding that gives more than it is made for.</summary>
+    WindingBurnsLamp,
+
     /// <summary>A contact that bears less than the voltage it switches.</summary>
     ContactTooSmall,
 

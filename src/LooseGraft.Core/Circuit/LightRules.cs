@@ -10,7 +10,7 @@ namespace LooseGraft.Core.Circuit;
 internal static class LightRules
 {
     public static IEnumerable<Clash> Of(Netlist netlist, NetState state)
-        => Legs(netlist).SelectMany(legs => legs switch
+        => Pairs(netlist).SelectMany(legs => legs switch
         {
             ({ Signal.Family: SignalFamily.Light } plus, { } minus)
                 => Across(plus, minus, state).Concat(Through(plus, minus, state)).Concat(Through(minus, plus, state)),
@@ -20,7 +20,8 @@ internal static class LightRules
             _ => [],
         });
 
-    private static IEnumerable<(CircuitContact Plus, CircuitContact? Minus)> Legs(Netlist netlist)
+    /// <summary>The two legs of each light, lamp and loudspeaker that is known by what is written on them.</summary>
+    public static IEnumerable<(CircuitContact Plus, CircuitContact? Minus)> Pairs(Netlist netlist)
         => from leg in netlist.Contacts
            where leg is { Role.Kind: RoleKind.Passive, Signal.Polarity: not 0 } && !leg.Part.Kind.OnlyConducts()
                && !netlist.Elements.Any(element => element.One == leg || element.Other == leg)

@@ -28,6 +28,11 @@ internal sealed class PartPower
         return giver.Active.Except(taker.Main).Except(taker.Standby).Any() || (giver.Main.Count == 0 && taker.Standby.Count == 0);
     }
 
+    /// <summary>Whether what gives at a contact can be on while a part is without any power of its own: standby is, while the machine is off.</summary>
+    public bool CanOutlast(CircuitContact giver, string off)
+        => giver.Role is { Kind: RoleKind.Source, IsStandby: true } && Of(off) is { IsUnknown: false } taker
+            ? taker.Standby.Count == 0 : CanOutlast(giver.Part.Id, off);
+
     private Feeds Of(string part)
     {
         if (_known.TryGetValue(part, out var known)) return known;

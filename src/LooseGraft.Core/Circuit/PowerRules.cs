@@ -1,3 +1,4 @@
+using LooseGraft.Core.Circuit.Elements;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Quantities;
@@ -12,17 +13,20 @@ internal static class PowerRules
     public static IEnumerable<Clash> Of(Netlist netlist, NetState closed)
     {
         var power = new PartPower(netlist, closed);
-        return from net in closed.Nets
-               where net.Actors.Length > 1 && (net.Has(RoleKind.Driver) || net.Has(RoleKind.Input))
-               from pin in net.Actors
-               where pin.Terminal.IsSignal
-               from giver in net.Actors
-               where giver.Part.Id != pin.Part.Id
-               let weight = Weight(giver, pin)
-               where weight is not null && power.CanOutlast(giver.Part.Id, pin.Part.Id)
-               orderby weight descending
-               select new Clash(ConflictKind.FedWhileOff, weight.Value, giver, pin);
+        return ByWire(closed, power).Concat(netlist.Elements.IsEmpty ? [] : BehindElements.WhileOff(netlist, closed, power.CanOutlast));
     }
+
+    private static IEnumerable<Clash> ByWire(NetState closed, PartPower power)
+        => from net in closed.Nets
+           where net.Actors.Length > 1 && (net.Has(RoleKind.Driver) || net.Has(RoleKind.Input))
+           from pin in net.Actors
+           where pin.Terminal.IsSignal
+           from giver in net.Actors
+           where giver.Part.Id != pin.Part.Id
+           let weight = Weight(giver, pin)
+           where weight is not null && power.CanOutlast(giver.Part.Id, pin.Part.Id)
+           orderby weight descending
+           select new Clash(ConflictKind.FedWhileOff, weight.Value, giver, pin);
 
     private static Severity? Weight(CircuitContact giver, CircuitContact pin)
     {

@@ -43,10 +43,12 @@ internal static class LinkFormat
         var overlaps = link.Usual("overlaps", new FlagCodec(), value => value.Overlaps, false, "Whether it closes before others of its name open.");
         var ohms = link.Optional("ohms", Resistance, value => value.Figures.Resistance, "Of a resistor, a coil, or the resistor of a light.");
         var volts = link.Optional("volts", Rating, value => value.Figures.Volts,
-            "What a light, lamp or coil is made for, a diode loses, or a contact or fuse bears.");
+            "What a light, lamp or coil is made for, a winding gives, a diode loses, or a contact or fuse bears.");
         var amps = link.Optional("amps", Current, value => value.Figures.Amps, "What a fuse, diode or contact bears, or a lamp or coil takes.");
         var watts = link.Optional("watts", Power, value => value.Figures.Power, "What a resistor bears.");
         var diode = link.Usual("diode", new FlagCodec(), value => value.Figures.HasDiode, false, "Whether a coil has a diode across it.");
+        var isolated = link.Optional(
+            "isolated", new FlagCodec(), value => value.Figures.IsIsolated, "Whether a winding is joined to nothing else; left out while that is not proven.");
         return link.Makes(values => new PartLink(values.Of(one), values.Of(other), values.Of(kind))
         {
             Name = values.Of(name),
@@ -59,6 +61,7 @@ internal static class LinkFormat
                 Amps = values.Of(amps),
                 Power = values.Of(watts),
                 HasDiode = values.Of(diode),
+                IsIsolated = values.Of(isolated),
             },
             Unknown = values.Unknown,
         }, value => value.Unknown);

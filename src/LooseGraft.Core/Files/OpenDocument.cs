@@ -56,15 +56,22 @@ internal static class OpenDocument
         }
     }
 
-    /// <summary>Whether a document that can be read is of an older version than is written now.</summary>
+    /// <summary>Whether a document is of an older version than is written now; what no version can read is not.</summary>
     public static bool IsOlder(ReadOnlySpan<byte> document, int version)
     {
         var reader = new Utf8JsonReader(document);
-        while (reader.Read())
+        try
         {
-            if (reader.CurrentDepth > 1) reader.Skip();
-            else if (reader.TokenType == JsonTokenType.PropertyName && reader.ValueTextEquals("formatVersion"u8))
-                return reader.Read() && reader.TryGetInt32(out var written) && written < version;
+            while (reader.Read())
+            {
+                if (reader.CurrentDepth > 1) reader.Skip();
+                else if (reader.TokenType == JsonTokenType.PropertyName && reader.ValueTextEquals("formatVersion"u8))
+                    return reader.Read() && reader.TokenType == JsonTokenType.Number && reader.TryGetInt32(out var written) && written < version;
+            }
+        }
+        catch (JsonException)
+        {
+            // What is no document is of no version.
         }
 
         return false;

@@ -12,7 +12,7 @@ public sealed record LinkFigures
     /// <summary>Resistance of a resistor or coil, or of the resistor in series with a light.</summary>
     public Ohms? Resistance { get; init; }
 
-    /// <summary>The voltage that a light, lamp or coil is made for, a diode loses forward, or a contact or fuse bears.</summary>
+    /// <summary>The voltage that a light, lamp or coil is made for, a winding gives (effective), a diode loses forward, or a contact or fuse bears.</summary>
     public Volts? Volts { get; init; }
 
     /// <summary>The current that a fuse, diode or contact bears, or a lamp or coil takes.</summary>
@@ -24,10 +24,14 @@ public sealed record LinkFigures
     /// <summary>Whether a coil has a diode across it that takes up what it throws back when it is switched off.</summary>
     public bool HasDiode { get; init; }
 
+    /// <summary>Whether a winding has no connection to the mains, nor to anything else of its transformer; null while nobody has proven it.</summary>
+    public bool? IsIsolated { get; init; }
+
     /// <summary>In a builder's words, such as <c>470 ohm, 0.25 W</c>; empty when nothing is known.</summary>
     public string Words => string.Join(", ", new[]
     {
-        Resistance?.ToString(), Volts?.ToString(), Amps?.ToString(), Power is { } watts ? QuantityText.Write(watts.Value, "W") : null,
-        HasDiode ? "with a diode" : null,
+        Resistance?.ToString(), Volts?.ToString(), Amps is { Value: < 1 } less ? QuantityText.Write(less.Value * 1000, "mA") : Amps?.ToString(),
+        Power is { } watts ? QuantityText.Write(watts.Value, "W") : null,
+        HasDiode ? "with a diode" : null, IsIsolated switch { true => "isolated", false => "not isolated", _ => null },
     }.OfType<string>());
 }

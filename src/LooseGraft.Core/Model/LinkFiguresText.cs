@@ -7,7 +7,7 @@ namespace LooseGraft.Core.Model;
 public static partial class LinkFiguresText
 {
     /// <summary>What may be typed, for words beside a field.</summary>
-    public const string Allowed = "figures with their units, each once, such as 470 ohm 0.25 W, 4k7, 2 A, 12 V 400 ohm with diode";
+    public const string Allowed = "figures with their units, each once, such as 470 ohm 0.25 W, 4k7, 2 A, 12 V 400 ohm with diode, 6.3 V 0.5 A isolated";
 
     private const int Longest = 80;
 
@@ -18,9 +18,13 @@ public static partial class LinkFiguresText
     {
         var said = text?.Trim() ?? "";
         if (said.Length > Longest) return null;
-        var diode = DiodePattern().Match(said);
-        var figures = new LinkFigures { HasDiode = diode.Success };
-        foreach (var piece in Pieces().Split(said[..(diode.Success ? diode.Index : said.Length)].Trim(' ', ',', ';')).Where(piece => piece.Length > 0))
+        var word = WordPattern().Match(said);
+        var figures = new LinkFigures
+        {
+            HasDiode = word.Groups["diode"].Success,
+            IsIsolated = word.Groups["isolated"].Success ? !word.Groups["not"].Success : null,
+        };
+        foreach (var piece in Pieces().Split(said[..(word.Success ? word.Index : said.Length)].Trim(' ', ',', ';')).Where(piece => piece.Length > 0))
         {
             if (ReadingText.TryRead(piece) is not { } reading || With(figures, reading) is not { } more) return null;
             figures = more;
@@ -41,6 +45,6 @@ public static partial class LinkFiguresText
     [GeneratedRegex(@"(?:;|,\s|\s)\s*(?=[\d.])")]
     private static partial Regex Pieces();
 
-    [GeneratedRegex(@"(?:\bwith (?:a )?)?\bdiode\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex DiodePattern();
+    [GeneratedRegex(@"(?:(?:\bwith (?:a )?)?\b(?<diode>diode)|(?<not>\bnot )?\b(?<isolated>isolated))\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex WordPattern();
 }

@@ -32,4 +32,7 @@ public enum LinkKind
 
     /// <summary>The coil of a relay, its plus first.</summary>
     Coil,
+
+    /// <summary>A winding of a transformer that gives alternating current.</summary>
+    Winding,
 }

@@ -8,5 +8,6 @@ public static class LinkKinds
 
     /// <summary>Whether current meets more than a conductor in it, so that its ends are not one net.</summary>
     public static bool IsElement(this LinkKind kind)
-        => kind is LinkKind.Resistor or LinkKind.Diode or LinkKind.Light or LinkKind.Lamp or LinkKind.Coil;
+        => kind is LinkKind.Resistor or LinkKind.Diode or LinkKind.Light or LinkKind.Lamp or LinkKind.Coil
+            or LinkKind.Winding;
 }

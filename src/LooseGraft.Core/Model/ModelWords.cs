@@ -35,9 +35,10 @@ public static class ModelWords
         LinkKind.Fuse => "a fuse",
         LinkKind.Resistor => "a resistor",
         LinkKind.Diode => "a diode",
-        LinkKind.Light => "a light (LED)",
+        LinkKind.Light => "a light",
         LinkKind.Lamp => "a lamp",
         LinkKind.Coil => "a coil",
+        LinkKind.Winding => "a winding",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
     };
 

@@ -71,6 +71,9 @@ internal static class CircuitFindings
         ConflictKind.LightReversed => "exchange its two legs",
         ConflictKind.ElementBurns or ConflictKind.LightBurns or ConflictKind.ContactTooSmall => "take one that is made for it, or put more resistance before it",
         ConflictKind.PinThroughElement => "put more resistance before it, or divide the voltage with a second resistor to ground",
+        ConflictKind.WindingShorted or ConflictKind.WindingOnCircuit or ConflictKind.WindingBurnsLamp => "lead both its legs to a lamp made for it, and to nothing else",
+        ConflictKind.WindingNotIsolated
+            => "unplug it, and beep from the winding to each pin of the mains plug, to its earth and to the core: any beep, and it is not used. Mains is no work of yours",
         ConflictKind.OutputOverloaded => "let a transistor, or a driver made for it, switch it",
         ConflictKind.SupplyThroughElement => "take it off one of the two supplies",
         ConflictKind.FedThroughElement => "measure what arrives while it runs, at its start too",

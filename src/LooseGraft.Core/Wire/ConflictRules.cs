@@ -12,7 +12,7 @@ internal static class ConflictRules
         ConflictKind.SupplyToGround => WireRules.SupplyToGround,
         ConflictKind.SupplyToSupply or ConflictKind.BeyondLoad or ConflictKind.SupplyThroughElement => WireRules.SupplyToSupply,
         ConflictKind.SupplyBeyondSignal or ConflictKind.SupplyAgainstDriver or ConflictKind.HeldAtSupply or ConflictKind.LightBurns
-            or ConflictKind.SupplyThroughLight or ConflictKind.PinThroughElement => WireRules.SupplyIntoSignal,
+            or ConflictKind.SupplyThroughLight or ConflictKind.PinThroughElement or ConflictKind.WindingBurnsLamp => WireRules.SupplyIntoSignal,
         ConflictKind.SuppliesInParallel or ConflictKind.DriverAgainstDriver or ConflictKind.DriverShorted => WireRules.OutputAgainstOutput,
         ConflictKind.HeldAtGround or ConflictKind.AlwaysOn => WireRules.HeldAtGround,
         ConflictKind.LightReversed => WireRules.LightReversed,
@@ -27,6 +27,7 @@ internal static class ConflictRules
         ConflictKind.FedWhileOff => WireRules.FedWhileOff,
         ConflictKind.BetweenSupplies => WireRules.BetweenSupplies,
         ConflictKind.LabelDiffers => WireRules.LabelDiffers,
+        ConflictKind.WindingShorted or ConflictKind.WindingOnCircuit or ConflictKind.WindingNotIsolated => WireRules.Alternating,
         ConflictKind.ElementBurns or ConflictKind.ContactTooSmall or ConflictKind.OutputOverloaded => WireRules.BeyondElement,
         ConflictKind.CoilWithoutDiode or ConflictKind.CoilWeak or ConflictKind.CoilRestless or ConflictKind.CoilHolds => WireRules.Coil,
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),

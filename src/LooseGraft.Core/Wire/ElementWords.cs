@@ -13,14 +13,25 @@ internal static class ElementWords
         var (supply, name, volts) = (conflict.Giver.Signal, "the" + flow.Link.Words[1..], Figure(flow.Across.Value, "V"));
         return conflict.Kind switch
         {
-            ConflictKind.LightBurns when flow.Link.Kind == LinkKind.Lamp => $"{name} would get {volts} of {supply} and burn out",
+            ConflictKind.WindingShorted => $"{name} would be shorted: both its legs are on one net",
+            ConflictKind.WindingOnCircuit when conflict.Taker.Role.Kind == RoleKind.Passive => $"{name} on a winding: it is not made for alternating current",
+            ConflictKind.WindingOnCircuit => $"{name} on {conflict.Taker.Signal}, which is not made for alternating current",
+            ConflictKind.WindingNotIsolated when flow.Link.Figures.IsIsolated is null
+                => $"nobody has proven that {name} is joined to nothing else in its transformer: one leg of it may be mains",
+            ConflictKind.WindingNotIsolated => $"{name} is not isolated: what is wired to it is wired to the mains",
+            ConflictKind.WindingBurnsLamp => $"{name} is more than the {conflict.Taker.Terminal.Pin.Level?.ToString() ?? "bare"} {conflict.Taker.Signal.Function} bears",
+            ConflictKind.LightBurns when flow.Link.Kind == LinkKind.Lamp && supply.IsMeaningful => $"{name} would get {volts} of {supply} and burn out",
+            ConflictKind.LightBurns when flow.Link.Kind == LinkKind.Lamp => $"{name} would get {volts} and burn out",
             ConflictKind.LightBurns => $"{name} would take {Amps(flow)} of {supply} and burn out: it bears about 20 mA",
             ConflictKind.LightReversed => $"{name} lies the wrong way round: dark, harmless",
             ConflictKind.ElementBurns => Burns(flow, name, volts),
+            ConflictKind.ElementUnknown when !supply.IsMeaningful => $"nothing is known of {name} that says what it does",
             ConflictKind.ElementUnknown => $"nothing is known of {name} that says what {supply} does to it, and through it",
             ConflictKind.SupplyThroughElement => $"{supply} would send {Amps(flow)} through {name} into {conflict.Taker.Signal}",
             ConflictKind.PinThroughElement
                 => $"{supply} would bring {volts} through {name} to {conflict.Taker.Signal}, which bears {conflict.Taker.Role.Bears}: {Amps(flow)} would flow into it",
+            ConflictKind.FedWhileOff
+                => $"{supply} would feed the part behind {conflict.Taker.Signal} through {name} while its own supply is off: {Amps(flow)}",
             ConflictKind.OutputOverloaded => $"{supply} would have to drive {Amps(flow)} through {name}, and an output bears about 20 mA",
             ConflictKind.FedThroughElement
                 => $"{conflict.Taker.Signal} comes through {name}: how much is left hangs on what is taken",

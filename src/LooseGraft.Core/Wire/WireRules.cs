@@ -38,6 +38,7 @@ internal static class WireRules
     internal static readonly Rule DangerousPlacement = Rule("WIRE-034", Severity.Check, "a hand could push it on in a way that destroys something");
     internal static readonly Rule NoWireTable = Rule("WIRE-035", Severity.Fix, "no wire table for a joint that needs one");
     internal static readonly Rule LeftOffWithoutReason = Rule("WIRE-036", Severity.Check, "left off without a reason");
+    internal static readonly Rule Alternating = Rule("WIRE-038", Severity.Stop, "alternating current where it does not belong");
     internal static readonly Rule ContactTakenTwice = Rule("WIRE-037", Severity.Fix, "two joints claim the same contact");
 
     // Leads: what was made by hands is proven by the meter before it meets a board.

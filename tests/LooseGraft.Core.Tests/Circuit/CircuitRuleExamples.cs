@@ -19,7 +19,11 @@ internal static class CircuitRuleExamples
         ["WIRE-027"] = (Driving(3), Driving(2)),
         ["WIRE-028"] = (Behind(Link(1, 2, LinkKind.Resistor, "47 ohm")), Behind(Link(1, 2, LinkKind.Resistor, "470 ohm"))),
         ["WIRE-029"] = (Behind(Link(1, 2, LinkKind.Coil, "12 V 400 ohm")), Behind(Link(1, 2, LinkKind.Coil, "5 V 400 ohm"))),
+        ["WIRE-038"] = (Wound("supply/1"), Wound("supply/2")),
     };
+
+    private static Graft Wound(string contact) => Assembled([Supply, Part(PartKind.Other, "winding", "none,none",
+        Link(1, 2, LinkKind.Winding, "6.3 V isolated"))], $"{contact}-winding/1");
 
     // A board on the supply, and a device on either.
     private static Graft Talking(string feed)

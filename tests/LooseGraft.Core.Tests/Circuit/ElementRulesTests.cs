@@ -134,6 +134,17 @@ public sealed class ElementRulesTests
         => Assert.Equal(expected, Words(Judge([Supply, Panel(Link(1, 2, LinkKind.Diode, loses)), Part(PartKind.Drive, "drive", "+5 V,ground")],
             "supply/3-panel/1", "drive/1-panel/2", "supply/2-drive/2")));
 
+    // Standby stays on while the board behind the resistor is off. 4.4 V beyond its diode is 20 mA at 220 ohm.
+    [Theory]
+    [InlineData("219 ohm", "FedWhileOff Stop supply/5 > board/1")]
+    [InlineData("221 ohm", "FedWhileOff Fix supply/5 > board/1")]
+    [InlineData("999 ohm", "FedWhileOff Fix supply/5 > board/1")]
+    [InlineData("1.01k", "FedWhileOff Check supply/5 > board/1")]
+    public void A_part_that_is_off_is_fed_through_a_resistor(string ohms, string expected)
+        => Assert.Equal(expected, Words(Judge([Part(PartKind.Supply, "supply", "+12 V,ground,+5 V,ground,+5 V standby"),
+            Panel(Link(1, 2, LinkKind.Resistor, ohms)), Part(PartKind.Board, "board", "<my-line@5,ground,<+12 V")],
+            "supply/5-panel/1", "board/1-panel/2", "supply/2-board/2", "supply/1-board/3")));
+
     [Fact]
     public void What_a_wire_to_blame_for_less_hides_is_found()
         => Assert.Contains("SupplyThroughElement Stop supply/1 > supply/3", Words(Judge([Supply, Panel(Link(1, 2, LinkKind.Resistor, "10 ohm 10 W")),

@@ -43,6 +43,13 @@ public sealed class FromVersion1Tests
     public void A_document_is_older_by_its_own_version_alone(string version, bool isOlder)
         => Assert.Equal(isOlder, GraftFile.IsOlder(Encoding.UTF8.GetBytes($$"""{"donor":{"formatVersion":1},"formatVersion":{{version}},"x":1}""")));
 
+    [Theory]
+    [InlineData("")]
+    [InlineData("{\"formatVersion\":")]
+    [InlineData("{\"formatVersion\":\"one\"}")]
+    [InlineData("[1]")]
+    public void What_no_version_can_read_is_not_older(string document) => Assert.False(GraftFile.IsOlder(Encoding.UTF8.GetBytes(document)));
+
     [Fact]
     public void The_upgrader_knows_nothing_of_the_model()
     {

@@ -9,8 +9,10 @@ public sealed class LinkFiguresTests
     [InlineData("470 ohm 1/4 W", "470 ohm, 0.25 W")]
     [InlineData("4k7", "4.7 kilohm")]
     [InlineData("12 V, 400 ohm with diode", "400 ohm, 12 V, with a diode")]
+    [InlineData("6.3 V 0.5 A isolated", "6.3 V, 500 mA, isolated")]
+    [InlineData("6.3 V, not isolated", "6.3 V, not isolated")]
     [InlineData("with a diode", "with a diode")]
-    [InlineData("12V;30mA", "12 V, 0.03 A")]
+    [InlineData("12V;30mA", "12 V, 30 mA")]
     [InlineData("2,5 A", "2.5 A")]
     public void What_is_printed_on_an_element_is_read_as_people_type_it(string text, string words)
         => Assert.Equal(words, LinkFiguresText.TryRead(text)!.Words);

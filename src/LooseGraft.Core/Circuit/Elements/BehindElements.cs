@@ -13,6 +13,9 @@ internal static class BehindElements
     /// <summary>So little does nothing to a pin (makers' data sheets: injected current of a milliampere is borne for ever).</summary>
     public const double HarmlessClampAmps = 0.001;
 
+    /// <summary>Through so much and more a part that is off is hardly fed (common practice: a kilohm in series protects a pin).</summary>
+    public const double HarmlessOhms = 1000;
+
     /// <summary>An output dies of more (makers' absolute maximum ratings: 25 to 40 mA for one pin).</summary>
     public const double MostOutputAmps = 0.04;
 
@@ -23,6 +26,8 @@ internal static class BehindElements
     // What a small board or fan takes at least, to see whether what feeds it gives way.
     private const double TestAmps = 0.1;
     private const double Below = -0.5;
+
+    private static readonly bool[] OffAndOn = [false, true];
 
     /// <summary>Pins that get more than they bear, weighed by what flows into them then.</summary>
     public static IEnumerable<Clash> Pins(Netlist netlist, NetState state, ElementNetwork network, bool areDriversUp)
@@ -49,14 +54,38 @@ internal static class BehindElements
         }
     }
 
+    /// <summary>Pins of parts that are off, fed through elements by what is on.</summary>
+    /// <param name="netlist">The circuit.</param>
+    /// <param name="state">Its nets.</param>
+    /// <param name="canOutlast">Whether a contact may give while a part has no power.</param>
+    public static IEnumerable<Clash> WhileOff(Netlist netlist, NetState state, Func<CircuitContact, string, bool> canOutlast)
+        => from areDriversUp in OffAndOn
+           let network = new ElementNetwork(netlist, state, areDriversUp)
+           from leg in Legs(netlist, network)
+           let node = network.NodeOf(leg)
+           let volts = network.VoltsAt(leg)!.Value
+           where volts > Branch.DiodeVolts
+           let giver = network.Giver(leg, besides: node)
+           where giver is not null
+           from pin in state.Of(leg)?.Actors ?? []
+           where pin.Terminal.IsSignal && canOutlast(giver.Value.Contact, pin.Part.Id)
+           let amps = new ElementNetwork(netlist, state, areDriversUp, new Dictionary<int, double> { [node] = Branch.DiodeVolts }).Into(node)
+           let ohms = (volts - Branch.DiodeVolts) / amps
+           select new Clash(ConflictKind.FedWhileOff,
+               amps > MostClampAmps ? Severity.Stop : ohms < HarmlessOhms ? Severity.Fix : Severity.Check, giver.Value.Contact, pin)
+           {
+               Flow = new ElementFlow(network.ElementAt(leg).Link, new Volts(volts), new Amps(amps)),
+               Via = giver.Value.Leg,
+           };
+
     /// <summary>Outputs that must give, up, or take, down, more through elements than they can.</summary>
     public static IEnumerable<Clash> Outputs(Netlist netlist, NetState state)
     {
         var any = new ElementNetwork(netlist, state, areDriversUp: false);
         foreach (var leg in Legs(netlist, any))
         {
-            if (state.Of(leg)?.Of(RoleKind.Driver).FirstOrDefault(actor => actor.Role.Drive is SignalDrive.PushPull or SignalDrive.OpenToGround) is not { } driver)
-                continue;
+            var drivers = state.Of(leg)?.Of(RoleKind.Driver) ?? [];
+            if (drivers.FirstOrDefault(actor => actor.Role.Drive is SignalDrive.PushPull or SignalDrive.OpenToGround) is not { } driver) continue;
             var node = any.NodeOf(leg);
             var most = Math.Max(Amps(0), driver.Role.Drive == SignalDrive.PushPull ? -Amps((driver.Role.Level ?? ContactRole.UsualLogic).Value) : 0);
             if (most <= MostClampAmps) continue;

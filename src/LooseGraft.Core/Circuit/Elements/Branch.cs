@@ -42,6 +42,9 @@ internal readonly record struct Branch(int From, int To, double Ohms, double? Th
             case LinkKind.Diode:
                 yield return new Branch(one, other, DiodeOhms, figures.Volts?.Value ?? DiodeVolts, element);
                 break;
+            // Of alternating current nothing is left on average, and where a winding meets direct current is told as that.
+            case LinkKind.Winding:
+                break;
             case LinkKind.Light:
                 var volts = figures.Volts?.Value ?? LightVolts;
                 yield return volts <= MostBareVolts

@@ -32,7 +32,7 @@ internal static class ElementRules
         var driven = new ElementNetwork(netlist, state, areDriversUp: true);
         return Each(netlist, quiet, state).Concat(Each(netlist, driven, state)).Concat(IntoSupplies(netlist, quiet))
             .Concat(BehindElements.Pins(netlist, state, quiet, areDriversUp: false)).Concat(BehindElements.Pins(netlist, state, driven, areDriversUp: true))
-            .Concat(BehindElements.Loads(netlist, state, quiet)).Concat(BehindElements.Outputs(netlist, state))
+            .Concat(BehindElements.Loads(netlist, state, quiet)).Concat(BehindElements.Outputs(netlist, state)).Concat(WindingRules.Of(netlist, state))
             // Of one thing the worst is told.
             .OrderByDescending(clash => clash.Severity);
     }
