@@ -31,9 +31,10 @@ public static class CircuitJudge
         var search = new ClashSearch(netlist, blame);
         // Shorts first, whatever press they need: what is blamed for less must not hide one.
         var positions = PositionList.Of(netlist, position => CoilRules.Pulling(netlist, position), coil => CoilRules.IsDriven(coil, first));
-        if (positions.All.Length > 0) search.Tell(all, blame.LeavesClosed, IsStop);
-        var moved = positions.All.Select(position => (Position: position, State: Told(netlist, position, search, blame))).ToArray();
-        var closed = search.Tell(all.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesClosed, IsToldOfClosed);
+        var lasting = positions.All.IsEmpty ? all : search.Tell(all, blame.LeavesClosed, IsStop);
+        var moved = new PositionJudge(netlist, blame, search, lasting).Judge(positions);
+        var closed = search.Tell(
+            search.Told.Count == 0 ? all : all.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesClosed, IsToldOfClosed);
         var open = search.Tell(first.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesOpen, _ => true);
         var told = search.Told;
         var solved = new ElementNetwork(netlist, closed, areDriversUp: false);
@@ -46,7 +47,7 @@ public static class CircuitJudge
             .Concat(IdentityRules.Of(netlist, all))
             // What goes on through an element may be worst by way of a wire that is to blame for less.
             .Concat(ElementRules.Of(netlist, all).Where(IsStop)).Concat(ElementRules.Of(netlist, open)).Concat(ElementRules.Of(netlist, closed))
-            .Concat(moved.SelectMany(each => InPosition(netlist, each.Position, each.State)))
+            .Concat(moved)
             // What shorts its own supply by pulling lets go again: the short is told.
             .Concat(told.Exists(conflict => conflict.Severity == Severity.Stop) ? [] : CoilRules.Restless(netlist, positions.Restless))
             .Concat(ContactLimits.Of(netlist, first))
@@ -55,18 +56,6 @@ public static class CircuitJudge
         return new CircuitAnswer([.. conflicts.OrderByDescending(conflict => conflict.Severity).Take(MostTold)],
             IsAll: conflicts.Length <= MostTold && search.IsAll && all.IsWhole && positions.IsAll && solved.IsWhole);
     }
-
-    // Shorts in a position other than rest, and the nets as they would be without what is to blame.
-    private static NetState Told(Netlist netlist, Position position, ClashSearch search, Blame blame)
-    {
-        return search.Tell(new NetState(netlist, IsMade), IsMade, IsStop);
-
-        bool IsMade(Join join) => position.IsMade(join) && blame.Leaves(join);
-    }
-
-    private static IEnumerable<Clash> InPosition(Netlist netlist, Position position, NetState state)
-        => LightRules.Of(netlist, state).Where(IsToldOfClosed).Concat(ElementRules.Of(netlist, state))
-            .Concat(CoilRules.Holding(netlist, position, state));
 
     // What is one thing to mend is told once, however many lines show it.
     private static (ConflictKind, string, string) Once(Clash clash) => clash.Kind switch
@@ -78,9 +67,9 @@ public static class CircuitJudge
         _ => (clash.Kind, clash.Giver.Id.ToString(), clash.Taker.Id.ToString()),
     };
 
-    private static bool IsStop(Clash clash) => clash.Severity == Severity.Stop;
+    internal static bool IsStop(Clash clash) => clash.Severity == Severity.Stop;
 
-    private static bool IsToldOfClosed(Clash clash)
+    internal static bool IsToldOfClosed(Clash clash)
         => IsStop(clash) || clash.Kind is ConflictKind.BelowLoad or ConflictKind.NotStandby or ConflictKind.LevelDiffers;
 
     private static IEnumerable<Clash> Clashes(NetState state) => state.Nets.SelectMany(net => ClashSearch.In(net, state));

@@ -8,6 +8,10 @@ internal sealed class NetState
     private readonly Func<Join, bool> _isMade;
     private readonly Net?[] _of;
     private readonly int[] _seen;
+
+    // What was not walked here is as it is there.
+    private readonly NetState? _elsewhere;
+    private readonly bool[]? _isOwn;
     private int _walk;
 
     // By its first contact, so that whatever is read off comes in the order of the graft.
@@ -23,10 +27,18 @@ internal sealed class NetState
     private NetState(NetState state, Func<Join, bool> isMade)
     {
         (_netlist, _isMade, _of, _nets) = (state._netlist, isMade, [.. state._of], new SortedDictionary<int, Net>(state._nets));
-        _seen = new int[_of.Length];
+        (_seen, _elsewhere, _isOwn) = (new int[_of.Length], state._elsewhere, state._isOwn);
     }
 
-    /// <summary>Every net of more than one contact.</summary>
+    private NetState(NetState elsewhere, IEnumerable<CircuitContact> around, Func<Join, bool> isMade)
+    {
+        (_netlist, _isMade, _of, _nets, _elsewhere) = (elsewhere._netlist, isMade, new Net?[elsewhere._of.Length], [], elsewhere);
+        _seen = new int[_of.Length];
+        Walk([.. around]);
+        _isOwn = Array.ConvertAll(_seen, walk => walk != 0);
+    }
+
+    /// <summary>Every net of more than one contact; of nets that are the same elsewhere none.</summary>
     public IReadOnlyCollection<Net> Nets => _nets.Values;
 
     /// <summary>How many pairs of acting contacts there are to judge.</summary>
@@ -36,7 +48,12 @@ internal sealed class NetState
     public bool IsWhole => Nets.All(net => net.IsWhole);
 
     /// <summary>The net a contact is in; null when it is alone.</summary>
-    public Net? Of(CircuitContact contact) => _of[contact.Index];
+    public Net? Of(CircuitContact contact) => _isOwn is null || _isOwn[contact.Index] ? _of[contact.Index] : _elsewhere!.Of(contact);
+
+    /// <summary>A state that differs from this one only in nets that some contacts are in.</summary>
+    /// <param name="contacts">One contact at least of each net that differs, in either state.</param>
+    /// <param name="isMade">The joins that are made in it.</param>
+    public NetState Around(IEnumerable<CircuitContact> contacts, Func<Join, bool> isMade) => new(this, contacts, isMade);
 
     /// <summary>The nets that contacts of a part are in, with those contacts.</summary>
     public List<(CircuitContact Contact, Net Net)> OfPart(string part)
@@ -44,7 +61,7 @@ internal sealed class NetState
         var found = new List<(CircuitContact Contact, Net Net)>();
         foreach (var contact in _netlist.ContactsOf(part))
         {
-            if (_of[contact.Index] is { } net) found.Add((contact, net));
+            if (Of(contact) is { } net) found.Add((contact, net));
         }
 
         return found;

@@ -128,5 +128,17 @@ public sealed class CoilRulesTests
         Assert.True(Core.Circuit.CircuitJudge.Judge(Wired([Supply, switches with { Links = switches.Links.RemoveAt(10) }], "supply/1-panel/1")).IsAll);
     }
 
+    [Theory]
+    [InlineData(10, 1023, true)]
+    [InlineData(11, 66, false)]
+    [InlineData(60, 1024, false)]
+    public void However_much_moves_the_positions_are_bounded(int movers, int positions, bool isAll)
+    {
+        var panel = Part(PartKind.Panel, "panel", string.Join(',', Enumerable.Repeat("none", 2 * movers)), [.. Enumerable.Range(1, movers).Select(at =>
+            Link((2 * at) - 1, 2 * at, LinkKind.Latching, "", $"S{at}", isClosedAtRest: true))]);
+        var list = Core.Circuit.Positions.PositionList.Of(Wired([panel]), _ => [], _ => false);
+        Assert.Equal((positions, isAll), (list.All.Length, list.IsAll));
+    }
+
     private static Part Relay(params PartLink[] links) => Part(PartKind.Panel, "relay", "none,none,none,none", links);
 }

@@ -6,7 +6,8 @@ namespace LooseGraft.Core.Circuit.Positions;
 /// <summary>The positions in which a circuit must be judged besides rest.</summary>
 /// <param name="All">The positions.</param>
 /// <param name="Restless">Coils that pull themselves off again, and never settle.</param>
-/// <param name="IsAll">Whether these are all; beyond <see cref="MostMovers"/> things that move each alone and every two are taken.</param>
+/// <param name="IsAll">Whether these are all. Beyond <see cref="MostMovers"/> things that move each alone is taken, and as many pairs as the bound
+/// allows.</param>
 /// <remarks>
 /// <para>What only makes needs no position of its own, as long as nothing pulls: all of it closed shows whatever any of it can do. Changeovers and break
 /// contacts are taken in all their combinations. Where coils pull, every press counts, and each combination of presses is followed from every state of the
@@ -39,12 +40,12 @@ internal sealed record PositionList(ImmutableArray<Position> All, ImmutableArray
         return new PositionList([.. combinations.SelectMany(moved => Around(moved, overlapping)).Skip(1)], [], IsAll: true);
     }
 
-    // Each alone, and every two: most of what two things do to each other is found, and that it is not all is told.
+    // Each alone, and then every two as far as the bound goes: most of what two things do to each other is found, and that it is not all is told.
     private static PositionList Few(string[] movers, HashSet<string> overlapping)
-        => new([.. from one in Enumerable.Range(0, movers.Length)
-                   from other in Enumerable.Range(one, movers.Length - one)
-                   from position in Around([movers[one], movers[other]], overlapping)
-                   select position], [], IsAll: false);
+        => new([.. (from apart in Enumerable.Range(0, movers.Length)
+                    from one in Enumerable.Range(0, movers.Length - apart)
+                    from position in Around([movers[one], movers[one + apart]], overlapping)
+                    select position).Take(1 << MostMovers)], [], IsAll: false);
 
     // What overlaps passes, on its way to or from where it stands, a moment in which all of its contacts are closed.
     private static IEnumerable<Position> Around(ImmutableHashSet<string> moved, HashSet<string> overlapping)
