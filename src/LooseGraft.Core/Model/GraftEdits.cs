@@ -36,7 +36,7 @@ public static class GraftEdits
         => graft.WithPart(id.Part, part => part with
         {
             Ports = part.Ports.RemoveAll(port => port.Id == id.Port),
-            Links = part.Links.RemoveAll(link => link.One.Port == id.Port || link.Other.Port == id.Port),
+            Links = part.Links.RemoveAll(link => link.One.Port == id.Port || link.Other.Port == id.Port).WithoutOrphans(),
         }) with
         {
             Joints = graft.Joints.RemoveAll(joint => joint.From == id || joint.To == id),

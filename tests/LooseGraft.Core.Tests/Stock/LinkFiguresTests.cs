@@ -28,6 +28,15 @@ public sealed class LinkFiguresTests
     public void What_is_no_figure_or_stands_twice_is_refused(string text) => Assert.Null(LinkFiguresText.TryRead(text));
 
     [Fact]
+    public void A_coil_takes_the_contacts_that_it_moves_with_it_and_no_others()
+    {
+        PartLink Link(LinkKind kind, string name) => new(new InnerEnd("p", 1), new InnerEnd("p", 2), kind) { Name = name };
+        ValueList<PartLink> links = [Link(LinkKind.Coil, "K1"), Link(LinkKind.Relay, "K1"), Link(LinkKind.Relay, "K2"), Link(LinkKind.Latching, "K2")];
+        Assert.Equal(["K1", "K1", "K2"], links.WithoutOrphans().Select(link => link.Name));
+        Assert.Equal(["K2"], links.RemoveAt(0).WithoutOrphans().Select(link => link.Name));
+    }
+
+    [Fact]
     public void A_link_says_what_it_is()
         => Assert.Equal("a switch that stays S1 (30 V), closed at rest, overlapping",
             (new PartLink(new InnerEnd("p", 1), new InnerEnd("p", 2), LinkKind.Latching)
