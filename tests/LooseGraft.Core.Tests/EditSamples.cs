@@ -128,14 +128,19 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         var demos = Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Order().Select(file => GraftFile.Read(File.ReadAllBytes(file)).Graft!)
             .ToList();
         var ferry = demos.First(demo => demo.Practice is not null);
-        var rich = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") }) with
+        ferry = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") });
+        var rich = ferry with
         {
+            Parts = [.. ferry.Parts.Select(part => part.Ports.FirstOrDefault(port => port.PositionCount > 1) is not { } port ? part : part with
+            {
+                Tests = [new ContinuityTest<InnerEnd>(new InnerEnd(port.Id, 1), new InnerEnd(port.Id, 2), true, default)],
+            })],
             Joints = [.. ferry.Joints.Select(joint => ferry.FindPort(joint.From)!.PositionCount < 2 ? joint : joint with
             {
                 Method = JointMethod.Rebuild,
                 Wires = [new Conductor(1, 1)],
                 Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))],
-                Tests = [new LeadTest(new LeadEnd(true, 1), new LeadEnd(false, 1), true, default)],
+                Tests = [new ContinuityTest<LeadEnd>(new LeadEnd(true, 1), new LeadEnd(false, 1), true, default)],
             })],
             Photos = [.. ferry.Photos, .. ferry.Photos],
             Readings = [.. ferry.Readings,

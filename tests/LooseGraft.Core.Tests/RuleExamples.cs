@@ -202,7 +202,7 @@ public sealed class RuleExamples
 
     private static Graft Read(bool beeped)
         => Wired("ground", "ground")
-            .WithJoint("joint", joint => joint with { Tests = [new LeadTest(new LeadEnd(true, 1), new LeadEnd(false, 1), beeped, default)] });
+            .WithJoint("joint", joint => joint with { Tests = [new ContinuityTest<LeadEnd>(new LeadEnd(true, 1), new LeadEnd(false, 1), beeped, default)] });
 
     private static Graft Drawing(double amps)
     {

@@ -49,9 +49,38 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Empty((await GraftAsync(id)).Joints[0].Tests);
     }
 
+    [Fact]
+    public async Task A_lead_that_is_a_part_is_read_line_by_line_and_says_who_made_it()
+    {
+        var lead = new Part("lead", "the lead", PartKind.Lead)
+        {
+            Ports = [Two("a"), Two("b")],
+            Links = [new PartLink(new InnerEnd("a", 1), new InnerEnd("b", 1), LinkKind.Wire)],
+        };
+        static Port Two(string id) => new(id, id, ConnectorTypes.Find("pin-header")!, Gender.Female) { OwnRows = 1, OwnColumns = 2 };
+        var graft = Graft.Empty("leads") with { Parts = [lead, lead with { Id = "bare", Links = [] }] };
+        var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
+        var (browser, page) = (host.Browser(), $"/graft/{id}/wire/lead/sheet");
+        Assert.Contains("not proven yet: no power", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "1"), ("one", "b/1"), ("other", "a/1"), ("beeped", "true"));
+        Assert.Contains("proven by the meter", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Making", ("Revision", "2"), ("making", "Bought"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "3"));
+        Assert.Contains("bought: reading it is up to you", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        foreach (var (one, other) in new[] { ("b/3", "a/1"), ("a/1", "a/1"), ("c/1", "a/1"), ("from-1", "a/1") })
+        {
+            Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(
+                browser, page, page + "?handler=Test", ("Revision", "4"), ("one", one), ("other", other), ("beeped", "true"))).StatusCode);
+        }
+
+        Assert.Contains("Nobody has described", await browser.GetStringAsync($"/graft/{id}/wire/bare/sheet", Cancellation), StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/nothing/sheet", Cancellation)).StatusCode);
+    }
+
     [Theory]
     [InlineData("/old-case/speaker", Stage.Stock, "/graft/7/stock#at-old-case-speaker")]
     [InlineData("/parts/board", Stage.Stock, "/graft/7/stock#at-parts-board")]
+    [InlineData("/parts/board", Stage.Wire, "/graft/7/wire/board/sheet")]
     [InlineData("/life", Stage.Prove, "/graft/7/prove/life")]
     [InlineData("/readings/one", Stage.Prove, "/graft/7/prove?fact=%2Fparts%2Fboard%2Fports%2Fheader%2Fpins%2F2")]
     [InlineData("/readings/two", Stage.Prove, "/graft/7/prove?fact=%2Fparts%2Fboard%2Fports%2Fheader")]

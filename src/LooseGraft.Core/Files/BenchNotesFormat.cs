@@ -23,7 +23,12 @@ internal static class BenchNotesFormat
     public static readonly ObjectCodec<Observation> Observation = DescribeObservation();
     public static readonly ObjectCodec<BenchRecord> Record = DescribeRecord();
     public static readonly ObjectCodec<Photo> Photo = DescribePhoto();
-    public static readonly ObjectCodec<LeadTest> LeadTest = DescribeLeadTest();
+    public static readonly ObjectCodec<ContinuityTest<LeadEnd>> LeadTest =
+        DescribeTest("leadTest", "What the meter said between two ends of a made lead.", EndOfLead);
+
+    public static readonly ObjectCodec<ContinuityTest<InnerEnd>> PartTest =
+        DescribeTest("partTest", "What the meter said between two contacts of a lead that is a part.", LinkFormat.End);
+
     public static readonly ObjectCodec<LeadTie> LeadTie = DescribeLeadTie();
 
     private static ObjectCodec<CaseAnswer> DescribeCaseAnswer()
@@ -98,14 +103,16 @@ internal static class BenchNotesFormat
         return tie.Makes(values => new LeadTie(values.Of(one), values.Of(other)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
-    private static ObjectCodec<LeadTest> DescribeLeadTest()
+    private static ObjectCodec<ContinuityTest<TEnd>> DescribeTest<TEnd>(string name, string words, Codec<TEnd> end)
+        where TEnd : struct, IEquatable<TEnd>
     {
-        var test = new ObjectCodec<LeadTest>("leadTest", "What the meter said between two ends of a made lead.", isInline: true);
-        var one = test.Required("one", EndOfLead, value => value.One, "Where one probe lay.");
-        var other = test.Required("other", EndOfLead, value => value.Other, "Where the other lay.");
+        var test = new ObjectCodec<ContinuityTest<TEnd>>(name, words, isInline: true);
+        var one = test.Required("one", end, value => value.One, "Where one probe lay.");
+        var other = test.Required("other", end, value => value.Other, "Where the other lay.");
         var beeped = test.Required("beeped", new FlagCodec(), value => value.Beeped, "Whether it beeped.");
         var at = test.Required("at", Moment, value => value.At, "When.");
-        return test.Makes(values => new LeadTest(values.Of(one), values.Of(other), values.Of(beeped), values.Of(at)) { Unknown = values.Unknown },
+        return test.Makes(
+            values => new ContinuityTest<TEnd>(values.Of(one), values.Of(other), values.Of(beeped), values.Of(at)) { Unknown = values.Unknown },
             value => value.Unknown);
     }
 

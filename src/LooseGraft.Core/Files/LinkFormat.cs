@@ -13,9 +13,12 @@ internal static class LinkFormat
     private static readonly Codec<Amps> Current = Quantity<Amps>(1e-6, 1000);
     private static readonly Codec<Watts> Power = Quantity<Watts>(0.001, 10_000);
 
+    public static readonly Codec<InnerEnd> End = new MappedCodec<string, InnerEnd>(
+        new TextCodec(46), text => InnerEnd.Parse(text), value => value.ToString(), "a contact of this part, written port/position");
+
     public static readonly ObjectCodec<PartLink> Link = Describe();
 
-    /// <summary>What must hold between the links of a part and its contacts.</summary>
+    /// <summary>What must hold between the links of a part, what was read of them, and its contacts.</summary>
     public static void Check(Part part, ReadContext context)
     {
         foreach (var (index, link) in part.Links.Index())
@@ -28,15 +31,20 @@ internal static class LinkFormat
             if (!link.Kind.Moves() && (link.IsClosedAtRest || link.Overlaps))
                 context.Fail($".links[{index}].kind", ChoiceCodec<LinkKind>.Word(link.Kind), "a contact that moves, as it is said to be closed at rest");
         }
+
+        foreach (var (index, test) in part.Tests.Index())
+        {
+            CheckEnd(part, context, $".tests[{index}].one", test.One);
+            CheckEnd(part, context, $".tests[{index}].other", test.Other);
+            if (test.One == test.Other) context.Fail($".tests[{index}].other", "the contact it starts from", "another contact");
+        }
     }
 
     private static ObjectCodec<PartLink> Describe()
     {
-        var end = new MappedCodec<string, InnerEnd>(
-            new TextCodec(46), text => InnerEnd.Parse(text), value => value.ToString(), "a contact of this part, written port/position");
         var link = new ObjectCodec<PartLink>("link", "Two contacts with what lies between them inside the part.", isInline: true);
-        var one = link.Required("one", end, value => value.One, "A contact; the plus side, where there is one.");
-        var other = link.Required("other", end, value => value.Other, "The other.");
+        var one = link.Required("one", End, value => value.One, "A contact; the plus side, where there is one.");
+        var other = link.Required("other", End, value => value.Other, "The other.");
         var kind = link.Usual("kind", new ChoiceCodec<LinkKind>(), value => value.Kind, LinkKind.Wire, "What lies between them.");
         var name = link.Optional("name", new TextCodec(20), value => value.Name, "What it is called; contacts of one name move together, or with its coil.");
         var closed = link.Usual("closedAtRest", new FlagCodec(), value => value.IsClosedAtRest, false, "Whether a contact opens when it is moved.");

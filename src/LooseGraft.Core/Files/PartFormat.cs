@@ -88,6 +88,9 @@ internal static class PartFormat
         var body = part.Optional("body", SeatFormat.Body, value => value.Body, "The shape of it, for a board.");
         var holes = part.Many("holes", Hole, GraftFileLimits.Holes, value => value.Holes, "Its mounting holes.");
         var links = part.Many("links", LinkFormat.Link, GraftFileLimits.Links, value => value.Links, "What lies between its contacts inside it.");
+        var made = part.Optional("made", new ChoiceCodec<PartMaking>(), value => value.Making, "Who made it, of a lead or an adapter.");
+        var tests = part.Many(
+            "tests", BenchNotesFormat.PartTest, GraftFileLimits.LeadTests, value => value.Tests, "What the meter said of it, of a lead made by hand.");
         var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
         var matrix = part.Optional("matrix", Matrix, value => value.Matrix, "Its keys, if it is a keyboard of rows and columns.");
         return part.Makes(values => new Part(values.Of(id), values.Of(name), values.Of(kind))
@@ -100,6 +103,8 @@ internal static class PartFormat
             Body = values.Of(body),
             Holes = values.Of(holes),
             Links = values.Of(links),
+            Making = values.Of(made),
+            Tests = values.Of(tests),
             Ports = values.Of(ports),
             Matrix = values.Of(matrix),
             Unknown = values.Unknown,

@@ -4,9 +4,16 @@ namespace LooseGraft.Core.Model;
 /// <summary>Edits of a graft. Each gives a new graft; what is named but not there leaves the graft as it is.</summary>
 public static class GraftEdits
 {
-    /// <summary>Changes one part.</summary>
+    /// <summary>Changes one part. A change of what lies between its contacts makes another lead of it: what was read of the old one is dropped.</summary>
     public static Graft WithPart(this Graft graft, string id, Func<Part, Part> change)
-        => graft with { Parts = Replace(graft.Parts, part => part.Id == id, change) };
+        => graft with
+        {
+            Parts = Replace(graft.Parts, part => part.Id == id, part =>
+            {
+                var changed = change(part);
+                return changed.Links == part.Links ? changed : changed with { Tests = [] };
+            }),
+        };
 
     /// <summary>Takes out a part with everything that names it: its joints, what it feeds and what it draws.</summary>
     public static Graft WithoutPart(this Graft graft, string id)
@@ -37,6 +44,7 @@ public static class GraftEdits
         {
             Ports = part.Ports.RemoveAll(port => port.Id == id.Port),
             Links = part.Links.RemoveAll(link => link.One.Port == id.Port || link.Other.Port == id.Port).WithoutOrphans(),
+            Tests = part.Tests.RemoveAll(test => test.One.Port == id.Port || test.Other.Port == id.Port),
         }) with
         {
             Joints = graft.Joints.RemoveAll(joint => joint.From == id || joint.To == id),

@@ -21,7 +21,7 @@ public sealed record Joint(string Id, PortId From, PortId To, JointMethod Method
     public ValueList<LeadTie> Ties { get; init; } = [];
 
     /// <summary>What the meter said of the made lead. Another wire table, or another method, makes another lead, which is not tested yet.</summary>
-    public ValueList<LeadTest> Tests { get; init; } = [];
+    public ValueList<ContinuityTest<LeadEnd>> Tests { get; init; } = [];
 
     /// <summary>Why it was decided so.</summary>
     public string? Reason { get; init; }

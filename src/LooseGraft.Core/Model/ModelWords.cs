@@ -42,6 +42,14 @@ public static class ModelWords
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
     };
 
+    /// <summary>Who made a lead.</summary>
+    public static string Words(this PartMaking? making) => making switch
+    {
+        PartMaking.ByHand => "made by hand",
+        PartMaking.Bought => "bought, or made by a works",
+        _ => "nobody said who made it",
+    };
+
     /// <summary>What is watched for.</summary>
     public static string Words(this WatchPoint watched) => watched switch
     {

@@ -36,6 +36,12 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Which of its contacts are joined inside it: the wires of a lead, a link in a block, a switch.</summary>
     public ValueList<PartLink> Links { get; init; } = [];
 
+    /// <summary>Who made it; null where nobody said.</summary>
+    public PartMaking? Making { get; init; }
+
+    /// <summary>What the meter said between its contacts, for a lead that was made by hand.</summary>
+    public ValueList<ContinuityTest<InnerEnd>> Tests { get; init; } = [];
+
     /// <summary>Its keys, if it is a keyboard of rows and columns.</summary>
     public KeyMatrix? Matrix { get; init; }
 

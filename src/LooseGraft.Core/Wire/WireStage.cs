@@ -25,11 +25,13 @@ public static class WireStage
         var (ends, judged, circuit) = Judged(graft, before);
         var wired = new WiredJoints(circuit);
         var hanging = new Hanging(circuit, judged);
-        var joints = GroupRules.Apply(hanging, judged.Select(wired.Apply)).Select(review => LeadGate.Apply(graft, review)).ToImmutableArray();
+        var leads = new PartLeadGate(graft, circuit);
+        var joints = GroupRules.Apply(hanging, judged.Select(wired.Apply)).Select(review => leads.Apply(LeadGate.Apply(graft, review))).ToImmutableArray();
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
-            [.. joints.SelectMany(review => review.Findings), .. CircuitFindings.Of(circuit, hanging), .. NeededContacts.Unserved(circuit, joints),
-                .. TakenTwice(joints), .. FanStrings.Of(graft, hanging), .. AudioRules.Loops(graft, hanging), .. Lookalikes.Of(ends.Values, joints)])
+            [.. joints.SelectMany(review => review.Findings), .. leads.Findings, .. CircuitFindings.Of(circuit, hanging),
+                .. NeededContacts.Unserved(circuit, joints), .. TakenTwice(joints), .. FanStrings.Of(graft, hanging), .. AudioRules.Loops(graft, hanging),
+                .. Lookalikes.Of(ends.Values, joints)])
         { Judged = judged, Circuit = circuit };
     }
 

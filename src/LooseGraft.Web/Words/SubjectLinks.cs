@@ -23,6 +23,7 @@ public static class SubjectLinks
             PinSubject pin => PinLink(root, snapshot.Graft, pin),
             ReadingSubject { Reading: var reading } => Prove(root, ReadOn(snapshot.Graft, reading)),
             LifeSubject => $"{root}/prove/life",
+            PartSubject { Part: var part } when stage == Stage.Wire => $"{root}/wire/{part}/sheet",
             OldCaseSubject or NeedSubject or PartSubject => $"{root}/stock#{Anchor(subject)}",
             PlaneSubject { Plane: var plane } => $"{root}/seat?plane={plane}#{Anchor(subject)}",
             MountSubject { Plane: var plane } => $"{root}/seat?plane={plane}#{Anchor(subject)}",

@@ -42,7 +42,8 @@ public sealed class GroupTests
             .WithJoint("joint", joint => joint with { Ties = [SenseToGround] });
         var lead = MadeLead.Of(graft, Review.Of(graft).Wire.Joints[0]);
         Assert.Contains(lead.Sheet, line => line.Test.MustBeep && (line.Test.One.Position == 1 || line.Test.Other.Position == 1));
-        var read = graft.WithJoint("joint", joint => joint with { Tests = [new LeadTest(SenseToGround.One, SenseToGround.Other, true, default)] });
+        var test = new ContinuityTest<LeadEnd>(SenseToGround.One, SenseToGround.Other, true, default);
+        var read = graft.WithJoint("joint", joint => joint with { Tests = [test] });
         Assert.Single(read.Joints[0].Tests);
         Assert.Empty(read.WithJoint("joint", joint => joint with { Ties = [] }).Joints[0].Tests);
     }

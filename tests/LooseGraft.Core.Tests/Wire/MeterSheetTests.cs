@@ -18,7 +18,7 @@ public sealed class MeterSheetTests
             .Select((fromRows, fromColumns, toRows, toColumns, count, seed) =>
         {
             var (from, to, random) = (Grid(fromRows, fromColumns), Grid(toRows, toColumns), new Random(seed));
-            var joined = new LeadNets(Array.Empty<Conductor>());
+            var joined = new LeadNets<LeadEnd>();
             var wires = new List<Conductor>();
             for (var turn = 0; turn < count; turn++)
             {
@@ -35,8 +35,8 @@ public sealed class MeterSheetTests
     public void Every_single_open_misplaced_or_touching_wire_shows_on_the_sheet()
         => Leads.Hold((from, to, wires) =>
         {
-            var sheet = MeterSheet.For(from, to, wires);
-            var whole = new LeadNets(wires);
+            var sheet = Sheet(from, to, wires);
+            var whole = Nets(wires);
             Assert.Empty(sheet.Unseen);
             Assert.All(sheet.Tests, test => Assert.Equal(test.MustBeep, whole.Joins(test.One, test.Other)));
             foreach (var (fault, nets) in Faults(from, to, wires).Where(fault => Differs(whole, fault.Nets, wires)))
@@ -48,14 +48,14 @@ public sealed class MeterSheetTests
         => Leads.Where(lead => lead.Wires.Length is > 0 and <= 4 && lead.From.Columns * lead.From.Rows + (lead.To.Columns * lead.To.Rows) <= 12)
             .Hold((from, to, wires) =>
         {
-            var whole = new LeadNets(wires);
+            var whole = Nets(wires);
             var faults = Faults(from, to, wires).Where(fault => Differs(whole, fault.Nets, wires)).Select(fault => fault.Nets).ToArray();
             var ends = wires.SelectMany(wire => new[] { new LeadEnd(true, wire.From), new LeadEnd(false, wire.To) }).Distinct().ToArray();
             var finds = (from one in ends
                          from other in ends
                          where one < other
                          select faults.Select(nets => nets.Joins(one, other) != whole.Joins(one, other)).ToArray()).ToArray();
-            var size = MeterSheet.For(from, to, wires).Tests.Length;
+            var size = Sheet(from, to, wires).Tests.Length;
             Assert.False(Covers(finds, faults.Length, size - 1, new bool[faults.Length], 0), $"{size - 1} lines would do");
         }, iter: 40);
 
@@ -63,7 +63,7 @@ public sealed class MeterSheetTests
     public void A_net_of_three_ends_takes_two_beeps_and_neighbours_of_one_pair_of_nets_one_silence()
     {
         // Two grounds of the header on one ground of the plug, and +5 V beside them.
-        var sheet = MeterSheet.For(Grid(1, 4), Grid(1, 3), [new(1, 1), new(2, 2), new(3, 2)]);
+        var sheet = Sheet(Grid(1, 4), Grid(1, 3), [new(1, 1), new(2, 2), new(3, 2)]);
         Assert.Equal(["from-1 to-1 beep", "from-2 from-3 beep", "from-1 from-2 silent"],
             sheet.Tests.Select(test => $"{test.One} {test.Other} {(test.MustBeep ? "beep" : "silent")}"));
     }
@@ -71,7 +71,7 @@ public sealed class MeterSheetTests
     [Fact]
     public void A_wire_that_closes_a_ring_is_named_as_one_the_meter_cannot_see()
     {
-        var sheet = MeterSheet.For(Grid(1, 2), Grid(1, 2), [new(1, 1), new(1, 2), new(2, 1), new(2, 2)]);
+        var sheet = Sheet(Grid(1, 2), Grid(1, 2), [new(1, 1), new(1, 2), new(2, 1), new(2, 2)]);
         Assert.Equal(new Conductor(2, 2).Ends, Assert.Single(sheet.Unseen));
     }
 
@@ -133,35 +133,43 @@ public sealed class MeterSheetTests
         Assert.Equal([0.2, 0.2], MadeLead.Of(graft, Review.Of(graft).Wire.Joints[0]).Rows.Select(row => row.Current.Value));
     }
 
-    private static IEnumerable<(string Fault, LeadNets Nets)> Faults(PortGrid from, PortGrid to, Conductor[] wires)
+    private static IEnumerable<(string Fault, LeadNets<LeadEnd> Nets)> Faults(PortGrid from, PortGrid to, Conductor[] wires)
     {
         for (var index = 0; index < wires.Length; index++)
         {
             var (wire, others) = (wires[index], wires.Where((_, other) => other != index).ToArray());
-            yield return ($"{wire} open", new LeadNets(others));
+            yield return ($"{wire} open", Nets(others));
             for (var position = 1; position <= from.Rows * from.Columns; position++)
-                if (position != wire.From) yield return ($"{wire} begins at {position}", new LeadNets([.. others, wire with { From = position }]));
+                if (position != wire.From) yield return ($"{wire} begins at {position}", Nets([.. others, wire with { From = position }]));
             for (var position = 1; position <= to.Rows * to.Columns; position++)
-                if (position != wire.To) yield return ($"{wire} ends at {position}", new LeadNets([.. others, wire with { To = position }]));
+                if (position != wire.To) yield return ($"{wire} ends at {position}", Nets([.. others, wire with { To = position }]));
             foreach (var other in wires.Skip(index + 1).Where(other => IsAlone(wires, wire) && IsAlone(wires, other)))
                 yield return ($"{wire} and {other} exchanged",
-                    new LeadNets([.. others.Where(each => each != other), wire with { To = other.To }, other with { To = wire.To }]));
+                    Nets([.. others.Where(each => each != other), wire with { To = other.To }, other with { To = wire.To }]));
         }
 
-        foreach (var (one, other) in MeterSheet.Neighbours(from, true).Concat(MeterSheet.Neighbours(to, false)))
+        foreach (var (one, other) in Ends(from, true).Concat(Ends(to, false)))
         {
             if (IsUsed(wires, one) && IsUsed(wires, other))
                 yield return ($"{one} touches {other}",
-                    new LeadNets([.. wires.Select(wire => (new LeadEnd(true, wire.From), new LeadEnd(false, wire.To))), (one, other)]));
+                    new LeadNets<LeadEnd>([.. wires.Select(wire => wire.Ends), (one, other)]));
         }
     }
+
+    private static MeterSheet<LeadEnd> Sheet(PortGrid from, PortGrid to, params Conductor[] wires)
+        => MeterSheets.Of(new Joint("joint", new PortId("a", "a"), new PortId("b", "b"), JointMethod.Rebuild) { Wires = [.. wires] }, from, to);
+
+    private static LeadNets<LeadEnd> Nets(params Conductor[] wires) => new(wires.Select(wire => wire.Ends));
+
+    private static IEnumerable<(LeadEnd One, LeadEnd Other)> Ends(PortGrid grid, bool isFrom)
+        => MeterSheets.Neighbours(grid, position => new LeadEnd(isFrom, position));
 
     private static bool IsAlone(Conductor[] wires, Conductor wire) => wires.Count(other => other.From == wire.From || other.To == wire.To) == 1;
 
     private static bool IsUsed(Conductor[] wires, LeadEnd end) => wires.Any(wire => end.IsFrom ? wire.From == end.Position : wire.To == end.Position);
 
     // Grounds that change places among themselves are no fault: the nets of the ends in use stay as they are.
-    private static bool Differs(LeadNets whole, LeadNets other, Conductor[] wires)
+    private static bool Differs(LeadNets<LeadEnd> whole, LeadNets<LeadEnd> other, Conductor[] wires)
     {
         var ends = wires.SelectMany(wire => new[] { new LeadEnd(true, wire.From), new LeadEnd(false, wire.To) }).Distinct().ToArray();
         return ends.Any(one => ends.Any(end => whole.Joins(one, end) != other.Joins(one, end)));
@@ -189,6 +197,6 @@ public sealed class MeterSheetTests
             {
                 Tests = [
             .. joint.Tests, .. results.Select(
-            result => new LeadTest(LeadEnd.Parse(result.One)!.Value, LeadEnd.Parse(result.Other)!.Value, result.Beeped, default))]
+            result => new ContinuityTest<LeadEnd>(LeadEnd.Parse(result.One)!.Value, LeadEnd.Parse(result.Other)!.Value, result.Beeped, default))]
             });
 }

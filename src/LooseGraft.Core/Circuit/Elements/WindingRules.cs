@@ -61,11 +61,7 @@ internal static class WindingRules
                 _ => null,
             };
             if (verdict is not var (kind, severity)) continue;
-            // A diode alone across a winding shorts every second half of the wave.
-            yield return new Clash(kind, severity, winding.One, element.One)
-            {
-                Flow = element.Link.Kind == LinkKind.Diode ? flow with { Through = new Amps(ElementRules.UsualDiodeAmps) } : flow,
-            };
+            yield return new Clash(kind, severity, winding.One, element.One) { Flow = flow };
         }
 
         // Lamps that are known by what is written on their legs.

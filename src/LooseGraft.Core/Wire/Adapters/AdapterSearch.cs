@@ -55,7 +55,7 @@ public static class AdapterSearch
     {
         var mating = new Mating(from.Port, face.Port);
         if (!mating.GoesOn(PlugPlacement.Straight)) return null;
-        var nets = new LeadNets(Array.Empty<Conductor>());
+        var nets = new LeadNets<LeadEnd>();
         // Several contacts of one supply lead to several: a tree of wires says so without rings.
         ValueList<Conductor> wires = [.. mating.Meetings(PlugPlacement.Straight)
             .SelectMany(meeting => face.Behind(meeting.To).Select(end => new Conductor(meeting.From, end)))

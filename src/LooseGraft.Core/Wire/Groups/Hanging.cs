@@ -24,6 +24,9 @@ internal sealed class Hanging
     /// <summary>Every port of the graft.</summary>
     public IReadOnlyList<HangingPort> Ports { get; }
 
+    /// <summary>The ports from which USB is looked at, found once for the rules that ask.</summary>
+    public IReadOnlyList<HangingPort> UsbHosts => field ??= [.. UsbRules.Hosts(this)];
+
     /// <summary>What acts on the net of a contact, and is not on the same port.</summary>
     public IEnumerable<CircuitContact> Others(CircuitContact contact)
         => _nets.Of(contact)?.Contacts.Where(other => other.Id.Port != contact.Id.Port && !other.Part.Kind.OnlyConducts()) ?? [];

@@ -10,17 +10,17 @@ namespace LooseGraft.Core.Wire.Groups;
 /// <remarks>A port is known by its number in the signal's name: <c>usb2-data+</c> is one half of port 2.</remarks>
 internal static class UsbRules
 {
-    public static IEnumerable<GroupFinding> Of(Hanging hanging) => Hosts(hanging).SelectMany(port => Pairs(port, hanging).Concat(Whole(port, hanging)));
+    public static IEnumerable<GroupFinding> Of(Hanging hanging) => hanging.UsbHosts.SelectMany(port => Pairs(port, hanging).Concat(Whole(port, hanging)));
 
     /// <summary>Pairs of parts that are joined by USB data and by no ground, as told with WIRE-061.</summary>
     public static IEnumerable<(string One, string Other)> Ungrounded(Hanging hanging)
-        => from port in Hosts(hanging)
+        => from port in hanging.UsbHosts
            let other = Partners(port.Of(SignalFamily.Usb), hanging).FirstOrDefault()
            where other is not null && !hanging.HaveCommonGround(port.Contacts[0], other)
            select (port.Part.Id, other.Part.Id);
 
-    // A pair is looked at from the board it comes from, or else from whichever side stands first.
-    private static IEnumerable<HangingPort> Hosts(Hanging hanging)
+    /// <summary>The ports from which USB data are looked at: those of the board they come from, or else whichever side stands first.</summary>
+    public static IEnumerable<HangingPort> Hosts(Hanging hanging)
     {
         var seen = new HashSet<PortId>();
         foreach (var port in hanging.Ports.Where(port => !port.Part.Kind.OnlyConducts() && port.Of(SignalFamily.Usb).Any())

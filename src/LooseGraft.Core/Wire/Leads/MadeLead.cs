@@ -12,7 +12,7 @@ namespace LooseGraft.Core.Wire.Leads;
 /// <param name="Unseen">Wires and ties that the sheet cannot find open.</param>
 /// <param name="FirstPower">Voltages at its open end, in the order to take them.</param>
 public sealed record MadeLead(
-    JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine> Sheet, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen,
+    JointReview Review, ImmutableArray<LeadRow> Rows, ImmutableArray<SheetLine<LeadEnd>> Sheet, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen,
     ImmutableArray<FirstVoltage> FirstPower)
 {
     /// <summary>Whether a joint is made by hands and so has a lead to prove.</summary>
@@ -23,28 +23,18 @@ public sealed record MadeLead(
     public static MadeLead Of(Graft graft, JointReview review)
     {
         var rows = LeadRows.Of(graft, review);
-        var (lines, unseen) = Lines(review.Joint, new PortGrid(review.From.Port), new PortGrid(review.To.Port));
-        return new MadeLead(review, rows, lines, unseen, [.. First(rows)]);
+        var sheet = MeterSheets.Of(review.Joint, new PortGrid(review.From.Port), new PortGrid(review.To.Port));
+        return new MadeLead(review, rows, sheet.With(review.Joint.Tests), sheet.Unseen, [.. First(rows)]);
     }
 
     /// <summary>Whether it carries a supply, so that a slip in it destroys something.</summary>
     public bool CarriesSupply => Rows.Any(row => row.Signal.Family == SignalFamily.Supply);
 
     /// <summary>Lines that read otherwise than they must.</summary>
-    public IEnumerable<SheetLine> Wrong => Sheet.Where(line => line.IsRight == false);
+    public IEnumerable<SheetLine<LeadEnd>> Wrong => Sheet.Where(line => line.IsRight == false);
 
     /// <summary>Whether every line was read and is right.</summary>
     public bool IsProven => Sheet.All(line => line.IsRight == true);
-
-    /// <summary>How far the sheet of a joint is: every line with the newest result for its two ends.</summary>
-    internal static (ImmutableArray<SheetLine> Lines, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen) Lines(Joint joint, PortGrid from, PortGrid to)
-    {
-        var sheet = MeterSheet.For(from, to, joint.Wires, joint.Ties);
-        return ([.. sheet.Tests.Select(test => new SheetLine(test, joint.Tests.LastOrDefault(result => IsOf(result, test))))], sheet.Unseen);
-    }
-
-    private static bool IsOf(LeadTest result, SheetTest test)
-        => (result.One, result.Other) == (test.One, test.Other) || (result.Other, result.One) == (test.One, test.Other);
 
     // What is on while the machine is off first, then from the lowest voltage up: the mildest mistake is found first.
     private static IEnumerable<FirstVoltage> First(IEnumerable<LeadRow> rows)

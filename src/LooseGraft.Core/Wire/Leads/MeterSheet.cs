@@ -4,6 +4,7 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Wire.Leads;
 
 /// <summary>The fewest beeps and silences that prove a made lead before it meets a board.</summary>
+/// <typeparam name="TEnd">How the ends of the lead are named.</typeparam>
 /// <remarks>
 /// <para>The guarantee: whatever single wire is open, ends in another position so that the nets change, or touches a neighbouring position that another wire of
 /// the lead uses, at least one line of the sheet then reads otherwise. Two wires that have changed places are found as well, if neither shares a position with
@@ -14,54 +15,49 @@ namespace LooseGraft.Core.Wire.Leads;
 /// time linear in the lead's wires and neighbours. A wire that closes a ring is not found open, as its net stays joined without it; it is named in
 /// <see cref="Unseen"/>.</para>
 /// </remarks>
-public sealed class MeterSheet
+public sealed class MeterSheet<TEnd>
+    where TEnd : struct, IEquatable<TEnd>, IComparable<TEnd>
 {
-    private MeterSheet(ImmutableArray<SheetTest> tests, ImmutableArray<(LeadEnd One, LeadEnd Other)> unseen) => (Tests, Unseen) = (tests, unseen);
+    private MeterSheet(ImmutableArray<SheetTest<TEnd>> tests, ImmutableArray<(TEnd One, TEnd Other)> unseen) => (Tests, Unseen) = (tests, unseen);
 
     /// <summary>The tests: beeps first, then silences.</summary>
-    public ImmutableArray<SheetTest> Tests { get; }
+    public ImmutableArray<SheetTest<TEnd>> Tests { get; }
 
     /// <summary>Wires and ties that close a ring: another way joins the same ends, so a beep does not show whether they are whole. Each is tugged and looked at
     /// instead.</summary>
-    public ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen { get; }
+    public ImmutableArray<(TEnd One, TEnd Other)> Unseen { get; }
 
     /// <summary>Makes the sheet of a lead.</summary>
-    /// <param name="from">The grid of the joint's first port.</param>
-    /// <param name="to">The grid of its second port.</param>
-    /// <param name="wires">The wires of the lead.</param>
-    /// <param name="ties">Contacts of one end tied with each other in it.</param>
-    public static MeterSheet For(PortGrid from, PortGrid to, IEnumerable<Conductor> wires, params IEnumerable<LeadTie> ties)
+    /// <param name="wires">The two ends of each wire and tie.</param>
+    /// <param name="neighbours">Every two positions that lie side by side in one of its connectors.</param>
+    /// <param name="besides">What else joins two ends, such as a switch or a resistor in the lead: neither a beep nor a silence is asked of it.</param>
+    public static MeterSheet<TEnd> For(
+        IEnumerable<(TEnd One, TEnd Other)> wires, IEnumerable<(TEnd One, TEnd Other)> neighbours, params IEnumerable<(TEnd One, TEnd Other)> besides)
     {
-        var joins = wires.Select(wire => wire.Ends).Concat(ties.Select(tie => tie.Ends)).ToArray();
-        var nets = new LeadNets(joins);
+        var joins = wires.ToArray();
+        var (nets, joined) = (new LeadNets<TEnd>(joins), new LeadNets<TEnd>([.. joins, .. besides]));
         var (trees, unseen) = Trees(joins);
         var beeps = nets.All.SelectMany(net => Beeps(net, trees));
-        var silences = Neighbours(from, isFrom: true).Concat(Neighbours(to, isFrom: false))
-            .Where(pair => trees.ContainsKey(pair.One) && trees.ContainsKey(pair.Other) && !nets.Joins(pair.One, pair.Other))
+        var silences = neighbours
+            .Where(pair => trees.ContainsKey(pair.One) && trees.ContainsKey(pair.Other) && !joined.Joins(pair.One, pair.Other))
             .DistinctBy(pair => Ordered(nets.Root(pair.One), nets.Root(pair.Other)))
-            .Select(pair => new SheetTest(pair.One, pair.Other, false, "neighbours that must not touch"));
-        return new MeterSheet([.. beeps, .. silences], unseen);
+            .Select(pair => new SheetTest<TEnd>(pair.One, pair.Other, false, "neighbours that must not touch"));
+        return new MeterSheet<TEnd>([.. beeps, .. silences], unseen);
     }
 
-    /// <summary>Every pair of positions of a connector that lie side by side in a row or a column.</summary>
-    public static IEnumerable<(LeadEnd One, LeadEnd Other)> Neighbours(PortGrid grid, bool isFrom)
+    /// <summary>Every line with the newest of what was read between its two ends.</summary>
+    public ImmutableArray<SheetLine<TEnd>> With(IEnumerable<ContinuityTest<TEnd>> read)
     {
-        for (var position = 1; position <= grid.Rows * grid.Columns; position++)
-        {
-            var cell = grid[position];
-            foreach (var beside in new[] { new Cell(cell.Row, cell.Column + 1), new Cell(cell.Row + 1, cell.Column) })
-            {
-                if (grid.PositionAt(beside) is { } other) yield return (new LeadEnd(isFrom, position), new LeadEnd(isFrom, other));
-            }
-        }
+        var results = read.ToArray();
+        return [.. Tests.Select(test => new SheetLine<TEnd>(test, results.LastOrDefault(result => result.IsBetween(test.One, test.Other))))];
     }
 
     // A spanning forest of the wires; what is left over closes rings.
-    private static (Dictionary<LeadEnd, List<LeadEnd>> Trees, ImmutableArray<(LeadEnd One, LeadEnd Other)> Unseen) Trees(
-        IEnumerable<(LeadEnd One, LeadEnd Other)> joins)
+    private static (Dictionary<TEnd, List<TEnd>> Trees, ImmutableArray<(TEnd One, TEnd Other)> Unseen) Trees(
+        IEnumerable<(TEnd One, TEnd Other)> joins)
     {
         var (trees, unseen, joined) = (
-            new Dictionary<LeadEnd, List<LeadEnd>>(), ImmutableArray.CreateBuilder<(LeadEnd, LeadEnd)>(), new LeadNets(Array.Empty<Conductor>()));
+            new Dictionary<TEnd, List<TEnd>>(), ImmutableArray.CreateBuilder<(TEnd, TEnd)>(), new LeadNets<TEnd>());
         foreach (var (one, other) in joins)
         {
             if (!joined.Join(one, other))
@@ -76,10 +72,10 @@ public sealed class MeterSheet
 
         return (trees, unseen.DrainToImmutable());
 
-        List<LeadEnd> Beside(LeadEnd end) => trees.TryGetValue(end, out var list) ? list : trees[end] = [];
+        List<TEnd> Beside(TEnd end) => trees.TryGetValue(end, out var list) ? list : trees[end] = [];
     }
 
-    private static IEnumerable<SheetTest> Beeps(ImmutableArray<LeadEnd> net, Dictionary<LeadEnd, List<LeadEnd>> trees)
+    private static IEnumerable<SheetTest<TEnd>> Beeps(ImmutableArray<TEnd> net, Dictionary<TEnd, List<TEnd>> trees)
     {
         var leaves = Leaves(net, trees);
         var half = (leaves.Count + 1) / 2;
@@ -88,14 +84,14 @@ public sealed class MeterSheet
             // With an odd number of leaves the one in the middle takes the first as its partner.
             var partner = index + half < leaves.Count ? leaves[index + half] : leaves[0];
             var (one, other) = Ordered(leaves[index], partner);
-            yield return new SheetTest(
+            yield return new SheetTest<TEnd>(
                 one, other, true, net.Length == 2 ? "this wire, whole and in its place" : "two wires of one net, whole and in their places");
         }
     }
 
-    private static List<LeadEnd> Leaves(ImmutableArray<LeadEnd> net, Dictionary<LeadEnd, List<LeadEnd>> trees)
+    private static List<TEnd> Leaves(ImmutableArray<TEnd> net, Dictionary<TEnd, List<TEnd>> trees)
     {
-        var (leaves, waiting, seen) = (new List<LeadEnd>(), new Stack<LeadEnd>(), new HashSet<LeadEnd>());
+        var (leaves, waiting, seen) = (new List<TEnd>(), new Stack<TEnd>(), new HashSet<TEnd>());
         // Begun at a leaf, so that a path along the tree meets the leaves in one round.
         waiting.Push(net.First(end => trees[end].Count == 1));
         while (waiting.TryPop(out var end))
@@ -108,5 +104,5 @@ public sealed class MeterSheet
         return leaves;
     }
 
-    private static (LeadEnd, LeadEnd) Ordered(LeadEnd one, LeadEnd other) => one <= other ? (one, other) : (other, one);
+    private static (TEnd, TEnd) Ordered(TEnd one, TEnd other) => one.CompareTo(other) <= 0 ? (one, other) : (other, one);
 }

@@ -105,7 +105,7 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         JointSchool school, string words, ImmutableArray<string> parts, PriceSpan price, IEnumerable<Work> works, JointReview made, string risk)
     {
         var lines = MadeLead.IsMade(made.Joint)
-            ? MeterSheet.For(new PortGrid(made.From.Port), new PortGrid(made.To.Port), made.Joint.Wires, made.Joint.Ties).Tests.Length
+            ? MeterSheets.Of(made.Joint, new PortGrid(made.From.Port), new PortGrid(made.To.Port)).Tests.Length
             : 0;
         var acts = works.Append(new("meter-line", lines)).Where(work => work.Count > 0).Select(work => new PlannedAct(BenchAct.Find(work.Act), work.Count))
             .ToImmutableArray();

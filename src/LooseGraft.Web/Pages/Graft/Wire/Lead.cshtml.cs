@@ -30,7 +30,7 @@ public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvide
 
     public async Task<IActionResult> OnPostTestAsync(string one, string other, bool beeped)
         => LeadEnd.Parse(one) is { } first && LeadEnd.Parse(other) is { } second && await LoadAsync() && Shown is not null
-            ? await SaveAsync(new AddLeadTest(Joint, new LeadTest(first, second, beeped, clock.GetUtcNow())))
+            ? await SaveAsync(new AddLeadTest(Joint, new ContinuityTest<LeadEnd>(first, second, beeped, clock.GetUtcNow())))
             : NotFound();
 
     public Task<IActionResult> OnPostForgetAsync() => SaveAsync(new ForgetLeadTests(Joint));

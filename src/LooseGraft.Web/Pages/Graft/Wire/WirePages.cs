@@ -11,6 +11,7 @@ public sealed class WirePages : IStagePages
         new StagePage("wire", "wire?joint=panel&pin=from-7") { Picture = 1300 },
         new StagePage("wire-switches", "wire?joint=panel&pin=from-7&from=wire&to=mating&show=proposed"),
         new StagePage("lead", "wire/fan/lead") { Only = 4, Picture = 1000 },
+        new StagePage("sheet", "wire/fan-lead/sheet") { Only = 3 },
         new StagePage("matrix", "wire/matrix?part=concerto") { Only = 4 },
         new StagePage("circuits", "wire/circuits?circuit=relay"));
 }
