@@ -9,7 +9,7 @@ public sealed partial class GraftMaker
     private string MakeWithElements()
     {
         Part("supply", "supply", ("out", "+12 V,ground,+5 V,ground,-12 V,ground"));
-        Action[] all = [Indicator, Divider, Series, Changeover, Relay, Joining, Slowed, Protected, Filament];
+        Action[] all = [Indicator, Divider, Series, Changeover, Relay, Joining, Slowed, Protected, Filament, Stepped];
         foreach (var add in all.OrderBy(_ => _random.Next()).Take(_random.Next(1, 4)).ToArray()) add();
         if (Chance(0.35))
         {
@@ -108,6 +108,18 @@ public sealed partial class GraftMaker
         Box("filament", 2);
         Element("filament", 1, 2, "lamp", "", ("volts", Pick("6.3", "12", "24")), ("amps", "0.2"));
         JoinAcross("supply/out", "filament/tags", "filament", (Plus(), 1), (2, 2));
+    }
+
+    private void Stepped()
+    {
+        var (takes, gives) = (Pick("+5 V", "+12 V"), Pick("+12 V", "+5 V"));
+        Part("step", Pick("adapter", "lead"), ("near", $"{takes},ground"), ("far", $"{gives},ground"));
+        Link("step", "near/2", "far/2", null);
+        Link("step", "near/1", "far/1", "step");
+        _parts.Last()!["links"]![1]!["volts"] = gives == "+12 V" ? 12 : 5;
+        Part("stepped", "drive", ("plug", $"{(Chance(0.9) ? gives : "+12 V")},ground"));
+        JoinAcross("supply/out", "step/near", "taken", (Chance(0.2) ? Plus() : takes == "+12 V" ? 1 : 3, 1), (2, 2));
+        JoinAcross("step/far", "stepped/plug", "given", (1, 1), (2, 2));
     }
 
     private int Plus() => Chance(0.6) ? 1 : Chance(0.8) ? 3 : 5;

@@ -69,6 +69,7 @@ internal sealed class SlowGraft
             }
         }
 
+        Enliven(id, Items(part, "links").Where(link => Text(link, "kind") == "step").ToArray());
         foreach (var (index, link) in Items(part, "links").Index())
         {
             _described.Add(id);
@@ -79,6 +80,8 @@ internal sealed class SlowGraft
                 case "" or "wire" or "fuse":
                     Joins.Add((one, other, -1, false));
                     break;
+                case "step":
+                    break;
                 case "momentary" or "latching" or "relay":
                     if (!Movers.Contains(mover)) Movers.Add(mover);
                     Joins.Add((one, other, Movers.IndexOf(mover), link.TryGetProperty("closedAtRest", out _)));
@@ -88,6 +91,18 @@ internal sealed class SlowGraft
                         Figure(link, "watts"), link.TryGetProperty("diode", out _)));
                     break;
             }
+        }
+    }
+
+    // What a step takes is a load, and what it gives a supply of its own, both against the grounds of its part.
+    private void Enliven(string part, JsonElement[] steps)
+    {
+        for (var at = 0; at < Pins.Count && steps.Length > 0; at++)
+        {
+            var pin = Pins[at];
+            if (pin.Part != part) continue;
+            if (steps.Any(step => Inner(part, Text(step, "one")) == pin) || pin.IsGround) Pins[at] = pin with { Kind = "other" };
+            else if (steps.Any(step => Inner(part, Text(step, "other")) == pin)) Pins[at] = pin with { Kind = "brick" };
         }
     }
 

@@ -20,7 +20,7 @@ internal static class LabelRules
     /// <summary>Whether what a contact gives or drives is not what another, which only conducts, is said to carry.</summary>
     public static bool Departs(Terminal giver, Terminal label)
     {
-        if (!label.Signal.IsMeaningful || !label.PartKind.OnlyConducts() || label.Family == SignalFamily.Switch) return false;
+        if (!label.Signal.IsMeaningful || !label.IsLabel || label.Family == SignalFamily.Switch) return false;
         return (label.Signal.SupplyVoltage, giver.Role.Gives) switch
         {
             ({ } said, { } given) => !VoltSpan.Around(said, Tolerances.Rail).Contains(given),

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Circuit;
 
@@ -13,6 +14,7 @@ internal static class LoadRules
             .ToDictionary(same => same.Key, same => PerNet(same, closed));
         var others = netlist.Contacts.Where(contact => contact.Role.Kind is RoleKind.Driver or RoleKind.Input or RoleKind.Load)
             .ToLookup(contact => contact.Part.Id);
+        foreach (var idle in Idle(netlist, closed)) yield return idle;
         foreach (var net in closed.Nets)
         {
             if (!net.Has(RoleKind.Load) && !net.Has(RoleKind.Rail) && !net.Has(RoleKind.Driver)) continue;
@@ -21,8 +23,9 @@ internal static class LoadRules
             {
                 if (net.Feed is not { } feed)
                 {
-                    // One on a return is told as that.
-                    if (open.Of(load)?.Of(RoleKind.Ground).Any() != true) yield return new Clash(ConflictKind.NotFed, Severity.Fix, load, load);
+                    // One on a return is told as that, and one on what nobody knows: that may be what feeds it.
+                    if (open.Of(load) is not { } atRest || !(atRest.Has(RoleKind.Ground) || atRest.Has(RoleKind.Unknown)))
+                        yield return new Clash(ConflictKind.NotFed, Severity.Fix, load, load);
                 }
                 else if (grounds.TryGetValue(load.Part.Id, out var returns) && grounds.TryGetValue(feed.Part.Id, out var home)
                     && !returns.Any(ground => IsBack(ground, home, closed)))
@@ -41,6 +44,13 @@ internal static class LoadRules
             }
         }
     }
+
+    // A step gives nothing to what hangs on it while nothing feeds it, whether or not anything is joined where it takes.
+    private static IEnumerable<Clash> Idle(Netlist netlist, NetState closed)
+        => from step in netlist.Elements
+           where step.Link.Kind == LinkKind.Step && closed.Of(step.One) is not { Feed: not null }
+               && closed.Of(step.Other)?.Actors.Any(taker => taker.Part.Id != step.Part.Id && taker.Role.Wants is not null) == true
+           select new Clash(ConflictKind.NotFed, Severity.Fix, step.One, step.One);
 
     // A board takes what a supply gives it, as a load does.
     private static IEnumerable<CircuitContact> Takers(Net net)

@@ -12,12 +12,14 @@ public sealed class RoleTable
     private static readonly Volts UsbVolts = new(5);
 
     private readonly HashSet<ContactId> _linked = [];
+    private readonly ActiveLinks _active;
 
     /// <summary>The roles in a graft.</summary>
     public RoleTable(Graft graft)
     {
         _outputs = graft.Supplies.GroupBy(supply => supply.Part).ToDictionary(same => same.Key,
             same => same.SelectMany(supply => supply.Rails).Select(rail => VoltSpan.Around(rail.Voltage, Tolerances.Rail)).ToArray());
+        _active = new ActiveLinks(graft);
         foreach (var part in graft.Parts)
         {
             foreach (var link in part.Links) _linked.UnionWith([IdOf(part, link.One), IdOf(part, link.Other)]);
@@ -27,7 +29,9 @@ public sealed class RoleTable
     /// <summary>The role of a contact.</summary>
     public ContactRole Of(Part part, Port port, Pin pin)
     {
+        if (_active.RoleOf(part, port, pin) is { } active) return active;
         var role = Of(part.Kind, pin, _linked.Contains(new(new PortId(part.Id, port.Id), pin.Position)), _outputs.GetValueOrDefault(part.Id, []));
+        if (pin.WorksOn is { } range && role.Wants is not null) return role with { Wants = range };
         return role is { Kind: RoleKind.Load, Wants: { } wants } && wants.Contains(UsbVolts)
             && port.Pins.Any(beside => beside.Signal.Value.Family == SignalFamily.Usb)
             ? role with { Wants = ContactRole.UsbPeripheral } : role;
@@ -72,7 +76,7 @@ public sealed class RoleTable
         _ => ContactRole.Load(volts, standby),
     };
 
-    private static ContactRole OfSignal(PartKind kind, Pin pin, Signal signal)
+    internal static ContactRole OfSignal(PartKind kind, Pin pin, Signal signal)
     {
         var level = pin.Level ?? (signal.Entry?.UsualVolts is { } usual ? new Volts(usual) : null);
         return Direction(kind, pin, signal) switch

@@ -32,7 +32,8 @@ public readonly record struct Terminal(Pin Pin, PartKind PartKind, ContactRole R
     public Terminal Carrying(Signal other)
     {
         var pin = Pin with { Signal = Pin.Signal with { Value = other } };
-        return Role.Kind == RoleKind.Passive && Signal.IsMeaningful ? this with { Pin = pin } : new Terminal(pin, PartKind);
+        var keepsRole = Role.Kind == RoleKind.Passive ? Signal.IsMeaningful : PartKind.OnlyConducts();
+        return keepsRole ? this with { Pin = pin } : new Terminal(pin, PartKind);
     }
 
     /// <summary>What only conducts, as if its label were true: it gives or returns what is written on it.</summary>
@@ -42,6 +43,9 @@ public readonly record struct Terminal(Pin Pin, PartKind PartKind, ContactRole R
         { Family: SignalFamily.Ground } => this with { Role = ContactRole.Ground },
         _ => this,
     };
+
+    /// <summary>Whether it is a contact of a lead or adapter that leads on and no more, so that what is written on it is a label.</summary>
+    internal bool IsLabel => Role.Kind == RoleKind.Passive && PartKind.OnlyConducts();
 
     internal bool Is(RoleKind kind) => Role.Kind == kind;
 

@@ -12,6 +12,8 @@ internal static class LinkFormat
     private static readonly Codec<Volts> Rating = Quantity<Volts>(0.01, 1000);
     private static readonly Codec<Amps> Current = Quantity<Amps>(1e-6, 1000);
     private static readonly Codec<Watts> Power = Quantity<Watts>(0.001, 10_000);
+    private static readonly NumberCodec Share = new(0.01, 1);
+    private static readonly NumberCodec Time = new(0.001, 3600);
 
     public static readonly Codec<InnerEnd> End = new MappedCodec<string, InnerEnd>(
         new TextCodec(46), text => InnerEnd.Parse(text), value => value.ToString(), "a contact of this part, written port/position");
@@ -51,9 +53,11 @@ internal static class LinkFormat
         var overlaps = link.Usual("overlaps", new FlagCodec(), value => value.Overlaps, false, "Whether it closes before others of its name open.");
         var ohms = link.Optional("ohms", Resistance, value => value.Figures.Resistance, "Of a resistor, a coil, or the resistor of a light.");
         var volts = link.Optional("volts", Rating, value => value.Figures.Volts,
-            "What a light, lamp or coil is made for, a winding gives, a diode loses, or a contact or fuse bears.");
-        var amps = link.Optional("amps", Current, value => value.Figures.Amps, "What a fuse, diode or contact bears, or a lamp or coil takes.");
+            "What a light, lamp or coil is made for, a winding or step gives, a diode loses, or a contact or fuse bears.");
+        var amps = link.Optional("amps", Current, value => value.Figures.Amps, "What a fuse, diode or contact bears, a step gives at most, or a lamp or coil takes.");
         var watts = link.Optional("watts", Power, value => value.Figures.Power, "What a resistor bears.");
+        var efficiency = link.Optional("efficiency", Share, value => value.Figures.Efficiency, "The share of what a step takes that it gives.");
+        var seconds = link.Optional("seconds", Time, value => value.Figures.Seconds, "How much later the far side of a delay follows.");
         var diode = link.Usual("diode", new FlagCodec(), value => value.Figures.HasDiode, false, "Whether a coil has a diode across it.");
         var isolated = link.Optional(
             "isolated", new FlagCodec(), value => value.Figures.IsIsolated, "Whether a winding is joined to nothing else; left out while that is not proven.");
@@ -68,6 +72,8 @@ internal static class LinkFormat
                 Volts = values.Of(volts),
                 Amps = values.Of(amps),
                 Power = values.Of(watts),
+                Efficiency = values.Of(efficiency),
+                Seconds = values.Of(seconds),
                 HasDiode = values.Of(diode),
                 IsIsolated = values.Of(isolated),
             },

@@ -26,6 +26,8 @@ internal static class PartFormat
         var direction = pin.Usual("direction", new ChoiceCodec<SignalDirection>(), value => value.Direction, SignalDirection.Unstated,
             "Who drives it, seen from this part, where that differs from the usual.");
         var level = pin.Optional("levelVolts", Level, value => value.Level, "Level of a signal in volts; 0 for one that wants ground.");
+        var least = pin.Optional("leastVolts", Level, value => value.LeastVolts, "The least a supply input works on, where its maker states a range.");
+        var most = pin.Optional("mostVolts", Level, value => value.MostVolts, "The most it works on; stated with the least.");
         var needed = pin.Optional("neededFor", Name, value => value.NeededFor, "Why it must be connected; left out when it need not be.");
         var colour = pin.Optional("wireColour", Name, value => value.WireColour, "Colour of the wire behind it.");
         var note = pin.Optional("note", Note, value => value.Signal.Note, "Anything worth remembering.");
@@ -35,10 +37,20 @@ internal static class PartFormat
             Contact = values.Of(contact),
             Direction = values.Of(direction),
             Level = values.Of(level),
+            LeastVolts = values.Of(least),
+            MostVolts = values.Of(most),
             NeededFor = values.Of(needed),
             WireColour = values.Of(colour),
             Unknown = values.Unknown,
-        }, value => value.Unknown);
+        }, value => value.Unknown, CheckPin);
+    }
+
+    private static void CheckPin(Pin pin, ReadContext context)
+    {
+        if ((pin.LeastVolts is null) != (pin.MostVolts is null))
+            context.Fail(pin.LeastVolts is null ? ".leastVolts" : ".mostVolts", "nothing", "leastVolts and mostVolts together, or neither");
+        else if (pin is { LeastVolts: { } least, MostVolts: { } most } && (least > most || least.Value * most.Value <= 0))
+            context.Fail(".mostVolts", $"{least} to {most}", "a range from the less to the more, all above zero or all below");
     }
 
     private static ObjectCodec<Port> DescribePort()

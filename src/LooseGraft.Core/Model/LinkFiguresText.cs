@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 using LooseGraft.Core.Quantities;
 
@@ -7,7 +8,7 @@ namespace LooseGraft.Core.Model;
 public static partial class LinkFiguresText
 {
     /// <summary>What may be typed, for words beside a field.</summary>
-    public const string Allowed = "figures with their units, each once, such as 470 ohm 0.25 W, 4k7, 2 A, 12 V 400 ohm with diode, 6.3 V 0.5 A isolated";
+    public const string Allowed = "figures with their units, each once, such as 470 ohm 0.25 W, 4k7, 2 A, 12 V 400 ohm with diode, 6.3 V 0.5 A isolated, 12 V 2 A 90 %, 0.3 s";
 
     private const int Longest = 80;
 
@@ -26,6 +27,12 @@ public static partial class LinkFiguresText
         };
         foreach (var piece in Pieces().Split(said[..(word.Success ? word.Index : said.Length)].Trim(' ', ',', ';')).Where(piece => piece.Length > 0))
         {
+            if (WithShareOrTime(figures, piece) is { } other)
+            {
+                figures = other;
+                continue;
+            }
+
             if (ReadingText.TryRead(piece) is not { } reading || With(figures, reading) is not { } more) return null;
             figures = more;
         }
@@ -41,6 +48,19 @@ public static partial class LinkFiguresText
         (ReadingKind.Watts, { Power: null }) => figures with { Power = new Watts(reading.Value) },
         _ => null,
     };
+
+    private static LinkFigures? WithShareOrTime(LinkFigures figures, string piece) => (ShareOrTime().Match(piece), figures) switch
+    {
+        ({ Success: true } match, { Efficiency: null }) when match.Groups["unit"].Value == "%" => figures with { Efficiency = Number(match) / 100 },
+        ({ Success: true } match, { Seconds: null }) when match.Groups["unit"].Value == "s" => figures with { Seconds = Number(match) },
+        ({ Success: true } match, { Seconds: null }) when match.Groups["unit"].Value == "ms" => figures with { Seconds = Number(match) / 1000 },
+        _ => null,
+    };
+
+    private static double Number(Match match) => double.Parse(match.Groups["number"].Value, CultureInfo.InvariantCulture);
+
+    [GeneratedRegex(@"^(?<number>\d{1,9}(?:\.\d{1,9})?)\s*(?<unit>%|ms|s)$")]
+    private static partial Regex ShareOrTime();
 
     [GeneratedRegex(@"(?:;|,\s|\s)\s*(?=[\d.])")]
     private static partial Regex Pieces();

@@ -35,4 +35,13 @@ public enum LinkKind
 
     /// <summary>A winding of a transformer that gives alternating current.</summary>
     Winding,
+
+    /// <summary>A converter in an adapter or lead: what it takes first, what it gives second.</summary>
+    Step,
+
+    /// <summary>An inverter on a line: what listens first, what drives second. Up at the one is down at the other.</summary>
+    Invert,
+
+    /// <summary>A delay on a line: what listens first, what drives second. The second follows the first some time later.</summary>
+    Delay,
 }

@@ -13,5 +13,8 @@ public static class LinkKinds
     /// <summary>Whether current meets more than a conductor in it, so that its ends are not one net.</summary>
     public static bool IsElement(this LinkKind kind)
         => kind is LinkKind.Resistor or LinkKind.Diode or LinkKind.Light or LinkKind.Lamp or LinkKind.Coil
-            or LinkKind.Winding;
+            or LinkKind.Winding || kind.IsActive();
+
+    /// <summary>Whether it has a will of its own: it takes or listens at its first contact, and gives or drives at its second.</summary>
+    public static bool IsActive(this LinkKind kind) => kind is LinkKind.Step or LinkKind.Invert or LinkKind.Delay;
 }

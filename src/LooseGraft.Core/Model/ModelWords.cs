@@ -39,6 +39,9 @@ public static class ModelWords
         LinkKind.Lamp => "a lamp",
         LinkKind.Coil => "a coil",
         LinkKind.Winding => "a winding",
+        LinkKind.Step => "a step up or down",
+        LinkKind.Invert => "an inverter",
+        LinkKind.Delay => "a delay",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
     };
 

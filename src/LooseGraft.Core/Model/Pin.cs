@@ -19,6 +19,15 @@ public sealed record Pin(int Position)
     /// <summary>The level of a signal in volts, where known. Supplies carry theirs in the signal.</summary>
     public Volts? Level { get; init; }
 
+    /// <summary>The least that what it feeds works on, where its maker states a range; null for the usual tolerance of its supply.</summary>
+    public Volts? LeastVolts { get; init; }
+
+    /// <summary>The most it works on; null for the usual tolerance.</summary>
+    public Volts? MostVolts { get; init; }
+
+    /// <summary>The range that its maker states; null when none is stated.</summary>
+    public VoltSpan? WorksOn => LeastVolts is { } least && MostVolts is { } most && least <= most ? new VoltSpan(least, most) : null;
+
     /// <summary>Why this contact must be connected for the part to work; null when it need not be.</summary>
     public string? NeededFor { get; init; }
 

@@ -32,7 +32,7 @@ public static class ContactRules
         };
     }
 
-    private static Terminal Claimed(Terminal terminal) => terminal.PartKind.OnlyConducts() ? terminal.AsLabelled : terminal;
+    private static Terminal Claimed(Terminal terminal) => terminal.IsLabel ? terminal.AsLabelled : terminal;
 
     private static bool IsCollision(Terminal cavity, Terminal pin) => cavity.Pin.Contact == ContactState.Blocked && pin.HasBody;
 
@@ -61,7 +61,7 @@ public static class ContactRules
 
     private static ContactJudgement OnConductor(Terminal acts, Terminal conducts)
         => conducts.Signal.Family == SignalFamily.Unknown ? Wrong(ConflictKind.NotKnown, Findings.Severity.Check, conducts, acts)
-            : conducts.PartKind.OnlyConducts() ? OnLabel(acts, conducts)
+            : conducts.IsLabel ? OnLabel(acts, conducts)
             : LegRules.Judge(acts, conducts) is { } verdict ? verdict.Kind is { } kind ? Wrong(kind, verdict.Severity, acts, conducts) : Right(acts, conducts)
             : new ContactJudgement(ContactOutcome.Idle, acts, conducts, () => $"{acts.Signal} meets a leg of {conducts.Signal.Function}");
 

@@ -32,6 +32,6 @@ internal static class NeededContacts
 
     // Something with a will, or a leg that leads on; not a bare conductor, and not the same plane again.
     private static bool IsAnother(CircuitContact contact, CircuitContact needed)
-        => contact.Terminal.Conducts && contact.Signal.IsMeaningful && !contact.Part.Kind.OnlyConducts()
+        => contact.Terminal.Conducts && contact.Signal.IsMeaningful && !contact.Terminal.IsLabel
             && !(contact.Part.Id == needed.Part.Id && contact.Signal == needed.Signal);
 }

@@ -37,10 +37,12 @@ public sealed class PinForm
         }
 
         Volts? level = null;
+        VoltSpan? range = null;
         if (!string.IsNullOrWhiteSpace(Level))
         {
             if (FigureText.TryRead(Level, "V") is { } volts && Math.Abs(volts) <= HighestLevel) level = new Volts(volts);
-            else errors.AddModelError("level", $"“{Level}” is not a level. Type volts from −{HighestLevel} to {HighestLevel}, such as 3.3, or nothing.");
+            else if (VoltRangeText.TryRead(Level) is { } span && Math.Max(span.High.Value, -span.Low.Value) <= HighestLevel) range = span;
+            else errors.AddModelError("level", $"“{Level}” is not a level. Type volts from −{HighestLevel} to {HighestLevel}, such as 3.3, a range that a supply input works on, such as 18–20, or nothing.");
         }
 
         return signal is null || !errors.IsValid
@@ -51,6 +53,8 @@ public sealed class PinForm
                 Contact = Contact,
                 Direction = Direction,
                 Level = level,
+                LeastVolts = range?.Low,
+                MostVolts = range?.High,
                 NeededFor = NeededFor.Trimmed(),
                 WireColour = WireColour.Trimmed(),
             };

@@ -12,6 +12,9 @@ namespace LooseGraft.Core.Tests.Files;
 
 public sealed class GraftFileTests
 {
+    private const string Range = "\"name\":\"x\",\"parts\":[{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\",\"ports\":[{\"id\":\"j\",\"name\":\"j\","
+        + "\"connector\":\"pin-header\",\"gender\":\"male\",\"pins\":[{\"position\":1,";
+
     private const string Least = """{"format":"loose-graft","formatVersion":2,"name":"x","donor":{"name":"d"},"shell":{"name":"s"}}""";
 
     public static TheoryData<string> Demos => [.. Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Select(file => Path.GetFileName(file)!)];
@@ -80,6 +83,10 @@ public sealed class GraftFileTests
     [InlineData("{\"name\":\"d\"}", "[]", "$.donor", "a list of 0")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":-1", "$.budget", "-1")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":1e309", "$.budget", "1e309")]
+    [InlineData("\"name\":\"x\"", Range + "\"leastVolts\":18}]}]}]", "$.parts[0].ports[0].pins[0].mostVolts", "nothing")]
+    [InlineData("\"name\":\"x\"", Range + "\"mostVolts\":18}]}]}]", "$.parts[0].ports[0].pins[0].leastVolts", "nothing")]
+    [InlineData("\"name\":\"x\"", Range + "\"leastVolts\":20,\"mostVolts\":18}]}]}]", "$.parts[0].ports[0].pins[0].mostVolts", "20 V to 18 V")]
+    [InlineData("\"name\":\"x\"", Range + "\"leastVolts\":-1,\"mostVolts\":1}]}]}]", "$.parts[0].ports[0].pins[0].mostVolts", "−1 V to 1 V")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"startedOn\":\"31.3.2026\"", "$.startedOn", "\"31.3.2026\"")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"joints\":[{\"id\":\"j\",\"from\":\"a/b\",\"to\":\"c/d\",\"method\":\"straight\"}]", "$.joints[0].from",
         "\"a/b\"")]

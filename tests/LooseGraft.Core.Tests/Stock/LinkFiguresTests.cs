@@ -14,11 +14,16 @@ public sealed class LinkFiguresTests
     [InlineData("with a diode", "with a diode")]
     [InlineData("12V;30mA", "12 V, 30 mA")]
     [InlineData("2,5 A", "2.5 A")]
+    [InlineData("12 V 2 A 90 %", "12 V, 2 A, 90 %")]
+    [InlineData("0.3 s", "0.3 s")]
+    [InlineData("300ms", "0.3 s")]
     public void What_is_printed_on_an_element_is_read_as_people_type_it(string text, string words)
         => Assert.Equal(words, LinkFiguresText.TryRead(text)!.Words);
 
     [Theory]
     [InlineData("12 V 5 V")]
+    [InlineData("90 % 80 %")]
+    [InlineData("1 s 5 ms")]
     [InlineData("12")]
     [InlineData("12 mm")]
     [InlineData("NaN V")]

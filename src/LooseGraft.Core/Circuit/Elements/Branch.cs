@@ -45,6 +45,9 @@ internal readonly record struct Branch(int From, int To, double Ohms, double? Th
             // Of alternating current nothing is left on average, and where a winding meets direct current is told as that.
             case LinkKind.Winding:
                 break;
+            // What has a will of its own takes and gives as the roles of its contacts say.
+            case LinkKind.Step or LinkKind.Invert or LinkKind.Delay:
+                break;
             case LinkKind.Light:
                 var volts = figures.Volts?.Value ?? LightVolts;
                 yield return volts <= MostBareVolts

@@ -29,7 +29,7 @@ internal sealed class Hanging
 
     /// <summary>What acts on the net of a contact, and is not on the same port.</summary>
     public IEnumerable<CircuitContact> Others(CircuitContact contact)
-        => _nets.Of(contact)?.Contacts.Where(other => other.Id.Port != contact.Id.Port && !other.Part.Kind.OnlyConducts()) ?? [];
+        => _nets.Of(contact)?.Contacts.Where(other => other.Id.Port != contact.Id.Port && !other.Terminal.IsLabel) ?? [];
 
     /// <summary>Whether the parts of two contacts have a ground in common, by whatever way; what sits in the plugs of a panel has that of its own
     /// plug. A shield is none.</summary>
@@ -39,7 +39,7 @@ internal sealed class Hanging
     /// <summary>Whether anything at all is on the net of a contact that is not a bare conductor.</summary>
     public bool IsServed(CircuitContact contact)
         => _nets.Of(contact) is { } net
-            && net.Contacts.Any(other => other != contact && other.Terminal.Conducts && other.Signal.IsMeaningful && !other.Part.Kind.OnlyConducts());
+            && net.Contacts.Any(other => other != contact && other.Terminal.Conducts && other.Signal.IsMeaningful && !other.Terminal.IsLabel);
 
     private IEnumerable<CircuitContact> Grounds(CircuitContact contact)
         => Ports.Where(port => port.Part.Kind.HasOnePlane() ? port.Part.Id == contact.Part.Id : port.Id == contact.Id.Port)
