@@ -64,6 +64,22 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_fault_shows_its_way_and_is_mended_by_what_was_tried()
+    {
+        var (id, page, browser) = await PanelAsync();
+        var link = Regex.Match(WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), "href=\"(/graft/[0-9]+/wire/fault[^\"]+)\"").Groups[1].Value;
+        var shown = WebUtility.HtmlDecode(await browser.GetStringAsync(link, Cancellation));
+        Assert.Contains("here it goes wrong", shown, StringComparison.Ordinal);
+        var words = Regex.Match(shown, "name=\"words\" value=\"([^\"]+)\"").Groups[1].Value;
+        Assert.Equal(HttpStatusCode.UnprocessableEntity,
+            (await BenchHost.SendAsync(browser, link, link + "&handler=Mend", ("Revision", "1"), ("words", "hit it"))).StatusCode);
+        await BenchHost.SendAsync(browser, link, link + "&handler=Mend", ("Revision", "1"), ("words", words));
+        Assert.NotEqual(JointMethod.Straight, (await JointAsync(id)).Joint.Method);
+        Assert.Contains("this is gone", await browser.GetStringAsync(link, Cancellation), StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync($"/graft/{id}/wire/fault", Cancellation)).StatusCode);
+    }
+
+    [Fact]
     public async Task A_tie_is_made_judged_and_taken_out()
     {
         var (id, page, browser) = await PanelAsync();

@@ -3,9 +3,9 @@ using LooseGraft.Core.Circuit;
 namespace LooseGraft.Core.Wire;
 
 /// <summary>A conflict of the circuit as the judgement of the place that is to blame.</summary>
-internal static class ConflictTold
+public static class ConflictTold
 {
-    public static ContactJudgement Of(Conflict conflict)
+    internal static ContactJudgement Of(Conflict conflict)
         => new(ContactOutcome.Wrong, conflict.Giver.Terminal, conflict.Taker.Terminal, () => Words(conflict))
         {
             Conflict = conflict.Kind,

@@ -19,7 +19,13 @@ public static class Rewiring
     public static Joint Lead(JointReview review, int from, IReadOnlyCollection<int> to)
         => Made(review, [.. Wires(review).Where(wire => wire.From != from), .. to.Select(terminal => new Conductor(from, terminal))]);
 
-    private static IEnumerable<Conductor> Wires(JointReview review)
+    /// <summary>Exchanges what two wires lead to.</summary>
+    public static Joint Exchange(JointReview review, Conductor one, Conductor other)
+        => Made(review, Wires(review).Select(wire => (wire.From, wire.To) == (one.From, one.To) ? new Conductor(one.From, other.To)
+            : (wire.From, wire.To) == (other.From, other.To) ? new Conductor(other.From, one.To) : wire));
+
+    /// <summary>The wires of a joint; of one that is pushed on as it is, what meets and matters.</summary>
+    internal static IEnumerable<Conductor> Wires(JointReview review)
         => review.Joint.Method is JointMethod.Straight or JointMethod.LeaveOff
             ? review.Decided.Where(contact => contact.Judgement.Outcome is not (ContactOutcome.Idle or ContactOutcome.Unwired))
                 .Select(contact => new Conductor(contact.From, contact.To))

@@ -40,6 +40,10 @@ public sealed record TakerFigures(string Contact, ValueList<string> Way);
 /// <param name="Presses">How many switches must be closed for it.</param>
 public sealed record CircuitFault(ConflictKind Fault, string Giver, string Taker, ValueList<string> Way, int Presses) : FindingCase
 {
+    /// <summary>Whether a fault of a circuit is this one.</summary>
+    public bool Names(Conflict conflict)
+        => Fault == conflict.Kind && Giver == conflict.Giver.Id.ToString() && Taker == conflict.Taker.Id.ToString();
+
     internal static CircuitFault Of(Conflict conflict)
         => new(conflict.Kind, conflict.Giver.Id.ToString(), conflict.Taker.Id.ToString(), WireFigures.Names(conflict.Way), conflict.Presses.Length);
 }

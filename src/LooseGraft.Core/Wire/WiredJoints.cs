@@ -9,6 +9,7 @@ namespace LooseGraft.Core.Wire;
 internal sealed class WiredJoints
 {
     private readonly CircuitReview _circuit;
+    private readonly ImmutableArray<Conflict> _placeless;
 
     // Where more is wrong than is told, what was not told is no proof of anything.
     private readonly bool _isAllTold;
@@ -17,6 +18,8 @@ internal sealed class WiredJoints
     public WiredJoints(CircuitReview circuit)
     {
         (_circuit, _isAllTold) = (circuit, circuit.IsAllTold);
+        _placeless = [.. circuit.Conflicts.Where(conflict => conflict.Place is null
+            && (conflict.Severity == Severity.Stop || (conflict.Severity == Severity.Fix && conflict.Flow is not null)))];
         foreach (var conflict in circuit.Conflicts.Where(conflict => conflict.Place is { Kind: JoinKind.Joint or JoinKind.Tie }))
             _blamed.TryAdd((conflict.Place!.Kind, conflict.Place.Owner, conflict.Place.One, conflict.Place.Other), conflict);
     }
@@ -32,13 +35,16 @@ internal sealed class WiredJoints
         return Warned(wired with { Findings = JointFindings.Of(wired) });
     }
 
-    // No wire of it is to blame, and it kills all the same.
+    // No wire of it is to blame, and it kills all the same, or does not do its job for what an element behind it gets.
     private JointReview Warned(JointReview review)
-        => review.Verdict.Kind < JointVerdictKind.WouldDamage
-            && _circuit.Conflicts.FirstOrDefault(conflict => conflict is { Severity: Severity.Stop, Place: null }
-            && review.Decided.Any(
-                contact => Find(review.From, contact.From) == conflict.Taker || Find(review.To, contact.To) == conflict.Taker)) is { } conflict
-            ? review with { Verdict = new JointVerdict(JointVerdictKind.WouldDamage, ConflictTold.Words(conflict), conflict.Taker.Words) } : review;
+    {
+        if (review.Verdict.Kind == JointVerdictKind.WouldDamage || _placeless.Length == 0) return review;
+        var here = review.Decided.SelectMany(contact => new[] { Find(review.From, contact.From), Find(review.To, contact.To) }).ToHashSet();
+        // The worst stands first.
+        if (_placeless.FirstOrDefault(conflict => here.Contains(conflict.Taker)) is not { } worst) return review;
+        var kind = worst.Severity == Severity.Stop ? JointVerdictKind.WouldDamage : JointVerdictKind.MoveWires;
+        return review.Verdict.Kind >= kind ? review : review with { Verdict = new JointVerdict(kind, ConflictTold.Words(worst), worst.Taker.Words) };
+    }
 
     private JointContact Judge(JointReview review, JointContact contact)
     {

@@ -1,8 +1,10 @@
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire;
 using LooseGraft.Data;
 using LooseGraft.Web.Stages;
+using Microsoft.AspNetCore.WebUtilities;
 
 namespace LooseGraft.Web.Words;
 
@@ -46,6 +48,15 @@ public static class SubjectLinks
             '.' => "d",
             _ => "-",
         }));
+
+    /// <summary>The address of the page about a fault of the circuit.</summary>
+    public static string To(GraftSnapshot snapshot, CircuitFault fault)
+        => QueryHelpers.AddQueryString($"/graft/{snapshot.Id}/wire/fault",
+            new Dictionary<string, string?> { ["fault"] = fault.Fault.ToString(), ["giver"] = fault.Giver, ["taker"] = fault.Taker });
+
+    /// <summary>The address at which what lies inside a part can be changed.</summary>
+    public static string ToLink(int graft, Part part, PartLink link)
+        => $"/graft/{graft}/stock/{part.Id}/{link.One.Port}#link-{part.Links.TakeWhile(other => other != link).Count()}";
 
     /// <summary>The address of a fact on the prove list.</summary>
     public static string Prove(int graft, Subject subject) => Prove($"/graft/{graft}", subject);

@@ -12,6 +12,7 @@ public sealed class WirePages : IStagePages
         new StagePage("wire-switches", "wire?joint=panel&pin=from-7&from=wire&to=mating&show=proposed"),
         new StagePage("lead", "wire/fan/lead") { Only = 4, Picture = 1000 },
         new StagePage("sheet", "wire/fan-lead/sheet") { Only = 3 },
+        new StagePage("fault", "wire/fault?fault=SupplyToGround&giver=ld7/front/18&taker=ld7/front/20") { Only = 3 },
         new StagePage("matrix", "wire/matrix?part=concerto") { Only = 4 },
         new StagePage("circuits", "wire/circuits?circuit=relay"));
 }
