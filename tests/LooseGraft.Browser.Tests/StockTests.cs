@@ -32,6 +32,28 @@ public sealed class StockTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void What_lies_inside_a_part_is_described_with_its_figures_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/stock/kt31/fan");
+        eyes.Retype(".link-form input[name=position]", "1");
+        eyes.Retype(".link-form input[name=other]", "2");
+        eyes.Choose(".link-form select[name=kind]", "a resistor");
+        eyes.Retype(".link-form input[name=figures]", "470 metres" + Keys.Enter);
+        eyes.SeeWords(".problem", "“470 metres” are not its figures");
+        Assert.Equal(("1", "2"), (eyes.Value(".link-form input[name=position]"), eyes.Value(".link-form input[name=other]")));
+        eyes.Retype(".link-form input[name=figures]", "470 ohm 1/4 W" + Keys.Enter);
+        eyes.SeeWords(".marks", "fan/1 to fan/2: a resistor (470 ohm, 0.25 W)");
+        eyes.Reload();
+        eyes.SeeWords(".marks", "a resistor (470 ohm, 0.25 W)");
+        eyes.Click(".legend");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".said", "Taken back");
+        eyes.SeeNoWords(".marks", "a resistor");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void What_is_typed_last_is_kept_however_slow_the_answers_are()
     {
         using var eyes = new Eyes(bench.Address);

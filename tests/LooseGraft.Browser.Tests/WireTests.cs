@@ -8,6 +8,23 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
     private const string Verdict = ".joint-head .verdict";
 
     [Fact]
+    public void A_fault_is_followed_along_its_way_mended_and_brought_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/wire?joint=panel");
+        eyes.Click(".finding.is-stop a[href*='/wire/fault']");
+        eyes.SeeWords(".fault-way", "here it goes wrong");
+        eyes.Click(".remedy-list button");
+        eyes.SeeWords(".verdict", "this is gone");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".fault-way", "here it goes wrong");
+        eyes.Click(".fault-way .at a");
+        eyes.SeeWords("h2", "panel header");
+        Assert.Contains("pin=", eyes.Path, StringComparison.Ordinal);
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_made_lead_is_proven_line_by_line_before_power_and_another_table_is_another_lead()
     {
         using var eyes = new Eyes(bench.Address);

@@ -67,7 +67,8 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_fault_shows_its_way_and_is_mended_by_what_was_tried()
     {
         var (id, page, browser) = await PanelAsync();
-        var link = Regex.Match(WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), "href=\"(/graft/[0-9]+/wire/fault[^\"]+)\"").Groups[1].Value;
+        var joint = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        var link = Regex.Match(joint, "href=\"(/graft/[0-9]+/wire/fault[^\"]+)\"").Groups[1].Value;
         var shown = WebUtility.HtmlDecode(await browser.GetStringAsync(link, Cancellation));
         Assert.Contains("here it goes wrong", shown, StringComparison.Ordinal);
         var words = Regex.Match(shown, "name=\"words\" value=\"([^\"]+)\"").Groups[1].Value;

@@ -2,6 +2,8 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Tests.Circuit;
+using LooseGraft.Core.Wire;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Wire;
@@ -109,6 +111,17 @@ public sealed class NetTests
     [InlineData("a/b/3", null, 0)]
     public void A_contact_is_named_from_inside_its_part(string text, string? port, int position)
         => Assert.Equal(port is null ? null : new InnerEnd(port, position), InnerEnd.Parse(text));
+
+    [Theory]
+    [InlineData("100 ohm", JointVerdictKind.MoveWires)] // 1.44 W in a quarter of a watt
+    [InlineData("4k7", JointVerdictKind.Joined)]
+    public void What_an_element_behind_a_joint_would_suffer_is_its_verdict(string figures, JointVerdictKind expected)
+    {
+        var panel = CircuitBench.Part(PartKind.Panel, "panel", "none,none", CircuitBench.Link(1, 2, LinkKind.Resistor, figures));
+        var supply = CircuitBench.Part(PartKind.Supply, "supply", "+12 V,ground");
+        var joint = Review.Of(CircuitBench.Assembled([supply, panel], "supply/1-panel/1", "supply/2-panel/2")).Wire.Joints.Single();
+        Assert.Equal(expected, joint.Verdict.Kind);
+    }
 
     private static Graft With(Graft graft, params PartLink[] links) => graft.WithPart("shell", part => part with { Links = [.. links] });
 

@@ -13,6 +13,16 @@ public sealed class WireFiguresTests
     private static readonly Part Supply = Part(PartKind.Supply, "supply", "+12 V,ground");
 
     [Fact]
+    public void Each_element_says_what_it_sees()
+    {
+        var panel = Part(PartKind.Panel, "panel", "none,none", Link(1, 2, LinkKind.Resistor, "1k"), Link(2, 1, LinkKind.Step, ""));
+        var seen = Assert.Single(Figures(Assembled([Supply, panel], "supply/1-panel/1", "supply/2-panel/2")).Elements);
+        Assert.Equal(("panel/p/1", "panel/p/2"), (seen.One, seen.Other));
+        Assert.Equal((12, 0.012, 0.144), (seen.Volts, seen.Amps, Math.Round(seen.Watts, 9)));
+        Assert.Empty(Figures(Assembled([Supply])).Elements);
+    }
+
+    [Fact]
     public void Each_net_says_what_gives_what_takes_and_by_which_way()
     {
         var lead = Part(PartKind.Lead, "lead", "none,none,none,none", Link(1, 3), Link(2, 4));

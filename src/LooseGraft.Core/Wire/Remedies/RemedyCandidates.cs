@@ -74,7 +74,8 @@ internal static class RemedyCandidates
     private static IEnumerable<RemedyCandidate> Table(JointReview joint)
     {
         if (joint.Proposal.IsEmpty || joint.WiresToMove == 0) yield break;
-        yield return new RemedyCandidate(new TakeTable(joint.Joint.Id, Rewiring.MadeMethod(joint), [.. joint.Proposal.Select(row => new Conductor(row.From, row.To))]),
+        yield return new RemedyCandidate(
+            new TakeTable(joint.Joint.Id, Rewiring.MadeMethod(joint), [.. joint.Proposal.Select(row => new Conductor(row.From, row.To))]),
             $"wire {joint.To.Port.Name} on {joint.From.Port.Name} by the proposed table: {joint.WiresToMove} of {joint.Proposal.Length} wires move");
     }
 

@@ -6,7 +6,8 @@ namespace LooseGraft.Core.Wire.Remedies;
 
 /// <summary>Finds what mends a fault of the circuit by trying single changes: each is made, the whole wiring judged again, and kept if the fault is gone, fewer
 /// stops and fixes are left, and no stop is new.</summary>
-/// <remarks>A wire is offered to be taken out only where nothing else helps, and what goes on serving as much as before goes first. Time: one review of the wiring for each change, at most <see cref="MostTried"/>.</remarks>
+/// <remarks>A wire is offered to be taken out only where nothing else helps, and what goes on serving as much as before goes first. Time: one review of the
+/// wiring for each change, at most <see cref="MostTried"/>.</remarks>
 public static class RemedySearch
 {
     /// <summary>So many changes are tried.</summary>
