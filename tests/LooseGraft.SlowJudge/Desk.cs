@@ -43,7 +43,9 @@ internal sealed class Desk
                 Network.Resistor(Node(Ground(pin)), Node("shell"), 0.05);
         }
 
-        Power(wired, standby);
+        // Tied to its like it is joined, and waits for nothing.
+        Power([.. graft.Joins.Where(join => join.One.Part != join.Other.Part).SelectMany(join => new[] { join.One, join.Other }),
+            .. graft.Elements.SelectMany(element => new[] { element.One, element.Other })], standby);
         Legs(wired);
         foreach (var pin in graft.Pins.Where(pin => wired.Contains(pin) && SlowSignals.Of(pin).Kind != SlowPartKind.Wire))
         {
@@ -115,7 +117,7 @@ internal sealed class Desk
     private static string? Plane(SlowPin pin)
         => !pin.Conducts && pin.Direction != "passive" && (pin.IsGround || pin.Volts is not null) ? $"{Home(pin)} {pin.Signal}" : null;
 
-    private void Power(HashSet<SlowPin> wired, bool standby)
+    private void Power(HashSet<SlowPin> met, bool standby)
     {
         var supplies = _graft.Pins.Where(pin => pin.Gives).Select(pin => pin.Part).Distinct().ToList();
         foreach (var plane in _graft.Pins.Where(pin => pin.Volts is not null && Plane(pin) is not null).GroupBy(pin => Plane(pin)!))
@@ -136,7 +138,7 @@ internal sealed class Desk
             {
                 Network.Resistor(plus, minus, Math.Abs(volts) / (_isIdle ? 0.1 : pin.IsBoard ? 1 : 0.5));
                 Loads.Add(new SlowLoad(
-                    plane.Key, plus, minus, volts, pin.IsBoard && !pin.IsStandby, pin.IsStandby, plane.Any(wired.Contains), pin.Kind is "fan" or "lamp"));
+                    plane.Key, plus, minus, volts, pin.IsBoard && !pin.IsStandby, pin.IsStandby, plane.Any(met.Contains), pin.Kind is "fan" or "lamp"));
             }
         }
     }
