@@ -43,7 +43,7 @@ public sealed class StockTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords(".problem", "“470 metres” are not its figures");
         Assert.Equal(("1", "2"), (eyes.Value(".link-form input[name=position]"), eyes.Value(".link-form input[name=other]")));
         eyes.Retype(".link-form input[name=figures]", "470 ohm 1/4 W" + Keys.Enter);
-        eyes.SeeWords(".marks", "fan/1 to fan/2: a resistor (470 ohm, 0.25 W)");
+        eyes.SeeWords(".marks", "fan header/1 to fan header/2: a resistor (470 ohm, 0.25 W)");
         eyes.Reload();
         eyes.SeeWords(".marks", "a resistor (470 ohm, 0.25 W)");
         eyes.Click(".legend");

@@ -44,7 +44,8 @@ internal sealed class Desk
         }
 
         // Tied to its like it is joined, and waits for nothing.
-        Power([.. graft.Joins.Where(join => join.One.Part != join.Other.Part).SelectMany(join => new[] { join.One, join.Other }),
+        Power([.. graft.Joins.Where(join => (join.One.Part, join.One.Signal) != (join.Other.Part, join.Other.Signal))
+                .SelectMany(join => new[] { join.One, join.Other }),
             .. graft.Elements.SelectMany(element => new[] { element.One, element.Other })], standby);
         Legs(wired);
         foreach (var pin in graft.Pins.Where(pin => wired.Contains(pin) && SlowSignals.Of(pin).Kind != SlowPartKind.Wire))

@@ -182,8 +182,9 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock/part/legs");
         foreach (var (position, other, words) in new[]
         {
-            ("1", "", "Type the two positions"), ("x", "2", "is not a number of position"), ("1", "9", "a contact of this part"), ("2", "2", "another contact"),
-            ("1", "nowhere/1", "a contact of this part"),
+            ("1", "", "Type the two positions"), ("x", "2", "Type the two positions"), ("1", "9", "There are legs/1-4"), ("2", "2", "another contact"),
+            ("1", "nowhere/1", "Type the two positions"), ("0", "1", "Type the two positions"), ("1-2", "1-3", "The two rows differ: 2 positions and 3"),
+            ("1-4", "99999-1", "Type the two positions"),
         })
         {
             var bad = await BenchHost.SendAsync(
@@ -197,6 +198,11 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("legs/1 to legs/3: a switch that is held", await BenchHost.TextAsync(good), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Unlink", ("Revision", "2"), ("index", "0"));
         Assert.Empty((await GraftAsync(id)).Parts[0].Links);
+        var row = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Link", ("Revision", "3"), ("position", "1-2"), ("other", "LEGS/4 – 3"), ("kind", "Resistor"));
+        Assert.Contains("A row is of conductors", await BenchHost.TextAsync(row), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Link", ("Revision", "3"), ("position", "1-2"), ("other", "LEGS/4 – 3"), ("kind", "Wire"));
+        Assert.Equal(["legs/1 legs/4", "legs/2 legs/3"], (await GraftAsync(id)).Parts[0].Links.Select(link => $"{link.One} {link.Other}"));
     }
 
     [Fact]

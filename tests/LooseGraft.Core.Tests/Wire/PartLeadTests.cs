@@ -45,7 +45,7 @@ public sealed class PartLeadTests
     [InlineData(null, PartOrigin.Shell, true)]
     [InlineData(null, PartOrigin.Bought, false)]
     [InlineData(null, PartOrigin.ToBuy, false)]
-    [InlineData(null, PartOrigin.Donor, false)] // its maker's own
+    [InlineData(null, PartOrigin.Donor, true)] // its maker's own, or what somebody made of it
     [InlineData(PartMaking.ByHand, PartOrigin.Bought, true)] // bought from another builder
     [InlineData(PartMaking.Bought, PartOrigin.Bin, false)]
     public void Whoever_made_it_says_whether_it_is_proven_first(PartMaking? making, PartOrigin? origin, bool isDemanded)

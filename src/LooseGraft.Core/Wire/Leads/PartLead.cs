@@ -23,7 +23,7 @@ public sealed record PartLead(Part Part, ImmutableArray<SheetLine<InnerEnd>> She
 
     /// <summary>Who made it: as said, or as it follows from where the part comes from; null where either could have.</summary>
     public PartMaking? Making => Part.Making
-        ?? (Part.Origin is PartOrigin.Bought or PartOrigin.ToBuy or PartOrigin.Donor ? PartMaking.Bought : null);
+        ?? (Part.Origin is PartOrigin.Bought or PartOrigin.ToBuy ? PartMaking.Bought : null);
 
     /// <summary>Whether its sheet is to be read before power. Of what a works made only what was read counts.</summary>
     public bool IsDemanded => Making != PartMaking.Bought;

@@ -100,10 +100,13 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
     /// <summary>What is joined inside the part at this connector, each with its place in the part's list.</summary>
     public IEnumerable<(int Index, PartLink Link)> Links => Owner.Links.Index().Where(pair => pair.Item.One.Port == Port || pair.Item.Other.Port == Port);
 
+    /// <summary>A contact of the part in words.</summary>
+    public string Words(InnerEnd end) => $"{Owner.Ports.First(port => port.Id == end.Port).Name}/{end.Position}";
+
     public async Task<IActionResult> OnPostLinkAsync(LinkForm form)
     {
         if (!await FindAsync()) return NotFound();
-        return form.Read(ModelState, Owner, Port) is { } link ? await SaveAsync(new AddLink(Part, link)) : await InvalidAsync();
+        return form.Read(ModelState, Owner, Port) is { } links ? await SaveAsync(new AddLinks(Part, links)) : await InvalidAsync();
     }
 
     public Task<IActionResult> OnPostUnlinkAsync(int index) => SaveAsync(new RemoveLink(Part, index));
