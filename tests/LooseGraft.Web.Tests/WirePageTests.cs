@@ -81,6 +81,16 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task What_an_element_suffers_is_shown_at_its_joint_and_its_way_ends_at_the_element()
+    {
+        var joint = await host.Browser().GetStringAsync("/graft/3/wire?joint=relay-coil", Cancellation);
+        var link = Regex.Match(WebUtility.HtmlDecode(joint), "href=\"(/graft/3/wire/fault.fault=ElementBurns[^\"]+)\"").Groups[1].Value;
+        var shown = WebUtility.HtmlDecode(await host.Browser().GetStringAsync(link, Cancellation));
+        Assert.Contains("+12 V on the coil K1", shown, StringComparison.Ordinal);
+        Assert.Matches("/stock/desk-light-relay/coil#link-[0-9]+\">the coil K1", shown);
+    }
+
+    [Fact]
     public async Task A_tie_is_made_judged_and_taken_out()
     {
         var (id, page, browser) = await PanelAsync();

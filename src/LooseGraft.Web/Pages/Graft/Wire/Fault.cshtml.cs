@@ -28,6 +28,10 @@ public sealed class FaultModel(GraftStore store, ReviewCache reviews) : GraftPag
 
     public IReadOnlyList<FaultStep> Way => Found is { } found ? FaultWay.Of(Review.Wire.Circuit.Netlist, found) : [];
 
+    /// <summary>The element that the fault is about, in its part; null where it is about none.</summary>
+    public (Part Part, PartLink Link)? Element
+        => Found?.Flow is { } flow && Graft.Parts.FirstOrDefault(part => part.Links.Contains(flow.Link)) is { } part ? (part, flow.Link) : null;
+
     public RemediesTried Remedies => field ??= Search();
 
     public async Task<IActionResult> OnPostMendAsync(string? words)

@@ -1,3 +1,5 @@
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Drawing;
@@ -44,6 +46,10 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
     public SchoolAdvice Advice => field ??= SchoolAdvisor.Of(Graft, Joint!);
 
     public JointPicture? Picture { get; private set; }
+
+    /// <summary>What the rules say of the joint, and what they say of the circuit at its contacts and of the leads at its ends.</summary>
+    public IEnumerable<Finding> Findings => Joint!.Findings.Concat(Review.Wire.Findings.Where(IsHere)).Distinct()
+        .OrderByDescending(finding => finding.Severity);
 
     public ConnectorView FromView => View(From);
 
@@ -121,6 +127,13 @@ public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPage
         };
         Picture = new JointPicture(Joint, JointScene.Of(Joint, Shown.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), FromView, ToView));
     }
+
+    private bool IsHere(Finding finding) => finding.Subject switch
+    {
+        PinSubject { Port: var port } => port == Joint!.From.Id || port == Joint.To.Id,
+        PartSubject { Part: var part } => part == Joint!.From.Part.Id || part == Joint.To.Part.Id,
+        _ => false,
+    };
 
     private async Task<IActionResult> ChangeJointAsync(Func<JointReview, GraftEdit> edit)
         => await LoadAsync() && Joint is { } review ? await SaveAsync(edit(review)) : NotFound();
