@@ -31,7 +31,8 @@ internal sealed class ActiveLinks
         return end.Link.Kind == LinkKind.Step ? OfStep(part, pin, end.Link, end.Gives) : OfLine(part, pin, end.Gives);
     }
 
-    // What it is made for stands on the contact, what it gives in its figures or there. What runs on standby goes on giving.
+    // What it is made for stands on the contact, what it gives in its figures or there. Only what runs on standby goes on giving,
+    // whatever its far side is called.
     private static ContactRole OfStep(Part part, Pin pin, PartLink link, bool gives)
     {
         var signal = pin.Signal.Value;
@@ -39,7 +40,7 @@ internal sealed class ActiveLinks
         {
             var taken = part.Ports.FirstOrDefault(port => port.Id == link.One.Port)?.PinAt(link.One.Position).Signal.Value;
             return (link.Figures.Volts ?? signal.SupplyVoltage) is { } volts
-                ? ContactRole.Source(volts, signal.IsStandby || taken?.IsStandby == true) : ContactRole.Unknown;
+                ? ContactRole.Source(volts, taken?.IsStandby == true) : ContactRole.Unknown;
         }
 
         var role = signal.SupplyVoltage is { } wanted ? ContactRole.Load(wanted, signal.IsStandby)

@@ -44,7 +44,7 @@ internal static class LabelRules
 
     // A go-between whose inside nobody described, with a label for a board that nothing on its other side has: a step-up, or a slip of the label.
     private static bool IsMadeInside(CircuitContact label, Net net)
-        => label.Part.Kind == PartKind.Adapter && label.Part.Links.IsEmpty && net.Actors.Select(actor => actor.Part.Id).Distinct().Count() == 1
+        => label.Part.Kind == PartKind.Adapter && label.Part.Links.IsEmpty
             && !net.Contacts.Any(contact => contact.Part.Id == label.Part.Id && contact.Port.Id != label.Port.Id);
 
     private static Clash? OnLeg(CircuitContact leg, Net net)

@@ -28,10 +28,10 @@ public sealed class ActiveLinksTests
         Assert.Empty(Judge([Supply(), step, Board("+12 V standby,ground")], Straight));
         Assert.Equal("BelowLoad Fix adapter/1 > board/1", Words(Judge([Supply(), step, Board("<+19 V,ground")], Straight)));
         Assert.Equal("BeyondLoad Stop adapter/1 > board/1", Words(Judge([Supply(), step, Board("<+5 V,ground")], Straight)));
-        // On standby it goes on giving, whatever its far side is called.
+        // On standby it goes on giving, and on what is switched off it stops, whatever its far side is called.
         Assert.Empty(Judge([Supply(), Adapter("+5 V standby,ground", "+12 V,ground", LinkKind.Step, "12 V"), Board("<+12 V standby,ground")], Straight));
         Assert.Equal("NotStandby Fix adapter/1 > board/1",
-            Words(Judge([Supply("+5 V,ground"), Adapter("+5 V,ground", "+12 V,ground", LinkKind.Step, "12 V"), Board("<+12 V standby,ground")], Straight)));
+            Words(Judge([Supply("+5 V,ground"), Adapter("+5 V,ground", "+12 V standby,ground", LinkKind.Step, "12 V"), Board("<+12 V standby,ground")], Straight)));
     }
 
     [Fact]

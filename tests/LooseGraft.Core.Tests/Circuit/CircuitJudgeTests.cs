@@ -194,6 +194,10 @@ public sealed class CircuitJudgeTests
         Assert.Equal("LabelNotGiven Check adapter/1 > board/1", Words(Judge([Supply, adapter, board], wires)));
         Assert.Empty(Judge([Supply, adapter with { Ports = [Port("near", "+12 V,ground"), Port("far", "+12 V,ground")] }, board],
             ["supply/1-adapter.near/1", .. wires[1..]]));
+        // What is described inside is no question; what feeds two of them is one.
+        Assert.Empty(Judge([Supply, adapter with { Links = [Link("near/2", "far/2")] }, board], wires));
+        Assert.Equal("LabelNotGiven Check adapter/1 > board/1", Words(Judge([Supply, adapter, board, Part(PartKind.Drive, "drive", "+12 V,ground")],
+            [.. wires, "adapter.far/1-drive/1", "adapter.far/2-drive/2"])));
     }
 
     [Fact]

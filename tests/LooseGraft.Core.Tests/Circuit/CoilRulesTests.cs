@@ -140,5 +140,17 @@ public sealed class CoilRulesTests
         Assert.Equal((positions, isAll), (list.All.Length, list.IsAll));
     }
 
+    [Fact]
+    public void Plain_switches_are_taken_in_all_their_positions_only_where_a_relay_may_follow_them()
+    {
+        var relay = Relay(Link(1, 2, LinkKind.Latching, "", "S1", isClosedAtRest: true), Link(1, 3, LinkKind.Momentary, "", "S2"),
+            Link(3, 4, LinkKind.Coil, "12 V 400 ohm", "K1"));
+        Assert.Equal("S1", Positions(relay));
+        Assert.Equal("S1; S2; S1 S2", Positions(relay with { Links = relay.Links.Add(Link(2, 4, LinkKind.Relay, "", "K1")) }));
+
+        static string Positions(Part part) => string.Join("; ", Core.Circuit.Positions.PositionList.Of(Wired([part]), _ => [], _ => false).All
+            .Select(position => string.Join(' ', position.Moved.Select(mover => mover.Split(' ')[^1]).Order())));
+    }
+
     private static Part Relay(params PartLink[] links) => Part(PartKind.Panel, "relay", "none,none,none,none", links);
 }

@@ -46,9 +46,17 @@ public sealed class ElementNetworkTests
             return (network.IsWhole, network.VoltsAt(netlist.Elements[0].Other));
         }
 
-        Assert.True(Chain(ElementNetwork.MostNodes + 1).IsWhole);
-        Assert.Equal((false, null), Chain(ElementNetwork.MostNodes + 2));
+        Assert.True(Chain(201).IsWhole);
+        Assert.Equal((false, null), Chain(202));
         Assert.Equal(9, Chain(4).Volts!.Value, 3);
+    }
+
+    [Fact]
+    public void What_hangs_in_the_air_leaks_to_ground_over_a_gigaohm()
+    {
+        var gigaohm = Link(1, 2, LinkKind.Resistor) with { Figures = new LinkFigures { Resistance = new Ohms(1e9) } };
+        var netlist = Wired([Part(PartKind.Supply, "supply", "+12 V,ground"), Box([gigaohm])], "supply/1-box/1");
+        Assert.Equal(6, new ElementNetwork(netlist, new NetState(netlist, _ => true), areDriversUp: false).VoltsAt(netlist.Elements[0].Other)!.Value, 6);
     }
 
     private static double Expected(PartLink link, double across) => link.Kind switch

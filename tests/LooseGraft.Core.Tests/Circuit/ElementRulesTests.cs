@@ -29,6 +29,11 @@ public sealed class ElementRulesTests
     [InlineData(LinkKind.Light, "2 V 324 ohm", "")]
     [InlineData(LinkKind.Light, "2 V 323 ohm", "LightBurns Stop supply/1 > panel/1")]
     [InlineData(LinkKind.Diode, "", "ElementBurns Stop supply/1 > panel/1")]
+    // Beyond its forward volts a diode is a tenth of an ohm: 12 V leave it 0.9 A, 1.1 A and 5 A.
+    [InlineData(LinkKind.Diode, "11.91 V", "")]
+    [InlineData(LinkKind.Diode, "11.89 V", "ElementBurns Stop supply/1 > panel/1")]
+    [InlineData(LinkKind.Diode, "11.5 V 5 A", "")]
+    [InlineData(LinkKind.Diode, "11.5 V 4.9 A", "ElementBurns Stop supply/1 > panel/1")]
     public void An_element_between_a_supply_and_ground(LinkKind kind, string figures, string expected)
         => Assert.Equal(expected, Words(Judge([Supply, Panel(Link(1, 2, kind, figures))], "supply/1-panel/1", "supply/2-panel/2")));
 
@@ -133,6 +138,14 @@ public sealed class ElementRulesTests
     public void A_load_bears_a_little_less_than_it_wants(string loses, string expected)
         => Assert.Equal(expected, Words(Judge([Supply, Panel(Link(1, 2, LinkKind.Diode, loses)), Part(PartKind.Drive, "drive", "+5 V,ground")],
             "supply/3-panel/1", "drive/1-panel/2", "supply/2-drive/2")));
+
+    // Of the 11.4 V that a negative supply's load wants at least, 95 % is 10.83.
+    [Theory]
+    [InlineData("1.16 V", "BelowLoad Check supply/5 > board/1")]
+    [InlineData("1.18 V", "BelowLoad Fix supply/5 > board/1")]
+    public void A_load_on_a_negative_supply_bears_as_little_less(string loses, string expected)
+        => Assert.Equal(expected, Words(Judge([Supply, Panel(Link(2, 1, LinkKind.Diode, loses)), Part(PartKind.Board, "board", "<-12 V,ground")],
+            "supply/5-panel/1", "board/1-panel/2", "supply/2-board/2")));
 
     // Standby stays on while the board behind the resistor is off. 4.4 V beyond its diode is 20 mA at 220 ohm.
     [Theory]

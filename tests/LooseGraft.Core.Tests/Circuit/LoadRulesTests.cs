@@ -53,6 +53,10 @@ public sealed class LoadRulesTests
     }
 
     [Fact]
+    public void A_part_that_is_joined_to_itself_is_fed_by_nothing()
+        => Assert.Equal("NotFed Fix board/1 > board/1", Words(Judge([Part(PartKind.Board, "board", "<+5 V,none,ground")], "board/1-board/2")));
+
+    [Fact]
     public void A_board_that_is_fed_without_its_ground_is_told()
         => Assert.Equal("NoReturn Fix supply/3 > board/1", Words(Judge([Supply, Part(PartKind.Board, "board", "+5 V,ground")], "supply/3-board/1")));
 }
