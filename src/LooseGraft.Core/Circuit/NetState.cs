@@ -50,6 +50,9 @@ internal sealed class NetState
     /// <summary>The net a contact is in; null when it is alone.</summary>
     public Net? Of(CircuitContact contact) => _isOwn is null || _isOwn[contact.Index] ? _of[contact.Index] : _elsewhere!.Of(contact);
 
+    /// <summary>A number for the net a contact is in, or for the contact where it is alone.</summary>
+    public int NodeOf(CircuitContact contact) => Of(contact) is { } net ? net.Contacts[0].Index : contact.Index;
+
     /// <summary>A state that differs from this one only in nets that some contacts are in.</summary>
     /// <param name="contacts">One contact at least of each net that differs, in either state.</param>
     /// <param name="isMade">The joins that are made in it.</param>

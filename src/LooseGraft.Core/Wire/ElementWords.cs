@@ -22,6 +22,8 @@ internal static class ElementWords
             ConflictKind.WindingBurnsLamp => $"{name} is more than the {conflict.Taker.Terminal.Pin.Level?.ToString() ?? "bare"} {conflict.Taker.Signal.Function} bears",
             ConflictKind.LightBurns when flow.Link.Kind == LinkKind.Lamp && supply.IsMeaningful => $"{name} would get {volts} of {supply} and burn out",
             ConflictKind.LightBurns when flow.Link.Kind == LinkKind.Lamp => $"{name} would get {volts} and burn out",
+            ConflictKind.LightBurns when !supply.IsMeaningful
+                => $"{name} would take {Amps(flow)} at the crest of each wave and burn out: on for half of the time it bears {2 * ElementRules.MostLightAmps * 1000:0} mA",
             ConflictKind.LightBurns => $"{name} would take {Amps(flow)} of {supply} and burn out: it is made for about 20 mA, and bears {ElementRules.MostLightAmps * 1000:0} mA at the most",
             ConflictKind.LightReversed => $"{name} lies the wrong way round: dark, harmless",
             ConflictKind.ElementBurns => Burns(flow, name, volts),
@@ -52,7 +54,6 @@ internal static class ElementWords
         LinkKind.Light => $"{name} would get {volts} the wrong way round, and bears 5 V",
         LinkKind.Coil when flow.Through.Value < 0 => $"{name} lies the wrong way round: its diode is a short",
         LinkKind.Coil => $"{name} gets {volts}, and would grow too hot in the long run",
-        _ when flow.Through == Quantities.Amps.Zero => $"{name} across a winding is a short for every second half of the wave",
         _ => $"{name} would have to carry {Amps(flow)}: that is a short",
     };
 

@@ -31,6 +31,53 @@ public sealed class WindingRulesTests
         => Assert.Equal(expected, Words(Judge([Winding(figures), Part(PartKind.Panel, "lamp", "none,none", Link(1, 2, LinkKind.Light, "2 V 1k"))],
             "winding/1-lamp/1", "winding/2-lamp/2")));
 
+    // The crest of 6.3 V is 8.91 V: 2.6 V less, over 95 ohm and the 10 of light and diode, are 60 mA. The diode keeps the other half away.
+    [Theory]
+    [InlineData("diode", "96 ohm", "")]
+    [InlineData("diode", "94 ohm", "LightBurns Stop winding/1 > box/3")]
+    [InlineData("none", "680 ohm", "ElementBurns Fix winding/1 > box/3")]
+    [InlineData("partner", "680 ohm", "")]
+    [InlineData("across", "680 ohm", "")]
+    public void A_light_in_a_row_with_a_resistor_wants_a_diode_in_the_row_or_across_it(string diode, string ohms, string expected)
+    {
+        var box = Part(PartKind.Panel, "box", "none,none,none,none", Link(3, 2, LinkKind.Light, "2 V"), Link(4, 3, LinkKind.Resistor, $"{ohms} 1 W"),
+            diode == "diode" ? Link(1, 4, LinkKind.Diode, "0.6 V") : Link(1, 4),
+            diode == "partner" ? Link(2, 3, LinkKind.Light, "2 V") : diode == "across" ? Link(2, 3, LinkKind.Diode, "") : Link(1, 1));
+        Assert.Equal(expected, Words(Judge([Winding(), box with { Links = [.. box.Links.Where(link => link.One != link.Other)] }],
+            "winding/1-box/1", "winding/2-box/2")));
+    }
+
+    // Half of a wave is half of the crest: 8.31 V after the diode are as 4.16 V, and in 104 ohm a sixth of a watt.
+    [Theory]
+    [InlineData(LinkKind.Lamp, "3.97 V 0.1 A", "")]
+    [InlineData(LinkKind.Lamp, "3.9 V 0.1 A", "LightBurns Stop winding/1 > box/3")]
+    [InlineData(LinkKind.Resistor, "70 ohm", "")]
+    [InlineData(LinkKind.Resistor, "68 ohm", "ElementBurns Fix winding/1 > box/3")]
+    [InlineData(LinkKind.Coil, "6 V 100 ohm", "WindingOnCircuit Fix winding/1 > box/3")]
+    [InlineData(LinkKind.Resistor, "", "ElementUnknown Check winding/1 > box/3")]
+    public void Behind_a_diode_half_of_each_wave_counts(LinkKind kind, string figures, string expected)
+        => Assert.Equal(expected, Words(Judge([Winding(), Part(PartKind.Panel, "box", "none,none,none", Link(1, 3, LinkKind.Diode), Link(3, 2, kind, figures))],
+            "winding/1-box/1", "winding/2-box/2")));
+
+    // A rectifier of 1 A bears a crest of π times as much on the mean: 8.3 V over 2.54 ohm and its own tenth.
+    [Theory]
+    [InlineData("2.6 ohm 50 W", "")]
+    [InlineData("2.5 ohm 50 W", "ElementBurns Stop winding/1 > box/1")]
+    public void A_rectifier_bears_its_mean(string ohms, string expected)
+        => Assert.Equal(expected, Words(Judge(
+            [Winding(), Part(PartKind.Panel, "box", "none,none,none", Link(1, 3, LinkKind.Diode), Link(3, 2, LinkKind.Resistor, ohms))],
+            "winding/1-box/1", "winding/2-box/2")));
+
+    // 8.91 V through 445 ohm are 20 mA, through 8.9 kilohm one.
+    [Theory]
+    [InlineData("444 ohm 1 W", "WindingOnCircuit Stop winding/1 > board/3")]
+    [InlineData("447 ohm 1 W", "WindingOnCircuit Fix winding/1 > board/3")]
+    [InlineData("8.8k", "WindingOnCircuit Fix winding/1 > board/3")]
+    [InlineData("9k", "WindingOnCircuit Check winding/1 > board/3")]
+    public void A_winding_reaches_a_pin_through_a_resistor(string ohms, string expected)
+        => Assert.Equal(expected, Words(Judge([Winding(), Board, Part(PartKind.Panel, "box", "none,none", Link(1, 2, LinkKind.Resistor, ohms))],
+            "winding/1-box/1", "box/2-board/3", "winding/2-board/2").Where(conflict => conflict.Kind != Core.Circuit.ConflictKind.NotFed)));
+
     [Theory]
     [InlineData("scale-lamp+@6.3,scale-lamp-@6.3", "")]
     [InlineData("scale-lamp+@5,scale-lamp-@5", "WindingBurnsLamp Stop winding/1 > lamp/1")]

@@ -40,6 +40,30 @@ public sealed class AdapterSearchTests
     }
 
     [Fact]
+    public void What_lies_in_the_graft_is_offered_until_a_joint_takes_it()
+    {
+        var adapter = new Part("adapter", "adapter", PartKind.Adapter)
+        {
+            Ports = [Usual("in", "peripheral-power-4", Gender.Male), Usual("out", "drive-power-15", Gender.Female)],
+        };
+        var board = Bench.Board(Usual("header", "drive-power-15", Gender.Male));
+        var graft = Graft.Empty("test") with { Parts = [adapter, board, new Part("panel", "panel", PartKind.Panel)] };
+        Assert.Equal([("in", "out"), ("out", "in")], Adapter.In(graft).Select(use => (use.Inner.Id, use.Outer.Id)));
+        Assert.Empty(Adapter.In(graft with { Joints = [new Joint("j", new PortId("board", "header"), new PortId("adapter", "out"), JointMethod.Straight)] }));
+    }
+
+    [Fact]
+    public void Only_what_is_wired_and_known_goes_through()
+    {
+        var (inner, outer) = (Bench.Plug("+5 V,ground,none,unwired"), Bench.Header("ground,+5 V,none,+5 V"));
+        var adapter = new Adapter("adapter", "", inner, outer, PriceSpan.Free, IsOwned: true);
+        Assert.Equal([[2, 4], [1], [], []], Enumerable.Range(1, 4).Select(position => adapter.Through(position).ToArray()));
+        var apart = adapter with { Outer = outer.With(outer.Pins[1] with { Contact = ContactState.Unwired }) };
+        Assert.Equal([4], apart.Through(1));
+        Assert.Empty((adapter with { Inner = inner.With(inner.Pins[0] with { Contact = ContactState.Absent }) }).Through(1));
+    }
+
+    [Fact]
     public void No_chain_leads_from_a_fan_to_a_sound_header()
         => Assert.Empty(Find("audio-header", "fan-4", Adapter.Sold));
 

@@ -49,6 +49,15 @@ public sealed class EvidenceTests
             Assert.Equal(Codes(there), Codes(back));
         });
 
+    [Theory]
+    [InlineData("+5 V,absent", false)]
+    [InlineData("+5 V,ground", true)]
+    public void What_meets_no_conductor_need_not_be_proven(string plug, bool isToBeProven)
+    {
+        var joint = Review.Of(Joined(Header("+5 V,ground", evidence: Evidence.Diagram), Plug(plug))).Wire.Joints[0];
+        Assert.Equal(isToBeProven, joint.Pushed.Single(contact => contact.From == 2).ProveFirst is not null);
+    }
+
     [Fact]
     public void The_weakest_of_several_grades_is_the_one_nearest_to_assumed()
         => Gen.Enum<Evidence>().Array[1, 6].Hold(grades =>

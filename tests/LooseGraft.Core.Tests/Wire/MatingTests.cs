@@ -66,6 +66,10 @@ public sealed class MatingTests
         => Assert.Equal(2, new Mating(Bench.Header("ground,ground", "shrouded-header"), Bench.Plug("ground,ground")).Possible().Count());
 
     [Fact]
+    public void Given_a_wall_on_the_plug_only_it_may_turn_but_not_hang_over()
+        => Assert.Equal(2, new Mating(Bench.Header("ground,ground"), Bench.Plug("ground,ground", "shrouded-header")).Possible().Count());
+
+    [Fact]
     public void A_three_position_fan_plug_goes_on_a_four_position_header_one_way()
     {
         var header = new Port("fan", "fan", ConnectorTypes.Find("fan-4")!, Gender.Male);

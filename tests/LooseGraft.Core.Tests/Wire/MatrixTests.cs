@@ -1,7 +1,9 @@
 using System.Text;
 using CsCheck;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Core.Wire.Matrix;
 
 namespace LooseGraft.Core.Tests.Wire;
@@ -17,6 +19,17 @@ public sealed class MatrixTests
         Assert.Equal((1, "d"), (scan.GhostCount, scan.Ghosts[0].Appears));
         Assert.Equal(0, MatrixScan.Of(Four with { HasDiodes = true }).GhostCount);
         Assert.Equal(0, MatrixScan.Of(Four.With(2, 2, "")).GhostCount);
+    }
+
+    [Theory]
+    [InlineData(1, 3, "")]
+    [InlineData(3, 1, "")]
+    [InlineData(2, 2, "x")]
+    public void Keys_outside_of_the_matrix_are_left_alone(int row, int column, string named)
+    {
+        var graft = Graft.Empty("test") with { Parts = [new Part("keys", "keys", PartKind.Panel) { Matrix = new KeyMatrix(2, 2) }] };
+        var matrix = new NameKeys("keys", [(row, column, "x")]).Apply(graft).Parts[0].Matrix!;
+        Assert.Equal(named, string.Concat(matrix.Keys.Select(key => key.Name)));
     }
 
     [Fact]

@@ -69,6 +69,49 @@ public sealed class MeterSheetTests
     }
 
     [Fact]
+    public void A_line_says_what_it_proves()
+    {
+        var sheet = MeterSheet<LeadEnd>.For([(new LeadEnd(true, 1), new LeadEnd(false, 1)), (new LeadEnd(true, 2), new LeadEnd(false, 2)),
+            (new LeadEnd(true, 2), new LeadEnd(false, 3))], []);
+        Assert.Equal(["this wire, whole and in its place", "two wires of one net, whole and in their places"],
+            sheet.Tests.Select(test => test.Because));
+    }
+
+    [Fact]
+    public void Neighbours_lie_side_by_side_in_rows_and_columns()
+    {
+        var grid = new PortGrid(Bench.Header("ground,ground,ground,ground,ground,ground", rows: 2));
+        Assert.Equal([(1, 2), (1, 3), (2, 4), (3, 4), (3, 5), (4, 6), (5, 6)],
+            MeterSheets.Neighbours(grid, position => position).Select(pair => pair.One < pair.Other ? pair : (pair.Other, pair.One)).Order());
+    }
+
+    // Fans and lights take 20 mA at their signals, sound 50, all else 10; of a supply of which nobody knows an ampere is taken, and grounds bring it back.
+    [Theory]
+    [InlineData("fan-tacho", 0.02)]
+    [InlineData("power-light+", 0.02)]
+    [InlineData("line-left", 0.05)]
+    [InlineData("power-switch", 0.01)]
+    [InlineData("+5 V", 1)]
+    [InlineData("ground", 0.01)]
+    public void What_a_wire_is_sized_for(string signal, double amps)
+    {
+        var graft = Bench.Joined(Bench.Header(signal), Bench.Plug(signal), JointMethod.Rebuild, (1, 1));
+        Assert.Equal(amps, Assert.Single(LeadRows.Of(graft, Review.Of(graft).Wire.Joints[0])).Current.Value, 9);
+    }
+
+    [Fact]
+    public void A_gauge_bears_just_what_its_table_says()
+        => Assert.All(WireGauge.All.Where(gauge => gauge.Awg <= 26),
+            gauge => Assert.Equal(gauge, LeadRows.Thinnest(new Amps(gauge.Amps), Bench.Signal("power-switch"), null)));
+
+    // 5 V bear 0.1 V: 22 AWG at 0.053 ohm a metre, half a metre there and back, 1.88 A.
+    [Theory]
+    [InlineData(1.88, 22)]
+    [InlineData(1.89, 20)]
+    public void A_fiftieth_of_the_voltage_is_what_a_lead_may_take(double amps, int awg)
+        => Assert.Equal(awg, LeadRows.Thinnest(new Amps(amps), Bench.Signal("+5 V"), 500)!.Awg);
+
+    [Fact]
     public void A_wire_that_closes_a_ring_is_named_as_one_the_meter_cannot_see()
     {
         var sheet = Sheet(Grid(1, 2), Grid(1, 2), [new(1, 1), new(1, 2), new(2, 1), new(2, 2)]);

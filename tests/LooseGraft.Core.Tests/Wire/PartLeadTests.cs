@@ -55,6 +55,12 @@ public sealed class PartLeadTests
         Assert.All(review.Wire.Joints, joint => Assert.Equal(isDemanded ? JointVerdictKind.ProveFirst : JointVerdictKind.GoesStraightIn, joint.Verdict.Kind));
     }
 
+    [Theory]
+    [InlineData(null, "the lead: nobody said whether it was bought or made by hand, and 3 of 3 lines of its meter sheet are not read yet; no power before that.")]
+    [InlineData(PartMaking.ByHand, "the lead: 3 of 3 lines of its meter sheet are not read yet; no power before that.")]
+    public void It_says_why_it_is_to_be_proven(PartMaking? making, string words)
+        => Assert.Equal(words, Assert.Single(Review.Of(Between(making)).Findings, IsUntested).Message);
+
     [Fact]
     public void A_lead_that_nothing_is_joined_to_can_wait()
         => Assert.DoesNotContain(Review.Of(Between() with { Joints = [] }).Findings, IsUntested);

@@ -76,6 +76,41 @@ public sealed class RemedySearchTests
     }
 
     [Fact]
+    public void A_stop_may_become_a_fix_and_what_goes_on_serving_goes_first()
+    {
+        static Part Named(PartKind kind, string name, string pins) => new(name, name, kind) { Ports = [Port("p", pins) with { Name = name }] };
+        var graft = Assembled(
+            [Named(PartKind.Other, "modem", "serial-transmit@12,ground"), Named(PartKind.Lead, "tag", "none"),
+                Named(PartKind.Board, "board", "serial-receive@3.3,ground"), Named(PartKind.Other, "logger", "serial-receive@12,ground")],
+            "modem/1-tag/1", "tag/1-board/1", "tag/1-logger/1", "modem/2-board/2", "modem/2-logger/2");
+        Assert.Equal(["leave board on tag off: this wire is all it has: 0 lost, 0 left", "leave tag on modem off: this wire is all it has: 1 lost, 1 left"],
+            Tried(graft).Single().Found.Select(remedy => $"{remedy.Words}: {remedy.Lost} lost, {remedy.Left} left"));
+    }
+
+    [Fact]
+    public void A_drive_that_burns_is_left_off_and_the_fan_beside_it_goes_on()
+    {
+        var (fan, drive) = (Part(PartKind.Fan, "fan", "+12 V,ground"), Part(PartKind.Drive, "drive", "+5 V,ground"));
+        var graft = Assembled([Supply, Part(PartKind.Lead, "tag", "none"), fan, drive],
+            "supply/1-tag/1", "tag/1-fan/1", "tag/1-drive/1", "supply/2-fan/2", "supply/2-drive/2");
+        Assert.Equal(["leave p on p off: this wire is all it has: 0 lost, 0 left"],
+            Tried(graft).Single().Found.Select(remedy => $"{remedy.Words}: {remedy.Lost} lost, {remedy.Left} left"));
+    }
+
+    [Fact]
+    public void A_wire_moves_to_a_free_place_where_it_is_right_at_either_end()
+    {
+        var drive = Part(PartKind.Drive, "drive", "+5 V,ground,+12 V,+12 V");
+        Assert.Equal(["move the wire 1 to 1 of p on p to p, position 3: 0 left", "move the wire 1 to 1 of p on p to p, position 3: 0 left",
+            "move the wire 1 to 1 of p on p to p, position 4: 0 left"], Words(Assembled([Supply, drive], "supply/1-drive/1", "supply/2-drive/2")));
+        // What has a wire already is no free place.
+        Assert.Empty(Words(Assembled([Supply, drive], "supply/1-drive/1", "supply/2-drive/2", "supply/1-drive/3", "supply/3-drive/4")));
+
+        static IEnumerable<string> Words(Graft graft) => Tried(graft)[0].Found.Where(remedy => remedy.Words.StartsWith("move", StringComparison.Ordinal))
+            .Select(remedy => $"{remedy.Words}: {remedy.Left} left");
+    }
+
+    [Fact]
     public void Nobody_is_told_to_take_the_wire_out_of_what_nothing_feeds()
     {
         var graft = Assembled([Part(PartKind.Other, "empty", "none,ground"), Part(PartKind.Drive, "drive", "<+5 V,ground")], "empty/1-drive/1", "empty/2-drive/2");

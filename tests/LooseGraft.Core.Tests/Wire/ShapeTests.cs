@@ -20,6 +20,17 @@ public sealed class ShapeTests
         Assert.Equal(expected, string.Join(" / ", rows));
     }
 
+    [Theory]
+    [InlineData(Numbering.Zigzag, "1 4 7 10 / 2 5 8 11 / 3 6 9 12")]
+    [InlineData(Numbering.AlongRows, "1 2 3 4 / 5 6 7 8 / 9 10 11 12")]
+    [InlineData(Numbering.Around, "1 2 3 4 / 8 7 6 5 / 9 10 11 12")]
+    public void Given_three_rows_of_four_positions_are_counted(Numbering numbering, string expected)
+    {
+        var grid = new PortGrid(Port("pin-header", rows: 3, columns: 4) with { OwnNumbering = numbering });
+        var rows = Enumerable.Range(0, 3).Select(row => string.Join(' ', Enumerable.Range(0, 4).Select(column => grid.PositionAt(new Cell(row, column)))));
+        Assert.Equal(expected, string.Join(" / ", rows));
+    }
+
     [Fact]
     public void Every_position_has_a_cell_of_its_own_and_every_cell_its_position()
         => Gen.Int[1, 8].Select(Gen.Int[1, 20], Gen.Enum<Numbering>()).Hold((rows, columns, numbering) =>
@@ -61,6 +72,21 @@ public sealed class ShapeTests
     [InlineData(2, 1, 0, "turned end for end, one row over")]
     public void A_placement_is_told_against_the_intended_one(int turns, int rows, int columns, string expected)
         => Assert.Equal(expected, new PlugPlacement(turns, rows, columns).WordsAgainst(PlugPlacement.Straight));
+
+    [Theory]
+    [InlineData(0, 0, -1, "3 positions to the left, one row over")]
+    [InlineData(2, 3, 2, "turned end for end, 2 rows over")]
+    [InlineData(3, 1, 2, "turned a quarter")]
+    public void What_is_meant_may_be_shifted_itself(int turns, int rows, int columns, string expected)
+        => Assert.Equal(expected, new PlugPlacement(turns, rows, columns).WordsAgainst(new PlugPlacement(0, 1, 2)));
+
+    // Over the four gaps of five positions 0.1 mm a pitch are 0.4 mm.
+    [Theory]
+    [InlineData(2.639, 0)]
+    [InlineData(2.641, 1)]
+    public void Two_thirds_of_a_pin_at_the_last_position_is_the_most(double pitch, int problems)
+        => Assert.Equal(problems, PlugFit.Problems(Port("pin-header", 1, 5) with { OwnPitch = new Millimetres(pitch) },
+            Port("crimp-plug", 1, 5) with { Gender = Gender.Female, OwnPitch = new Millimetres(2.54) }).Count);
 
     [Theory]
     [InlineData("pin-header", 1, 2, "crimp-plug", 1, 2, "")]

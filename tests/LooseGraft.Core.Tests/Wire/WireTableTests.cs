@@ -63,6 +63,25 @@ public sealed class WireTableTests
         Assert.Equal(2, row.From);
     }
 
+    [Fact]
+    public void A_contact_that_the_plug_needs_is_served_as_one_that_the_header_needs()
+    {
+        var plug = Bench.Plug("ground,ground");
+        plug = plug.With(plug.Pins[1] with { NeededFor = "it does not start without" });
+        var row = Assert.Single(Review.Of(Bench.Joined(Bench.Header("ground"), plug)).Wire.Joints[0].Proposal);
+        Assert.Equal(2, row.To);
+    }
+
+    [Fact]
+    public void A_needed_contact_goes_before_one_of_the_same_name_that_meets_it_already()
+    {
+        var header = Bench.Header("usb1-data+,usb2-data+");
+        header = header.With(header.Pins[0] with { NeededFor = "the only keyboard" });
+        var plug = Bench.Plug("none,usb2-data+");
+        Assert.Equal(1, Assert.Single(Review.Of(Bench.Joined(header, plug)).Wire.Joints[0].Proposal).From);
+        Assert.Equal(2, Assert.Single(Review.Of(Bench.Joined(Bench.Header("usb1-data+,usb2-data+"), plug)).Wire.Joints[0].Proposal).From);
+    }
+
     private static Terminal[] Terminals(string[] signals, PartKind kind)
         => [.. signals.Select((signal, index) => new Terminal(Bench.Pin(index + 1, signal), kind))];
 

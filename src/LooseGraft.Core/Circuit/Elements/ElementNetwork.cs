@@ -63,7 +63,7 @@ internal sealed class ElementNetwork
     public bool IsWhole { get; private set; } = true;
 
     /// <summary>The node a contact is in.</summary>
-    public int NodeOf(CircuitContact contact) => _state.Of(contact) is { } net ? net.Contacts[0].Index : contact.Index;
+    public int NodeOf(CircuitContact contact) => _state.NodeOf(contact);
 
     /// <summary>The volts of a contact against ground; null where no element leads to it, or it was not solved.</summary>
     public double? VoltsAt(CircuitContact contact) => _volts.TryGetValue(NodeOf(contact), out var volts) ? volts : null;

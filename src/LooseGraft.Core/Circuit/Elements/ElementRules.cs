@@ -75,8 +75,9 @@ internal static class ElementRules
         };
     }
 
-    // One that states volts and no resistance has its resistor inside, and it is the volts that count.
-    private static bool MadeFor(LinkFigures figures, double across)
+    /// <summary>Whether a light bears the volts across it by itself: one that states volts and no resistance has its resistor inside, and it is the volts that
+    /// count.</summary>
+    public static bool MadeFor(LinkFigures figures, double across)
         => figures is { Resistance: null, Volts: { Value: > Branch.MostBareVolts } made }
             && across <= VoltSpan.Around(made, Facts.Tolerances.Rail).High.Value;
 

@@ -10,7 +10,6 @@ public static class SmallCircuits
     // A contact that switches a cold lamp or an empty capacitor sees many times the running current; half its rating is common practice.
     private const double ContactShare = 0.5;
 
-
     // Most relays pull in at 75 % of their coil voltage and fall out below 10 to 30 % (relay data sheets).
     private const double PullInShare = 0.75;
 
@@ -155,7 +154,7 @@ public static class SmallCircuits
             select (one, other)).FirstOrDefault();
 
     private static string Rating(Watts power) => ResistorSeries.RatingFor(power) is { } rating
-        ? $"{power.Value * 1000:0} mW in the resistor: one for {rating} stays cool."
+        ? string.Create(CultureInfo.InvariantCulture, $"{power.Value * 1000:0} mW in the resistor: one for {rating.Value:0.##} W stays cool.")
         : $"{power} in the resistor: too hot for one; take a lower supply.";
 
     private static string Milli(Amps current) => $"{(current.Value * 1000).ToString("0.#", CultureInfo.InvariantCulture)} mA";

@@ -84,7 +84,7 @@ public static class SwitchCircuits
         return new CircuitAnswer("Try it through 1 kilohm first; tie it only when the machine is content.",
             [
                 $"Should the contact be {highest} after all, {current.Value * 1000:0.#} mA flow and nothing is hurt.",
-                ResistorSeries.RatingFor(highest * current) is { } rating ? $"One for {rating} stays cool." : "Take a larger resistor.",
+                ResistorSeries.RatingFor(highest * current) is { } rating ? string.Create(CultureInfo.InvariantCulture, $"One for {rating.Value:0.##} W stays cool.") : "Take a larger resistor.",
                 "Nearly every sense input takes 1 kilohm to ground for grounded; if the message stays, the contact was another.",
             ],
             [new(End, "sense contact"), new(Resistor, resistor.ToString()), new(End, "ground")], []);
@@ -96,7 +96,6 @@ public static class SwitchCircuits
         return CapacitorSteps.Append(10).Select(step => step * decade).First(value => value >= farad * (1 - 1e-9));
     }
 
-    private static string Micro(double farad) => farad >= 1e-6
-        ? string.Create(CultureInfo.InvariantCulture, $"{farad * 1e6:0.##} µF")
-        : string.Create(CultureInfo.InvariantCulture, $"{farad * 1e9:0.##} nF");
+    // The least that a press of a tenth of a second asks for behind 100 kilohm is 0.83 µF.
+    private static string Micro(double farad) => string.Create(CultureInfo.InvariantCulture, $"{farad * 1e6:0.##} µF");
 }

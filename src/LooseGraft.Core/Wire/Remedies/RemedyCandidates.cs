@@ -29,7 +29,7 @@ internal static class RemedyCandidates
             .Concat(joints.SelectMany(joint => Added(joint, review, conflict)))
             .Concat(joints.SelectMany(joint => Wires(joint, review, conflict, onWay).SelectMany(wire => Moved(joint, wire))))
             .Concat(conflict.Kind == ConflictKind.NotFed ? []
-                : joints.SelectMany(joint => Wires(joint, review, conflict, onWay).Select(wire => TakenOut(joint, wire))))
+                : joints.SelectMany(joint => Wires(joint, review, conflict, onWay).Select(wire => TakenOut(joint, wire, conflict))))
             .DistinctBy(candidate => candidate.Edit);
     }
 
@@ -127,8 +127,16 @@ internal static class RemedyCandidates
             : terminal.Signal == conflict.Taker.Signal || (terminal.Role.Feeds && end.Part.Id != conflict.Taker.Part.Id);
     }
 
-    private static RemedyCandidate TakenOut(JointReview joint, Conductor wire)
+    // A joint without its only wire is none.
+    private static RemedyCandidate TakenOut(JointReview joint, Conductor wire, Conflict conflict)
     {
+        if (joint.Joint.Ties.IsEmpty && Rewiring.Wires(joint).Take(2).Count() == 1)
+        {
+            return new RemedyCandidate(new DecideJoint(joint.Joint.Id, JointMethod.LeaveOff, ConflictTold.Words(conflict)),
+                $"leave {joint.To.Port.Name} on {joint.From.Port.Name} off: this wire is all it has")
+            { TakesOut = true };
+        }
+
         var left = Rewiring.Wires(joint).Where(other => other.From == wire.From && other.To != wire.To).Select(other => other.To).ToArray();
         return Rewired(joint, Rewiring.Lead(joint, wire.From, left),
             $"take out the wire {wire.From} to {wire.To} of {joint.To.Port.Name} on {joint.From.Port.Name}, and leave off what it is for") with

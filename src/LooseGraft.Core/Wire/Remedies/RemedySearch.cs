@@ -5,7 +5,7 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Wire.Remedies;
 
 /// <summary>Finds what mends a fault of the circuit by trying single changes: each is made, the whole wiring judged again, and kept if the fault is gone, fewer
-/// stops and fixes are left, and no stop is new.</summary>
+/// stops and fixes are left, or as many with fewer stops among them, and no stop is new.</summary>
 /// <remarks>A wire is offered to be taken out only where nothing else helps, and what goes on serving as much as before goes first. Time: one review of the
 /// wiring for each change, at most <see cref="MostTried"/>.</remarks>
 public static class RemedySearch
@@ -36,8 +36,9 @@ public static class RemedySearch
 
             tried++;
             var after = WireStage.Review(candidate.Edit.Apply(graft), review);
-            var left = Hard(after);
-            if (left >= hard || IsLeft(after, fault) || Stops(after).Except(stops).Any()) continue;
+            var (left, stopsLeft) = (Hard(after), Stops(after));
+            var isBetter = left < hard || (left == hard && stopsLeft.Count < stops.Count);
+            if (!isBetter || IsLeft(after, fault) || stopsLeft.Except(stops).Any()) continue;
             found.Add((new Remedy(candidate.Edit, candidate.Words, served.Except(Served(after)).Count(), left), candidate.TakesOut));
         }
 

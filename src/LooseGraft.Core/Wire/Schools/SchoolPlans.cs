@@ -59,7 +59,7 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
             return (Plan(JointSchool.ChangeLeads, moved + lifted + ties.Length == 0 ? "push it on as it is" : "move the terminals in the shell's own housing",
                 [],
                 PriceSpan.Free,
-                [new("move-terminal", moved), new("lift-terminal", lifted), link],
+                moved + lifted + ties.Length == 0 ? [new("plug-in", 1)] : [new("move-terminal", moved), new("lift-terminal", lifted), link],
                 Judged(moved + lifted + ties.Length == 0 ? JointMethod.Straight : JointMethod.Repin, Wanted, ties),
                 "A terminal not seated to the click slides out when pushed on; tug each."), "");
         }
