@@ -54,7 +54,7 @@ public static class CircuitJudge
             .DistinctBy(Once);
         var conflicts = told.Concat(others.Take(MostTold + 1).Select(clash => search.TellOnly(clash))).ToArray();
         return new CircuitAnswer([.. conflicts.OrderByDescending(conflict => conflict.Severity).Take(MostTold)],
-            IsAll: conflicts.Length <= MostTold && search.IsAll && all.IsWhole && positions.IsAll && solved.IsWhole);
+            conflicts.Length <= MostTold && search.IsAll && all.IsWhole && positions.IsAll && solved.IsWhole, first, all);
     }
 
     // What is one thing to mend is told once, however many lines show it.

@@ -15,9 +15,8 @@ public sealed class Netlist
     private readonly Join[] _joinsAt;
     private readonly int[] _start;
 
-    private Netlist(Graft graft, IEnumerable<MadeJoint> joints)
+    private Netlist(Graft graft, IEnumerable<MadeJoint> joints, RoleTable roles)
     {
-        var roles = new RoleTable(graft);
         var contacts = ImmutableArray.CreateBuilder<CircuitContact>(graft.Parts.Sum(part => part.Ports.Sum(port => port.PositionCount)));
         foreach (var part in graft.Parts)
         {
@@ -25,7 +24,8 @@ public sealed class Netlist
             foreach (var port in part.Ports)
             {
                 _first.Add(new PortId(part.Id, port.Id), contacts.Count);
-                foreach (var pin in port.AllPins()) contacts.Add(new CircuitContact(contacts.Count, part, port, pin, roles.Of(part, port, pin)));
+                var known = roles.Of(part, port);
+                foreach (var pin in port.AllPins()) contacts.Add(new CircuitContact(contacts.Count, part, port, pin, known[pin.Position - 1]));
             }
 
             _ofPart[part.Id] = first..contacts.Count;
@@ -58,8 +58,9 @@ public sealed class Netlist
     /// <summary>Builds the circuit of a graft.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="joints">Its joints as decided. A joint that is left off joins nothing, and a tie on it is not made.</param>
-    public static Netlist Of(Graft graft, IEnumerable<MadeJoint> joints)
-        => new(graft, joints);
+    /// <param name="roles">The roles of its contacts, if they are known already.</param>
+    public static Netlist Of(Graft graft, IEnumerable<MadeJoint> joints, RoleTable? roles = null)
+        => new(graft, joints, roles ?? new RoleTable(graft));
 
     /// <summary>The contact at a position; null when the graft has no such port or position.</summary>
     public CircuitContact? Find(ContactId id)

@@ -13,6 +13,7 @@ public sealed class RoleTable
 
     private readonly HashSet<ContactId> _linked = [];
     private readonly ActiveLinks _active;
+    private readonly Dictionary<PortId, ContactRole[]> _known = [];
 
     /// <summary>The roles in a graft.</summary>
     public RoleTable(Graft graft)
@@ -24,6 +25,13 @@ public sealed class RoleTable
         {
             foreach (var link in part.Links) _linked.UnionWith([IdOf(part, link.One), IdOf(part, link.Other)]);
         }
+    }
+
+    /// <summary>The roles of all contacts of a port, position 1 first.</summary>
+    public IReadOnlyList<ContactRole> Of(Part part, Port port)
+    {
+        var id = new PortId(part.Id, port.Id);
+        return _known.TryGetValue(id, out var roles) ? roles : _known[id] = [.. port.AllPins().Select(pin => Of(part, port, pin))];
     }
 
     /// <summary>The role of a contact.</summary>

@@ -11,8 +11,10 @@ public sealed class CircuitReview
 
     private CircuitReview(Netlist netlist)
     {
-        (Netlist, (Conflicts, IsAllTold)) = (netlist, CircuitJudge.Judge(netlist));
-        _closed = new Lazy<NetState>(() => new NetState(netlist, _ => true));
+        var answer = CircuitJudge.Judge(netlist);
+        (Netlist, Conflicts, IsAllTold, Open) = (netlist, answer.Conflicts, answer.IsAll, answer.Open);
+        // What moves is in all of its positions at once here.
+        _closed = new Lazy<NetState>(() => netlist.Joins.Any(join => join.Kind == JoinKind.Throw) ? new NetState(netlist, _ => true) : answer.Closed);
     }
 
     /// <summary>The circuit.</summary>
@@ -27,13 +29,16 @@ public sealed class CircuitReview
     /// <summary>Builds and judges the circuit of a graft.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="joints">Its joints, each judged by itself.</param>
-    public static CircuitReview Of(Graft graft, IEnumerable<JointReview> joints)
-        => new(Netlist.Of(graft, joints.Select(
-            joint => new MadeJoint(joint.Joint, joint.Decided.Select(contact => new Conductor(contact.From, contact.To))))));
+    /// <param name="roles">The roles of its contacts, if they are known already.</param>
+    public static CircuitReview Of(Graft graft, IEnumerable<JointReview> joints, RoleTable? roles = null)
+    {
+        var made = joints.Select(joint => new MadeJoint(joint.Joint, joint.Decided.Select(contact => new Conductor(contact.From, contact.To))));
+        return new CircuitReview(Netlist.Of(graft, made, roles));
+    }
 
     /// <summary>What acts on the net of a contact, with every switch closed.</summary>
     internal ImmutableArray<CircuitContact> ActorsWith(CircuitContact contact) => _closed.Value.Of(contact)?.Actors ?? [];
 
     /// <summary>The net of a contact with no switch closed.</summary>
-    internal NetState Open { get => field ??= new NetState(Netlist, join => join.IsMadeAtRest); }
+    internal NetState Open { get; }
 }

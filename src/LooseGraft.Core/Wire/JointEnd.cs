@@ -20,7 +20,8 @@ public sealed class JointEnd
     public JointEnd(Part part, Port port, RoleTable roles)
     {
         (Part, Port) = (part, port);
-        Terminals = [.. port.MatingPins().Select(pin => new Terminal(pin, part.Kind, roles.Of(part, port, pin)))];
+        var known = roles.Of(part, port);
+        Terminals = [.. port.MatingPins().Select((pin, index) => new Terminal(pin, part.Kind, known[index]))];
         _plausible = new Lazy<IReadOnlyList<Signal>>(() => PlausibleSignals.On(port, part.Kind));
     }
 

@@ -55,19 +55,23 @@ public static class WireStage
         var judged = graft.Joints.Where(joint => ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To))
             .Select(joint => memo.Find(joint, ends[joint.From], ends[joint.To]) ?? JointJudge.Review(joint, ends[joint.From], ends[joint.To]))
             .ToImmutableArray();
-        return (ends, judged, CircuitReview.Of(graft, judged));
+        return (ends, judged, CircuitReview.Of(graft, judged, roles));
     }
 
     // Any number of wires may be soldered to one tag; a plug keeps a contact to itself.
     private static IEnumerable<Finding> TakenTwice(ImmutableArray<JointReview> joints)
-        => from claim in joints.Where(review => review.Joint.Method != JointMethod.LeaveOff)
-               .SelectMany(review => review.Decided.Select(contact => (Pin: (review.From.Id, contact.From), review.From, Review: review))
-                   .Concat(review.Decided.Select(contact => (Pin: (review.To.Id, contact.To), From: review.To, Review: review)))
-                   .DistinctBy(entry => entry.Pin))
-           group claim by claim.Pin into claims
-           where claims.Select(claim => claim.Review.Joint.Id).Distinct().Count() > 1 && claims.First().From.Port.Type.Housing != Housing.Loose
-           select Finding.Of(WireRules.ContactTakenTwice, new PinSubject(claims.Key.Id, claims.Key.Item2),
-               $"{claims.First().From.Port.Name} of {claims.First().From.Part.Name}, position {claims.Key.Item2}: "
-               + $"{string.Join(" and ", claims.Select(claim => claim.Review.Joint.Id).Distinct())} both claim it.",
+        => from claims in joints.Where(review => review.Joint.Method != JointMethod.LeaveOff)
+               .SelectMany(review => new[] { (End: review.From, Review: review), (End: review.To, Review: review) })
+               .GroupBy(claim => claim.End.Id)
+           let port = claims.First().End
+           where claims.Skip(1).Any() && port.Port.Type.Housing != Housing.Loose
+           from taken in claims.SelectMany(claim => Claimed(claim.Review, claim.End).Select(position => (Position: position, claim.Review.Joint.Id))).Distinct()
+               .GroupBy(claim => claim.Position, claim => claim.Id)
+           where taken.Skip(1).Any()
+           select Finding.Of(WireRules.ContactTakenTwice, new PinSubject(claims.Key, taken.Key),
+               $"{port.Port.Name} of {port.Part.Name}, position {taken.Key}: {string.Join(" and ", taken)} both claim it.",
                Evidence.Measured, "give each joint contacts of its own, or join both by one lead");
+
+    private static IEnumerable<int> Claimed(JointReview review, JointEnd end)
+        => review.Decided.Select(contact => end == review.From ? contact.From : contact.To);
 }

@@ -84,7 +84,8 @@ public static class SwitchCircuits
         return new CircuitAnswer("Try it through 1 kilohm first; tie it only when the machine is content.",
             [
                 $"Should the contact be {highest} after all, {current.Value * 1000:0.#} mA flow and nothing is hurt.",
-                ResistorSeries.RatingFor(highest * current) is { } rating ? string.Create(CultureInfo.InvariantCulture, $"One for {rating.Value:0.##} W stays cool.") : "Take a larger resistor.",
+                ResistorSeries.RatingFor(highest * current) is { } rating
+                    ? string.Create(CultureInfo.InvariantCulture, $"One for {rating.Value:0.##} W stays cool.") : "Take a larger resistor.",
                 "Nearly every sense input takes 1 kilohm to ground for grounded; if the message stays, the contact was another.",
             ],
             [new(End, "sense contact"), new(Resistor, resistor.ToString()), new(End, "ground")], []);

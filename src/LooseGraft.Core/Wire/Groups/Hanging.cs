@@ -11,14 +11,27 @@ internal sealed class Hanging
     private readonly CircuitReview _circuit;
     private readonly NetState _nets;
     private readonly ILookup<PortId, JointReview> _joints;
+    private readonly ILookup<string, HangingPort> _ofPart;
 
     public Hanging(CircuitReview circuit, IEnumerable<JointReview> joints)
     {
         _circuit = circuit;
         _nets = new NetState(circuit.Netlist, join => join.Kind is not (JoinKind.Plane or JoinKind.Switch or JoinKind.Throw));
-        Ports = [.. circuit.Netlist.Contacts.GroupBy(contact => contact.Id.Port).Select(port => new HangingPort(port.Key, [.. port]))];
+        Ports = [.. PortsOf(circuit.Netlist)];
+        _ofPart = Ports.ToLookup(port => port.Part.Id);
         _joints = joints.SelectMany(review => new[] { (Port: review.From.Id, Review: review), (Port: review.To.Id, Review: review) })
             .ToLookup(end => end.Port, end => end.Review);
+    }
+
+    // The contacts of a port follow each other.
+    private static IEnumerable<HangingPort> PortsOf(Netlist netlist)
+    {
+        for (var first = 0; first < netlist.Contacts.Length;)
+        {
+            var port = netlist.Contacts[first].Port;
+            yield return new HangingPort(netlist.Contacts[first].Id.Port, netlist.Contacts.Slice(first, port.PositionCount));
+            first += port.PositionCount;
+        }
     }
 
     /// <summary>Every port of the graft.</summary>
@@ -42,7 +55,7 @@ internal sealed class Hanging
             && net.Contacts.Any(other => other != contact && other.Terminal.Conducts && other.Signal.IsMeaningful && !other.Terminal.IsLabel);
 
     private IEnumerable<CircuitContact> Grounds(CircuitContact contact)
-        => Ports.Where(port => port.Part.Kind.HasOnePlane() ? port.Part.Id == contact.Part.Id : port.Id == contact.Id.Port)
+        => _ofPart[contact.Part.Id].Where(port => contact.Part.Kind.HasOnePlane() || port.Id == contact.Id.Port)
             .SelectMany(port => port.Of(SignalFamily.Ground)).Where(ground => ground.Role.Kind != RoleKind.Chassis);
 
     /// <summary>Id of the joint that serves the first of some contacts that any serves; null when none does.</summary>

@@ -16,7 +16,7 @@ internal static class Lookalikes
         foreach (var plug in joints.Where(review => review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Rebuild or JointMethod.Splice))
             .Select(review => (review.Joint, Plug: review.To, Home: review.From)).DistinctBy(entry => entry.Plug.Id))
         {
-            var wrong = sockets.Where(socket => socket.Id != plug.Home.Id && socket.Part.Id != plug.Plug.Part.Id && LooksAlike(socket.Port, plug.Plug.Port))
+            var wrong = sockets.Where(socket => socket.Id != plug.Home.Id && socket.Part.Id != plug.Plug.Part.Id)
                 .Select(socket => (Socket: socket, Worst: pairs.Worst(socket, plug.Plug))).Where(entry => entry.Worst is not null).ToArray();
             if (wrong.Length == 0) continue;
             var named = string.Join("; ", wrong.Select(entry => $"{entry.Socket.Port.Name} of {entry.Socket.Part.Name}, which {entry.Worst!.Words}"));
@@ -37,7 +37,8 @@ internal static class Lookalikes
         public ContactJudgement? Worst(JointEnd socket, JointEnd plug)
         {
             var pair = (KindOf(socket), KindOf(plug));
-            return _worst.TryGetValue(pair, out var known) ? known : _worst[pair] = Lookalikes.Worst(socket, plug);
+            return _worst.TryGetValue(pair, out var known) ? known
+                : _worst[pair] = LooksAlike(socket.Port, plug.Port) ? Lookalikes.Worst(socket, plug) : null;
         }
 
         private int KindOf(JointEnd end)
