@@ -41,6 +41,7 @@ internal static class CircuitFindings
         var rule = conflict.Severity == Severity.Stop ? WireRules.JoinedByWay : ConflictRules.Of(conflict.Kind);
         var remedy = place.Kind switch
         {
+            _ when conflict.Kind == ConflictKind.NotKnown => $"find out what {one.Words} and {other.Words} carry, and write it down",
             JoinKind.Switch or JoinKind.Throw => "give the switch contacts of its own",
             JoinKind.ByLabel => $"prove it first: beep {far.Part.Name} out, contact by contact",
             _ => $"take out the link between {one.Words} and {other.Words}, or leave one of its ends unwired",

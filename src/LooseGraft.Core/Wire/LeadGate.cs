@@ -20,9 +20,7 @@ internal static class LeadGate
     private static JointVerdict Verdict(MadeLead lead)
     {
         var verdict = lead.Review.Verdict;
-        if (lead.Wrong.Any())
-            return new JointVerdict(
-            lead.CarriesSupply ? JointVerdictKind.WouldDamage : JointVerdictKind.MoveWires, "the made lead is wrong", "its meter sheet says where");
+        if (lead.Wrong.Any()) return SheetFindings.Verdict("the made lead is wrong", lead.CarriesSupply);
         return verdict.Kind == JointVerdictKind.Joined
             ? verdict with { Because = $"{verdict.Because}; {(lead.IsProven ? "proven by the meter" : "no power before its meter sheet is read")}" }
             : verdict;
@@ -34,21 +32,13 @@ internal static class LeadGate
         var name = $"{review.To.Port.Name} on {review.From.Port.Name}";
         if (lead.Wrong.FirstOrDefault() is { } wrong)
         {
-            var (one, other) = (Words(review, wrong.Test.One), Words(review, wrong.Test.Other));
-            var found = wrong.Test.MustBeep
-                ? $"no beep between {one} and {other}, which must be joined"
-                : $"a beep between {one} and {other}, which must not touch";
-            // What shorts or misplaces a supply destroys something the moment power is applied.
-            yield return new Finding(
-                WireRules.LeadWrong, lead.CarriesSupply ? Severity.Stop : Severity.Fix, subject, $"{name}: the made lead is wrong: {found}.", Evidence.Measured,
-                ["find the wire that is open, in another place or touching its neighbour, mend it, and read the whole sheet again"]);
+            yield return SheetFindings.Wrong(subject, $"{name}: the made lead is wrong", lead.CarriesSupply, wrong.Test.MustBeep,
+                Words(review, wrong.Test.One), Words(review, wrong.Test.Other));
         }
         else if (!lead.IsProven)
         {
             var open = lead.Sheet.Count(line => line.IsRight is null);
-            yield return Finding.Of(
-                WireRules.LeadUntested, subject, $"{name}: {open} of {lead.Sheet.Length} lines of its meter sheet are not read yet; no power before that.",
-                Evidence.Measured,
+            yield return Finding.Of(WireRules.LeadUntested, subject, $"{name}: {SheetFindings.Unread(open, lead.Sheet.Length)}", Evidence.Measured,
                 "read the meter sheet of the lead before it meets anything");
         }
 

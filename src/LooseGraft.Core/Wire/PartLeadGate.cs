@@ -30,13 +30,7 @@ internal sealed class PartLeadGate
         {
             if (!_open.TryGetValue(end.Part.Id, out var open)) continue;
             if (open.Lead.Wrong is not null)
-            {
-                return review with
-                {
-                    Verdict = new JointVerdict(open.CarriesSupply ? JointVerdictKind.WouldDamage : JointVerdictKind.MoveWires,
-                        $"{open.Lead.Part.Name} is wrong inside", "its meter sheet says where"),
-                };
-            }
+                return review with { Verdict = SheetFindings.Verdict($"{open.Lead.Part.Name} is wrong inside", open.CarriesSupply) };
 
             if (review.Verdict.Kind is not (JointVerdictKind.GoesStraightIn or JointVerdictKind.Joined)) continue;
             review = review with
@@ -63,14 +57,11 @@ internal sealed class PartLeadGate
         var subject = new PartSubject(lead.Part.Id);
         if (lead.Wrong?.Test is { } wrong)
         {
-            var (one, other) = (Words(lead.Part, wrong.One), Words(lead.Part, wrong.Other));
-            return new Finding(WireRules.LeadWrong, carriesSupply ? Severity.Stop : Severity.Fix, subject,
-                $"{lead.Part.Name} is wrong inside: "
-                + (wrong.MustBeep ? $"no beep between {one} and {other}, which must be joined." : $"a beep between {one} and {other}, which must not touch."),
-                Evidence.Measured, ["find the wire that is open, in another place or touching its neighbour, mend it, and read the whole sheet again"]);
+            return SheetFindings.Wrong(subject, $"{lead.Part.Name} is wrong inside", carriesSupply, wrong.MustBeep, Words(lead.Part, wrong.One),
+                Words(lead.Part, wrong.Other));
         }
 
-        var lines = $"{lead.OpenLines} of {lead.Sheet.Length} lines of its meter sheet are not read yet; no power before that.";
+        var lines = SheetFindings.Unread(lead.OpenLines, lead.Sheet.Length);
         return lead.Making == PartMaking.ByHand
             ? Finding.Of(WireRules.LeadUntested, subject, $"{lead.Part.Name}: {lines}", Evidence.Measured, "read its meter sheet before it meets anything")
             : Finding.Of(WireRules.LeadUntested, subject, $"{lead.Part.Name}: nobody said whether it was bought or made by hand, and {lines}",

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire;
 
@@ -70,12 +71,12 @@ internal sealed class WiredJoints
     // What lies behind a conductor may meet an unproven contact as what meets it face to face may.
     private ContactJudgement? Otherwise(JointReview review, JointContact contact, CircuitContact from, CircuitContact to)
     {
-        if (contact.Judgement.IsStop || !from.Terminal.Conducts || !to.Terminal.Conducts) return null;
+        if (contact.Judgement.IsStop || from.Pin.Contact != ContactState.Wired || to.Pin.Contact != ContactState.Wired) return null;
         return Behind(review.From, from, to) ?? Behind(review.To, to, from) ?? Inside(from) ?? Inside(to);
     }
 
     private ContactJudgement? Behind(JointEnd end, CircuitContact suspect, CircuitContact conducts)
-        => suspect.Role.Kind != RoleKind.Passive && conducts.Role.Kind == RoleKind.Passive && suspect.Pin.IsUnproven
+        => !suspect.Part.Kind.OnlyConducts() && conducts.Role.Kind == RoleKind.Passive && suspect.Pin.IsUnproven
             ? end.WorstIfWrong(suspect.Pin.Position,
                 _circuit.ActorsWith(suspect).Where(actor => actor.Part.Id != suspect.Part.Id).Select(actor => actor.Terminal)) : null;
 

@@ -76,6 +76,28 @@ public sealed class CircuitAnswersTests
             "End 5 V, Resistor 4.7 kilohm, Tap 3.3 V, Resistor 9.1 kilohm, End ground",
             "One way only: what comes back the other way is not raised. For a line that talks both ways take a level shifter.");
 
+    [Fact]
+    public void What_no_two_resistors_divide_at_a_sensible_current_is_said()
+        => Assert.Equal("No pair that shops sell comes near.", SmallCircuits.Divider(V(0.001), V(0.0005)).Words);
+
+    // 12 V through a kilohm are 12 mA and 144 mW, twice of which is more than a quarter of a watt.
+    [Fact]
+    public void A_sense_contact_is_tried_before_it_is_tied()
+    {
+        Reads(SwitchCircuits.SenseLink(V(12)), "Try it through 1 kilohm first; tie it only when the machine is content.",
+            "Should the contact be 12 V after all, 12 mA flow and nothing is hurt.", "One for 0.5 W stays cool.",
+            "Nearly every sense input takes 1 kilohm to ground for grounded; if the message stays, the contact was another.",
+            "End sense contact, Resistor 1 kilohm, End ground");
+        Assert.Contains("usually 12", SwitchCircuits.SenseLink(V(0)).Words, StringComparison.Ordinal);
+        Assert.True(SwitchCircuits.SenseLink(V(0.5)).Works);
+    }
+
+    // A microsecond, a tenth of a bit, over 200 pF and ln(0.7 / 0.3).
+    [Fact]
+    public void The_pull_up_of_a_fast_line_is_bounded_by_its_rise()
+        => Assert.Equal("Anything from 1.67 kilohm (what is sunk) to 5.9 kilohm (how fast it rises) will do.",
+            LogicLevels.OpenCollector(V(5), A(0.003), new Millimetres(1000), 100e3).Figures[0]);
+
     [Theory]
     [InlineData(5, 0)]
     [InlineData(5, 5)]

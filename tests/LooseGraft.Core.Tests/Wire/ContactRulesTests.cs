@@ -69,6 +69,20 @@ public sealed class ContactRulesTests
         => Assert.Equal(ContactOutcome.Idle, Judge(Bench.Pin(1, board), Bench.Pin(1, shell)).Outcome);
 
     [Theory]
+    [InlineData("ground", "ground", "ground to ground")]
+    [InlineData("panel-sense", "ground", "panel-sense joined to ground, as it wants")]
+    [InlineData("ground", "panel-sense", "panel-sense joined to ground, as it wants")]
+    [InlineData("power-switch", "power-switch", "power-switch: a switch has no polarity, either way is right")]
+    [InlineData("+5 V", "drive-power-enable", "drive-power-enable fed with +5 V, as it wants")]
+    [InlineData("serial-transmit", "serial-receive", "serial-transmit, right")]
+    public void What_is_right_says_why(string board, string shell, string words)
+    {
+        static Volts? Level(string signal) => signal switch { "panel-sense" => Volts.Zero, "drive-power-enable" => new Volts(5), _ => null };
+        static Pin Wanted(string signal) => Bench.Pin(1, signal) with { Level = Level(signal) };
+        Assert.Equal(words, Judge(Wanted(board), Wanted(shell)).Words);
+    }
+
+    [Theory]
     [InlineData("+12 V", "+12 V", null)]
     [InlineData("+12 V", "+5 V", ConflictKind.SupplyToSupply)]
     [InlineData("+12 V", "ground", ConflictKind.SupplyToGround)]

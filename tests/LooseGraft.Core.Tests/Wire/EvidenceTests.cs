@@ -3,6 +3,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
+using LooseGraft.Core.Tests.Circuit;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Wire;
@@ -56,6 +57,32 @@ public sealed class EvidenceTests
     {
         var joint = Review.Of(Joined(Header("+5 V,ground", evidence: Evidence.Diagram), Plug(plug))).Wire.Joints[0];
         Assert.Equal(isToBeProven, joint.Pushed.Single(contact => contact.From == 2).ProveFirst is not null);
+    }
+
+    [Theory]
+    [InlineData("+5 V,ground", Evidence.Diagram, true)]
+    [InlineData("+5 V,ground", Evidence.Measured, false)]
+    [InlineData("none,ground", Evidence.Assumed, true)]
+    [InlineData("none,ground", Evidence.Measured, false)]
+    public void What_a_lead_brings_from_elsewhere_may_meet_a_contact_that_is_not_what_it_is_said_to_be(string board, Evidence evidence, bool isToBeProven)
+    {
+        var lead = new Part("lead", "lead", PartKind.Lead)
+        {
+            Ports = [Plug("none,none") with { Id = "near" }, Plug("none,none") with { Id = "far" }],
+            Links = [CircuitBench.Link("near/1", "far/1"), CircuitBench.Link("near/2", "far/2")],
+            Making = PartMaking.Bought,
+        };
+        var supply = new Part("supply", "supply", PartKind.Supply) { Ports = [Header("+5 V,ground")] };
+        var graft = Graft.Empty("test") with
+        {
+            Parts = [supply, lead, Bench.Board(Header(board, evidence: evidence))],
+            Joints = [
+                new Joint("far", new PortId("board", "header"), new PortId("lead", "far"), JointMethod.Repin) { Wires = [new Conductor(1, 1)] },
+                new Joint("near", new PortId("supply", "header"), new PortId("lead", "near"), JointMethod.Straight),
+            ],
+        };
+        var contact = Review.Of(graft).Wire.Joints.Single(joint => joint.Joint.Id == "far").Decided.Single();
+        Assert.Equal(isToBeProven, contact.ProveFirst is not null);
     }
 
     [Fact]

@@ -235,6 +235,32 @@ public sealed class GroupTests
         Assert.NotEqual(Severity.Note, Told(Keyed("audio-header", Gender.Male, sound), Keyed("usb2-header", Gender.Female, usual)));
     }
 
+    // A header of no known type bears an ampere: half of it running, as a fan starts with twice its current.
+    [Theory]
+    [InlineData(0.5, null)]
+    [InlineData(0.51, Severity.Check)]
+    [InlineData(1.01, Severity.Fix)]
+    public void A_bare_header_bears_an_ampere(double amps, Severity? expected)
+    {
+        var graft = CircuitBench.Assembled([CircuitBench.Part(PartKind.Board, "board", "+12 V,ground,fan-tacho"),
+            CircuitBench.Part(PartKind.Fan, "one", "+12 V,ground,fan-tacho")], "board/1-one/1", "board/2-one/2", "board/3-one/3") with
+        {
+            Loads = [new Load("one", "one", "supply") { Draws = [Draw("+12 V", amps)] }],
+        };
+        Assert.Equal(expected, Review.Of(graft).Findings.FirstOrDefault(finding => finding.Rule.Code == "WIRE-065")?.Severity);
+    }
+
+    [Fact]
+    public void What_a_missing_pin_lets_into_a_filled_cavity_and_what_a_card_has_itself_is_looked_at()
+    {
+        var other = new Part("other", "other", PartKind.Board) { Ports = [Header("absent,ground") with { Id = "there", Name = "there" }] };
+        var graft = Joined(Header("absent,+5 V"), Plug("blocked,+5 V")).WithPart("shell", part => part with { Kind = PartKind.Supply });
+        Assert.Contains(Review.Of(graft with { Parts = [.. graft.Parts, other] }).Findings, finding => finding.Rule.Code == "WIRE-068");
+        // The plug's own part has such a socket: nobody plugs a card into itself.
+        var card = new Part("shell", "card", PartKind.Card) { Ports = [Plug("blocked,+5 V"), other.Ports[0]] };
+        Assert.DoesNotContain(Review.Of(graft with { Parts = [graft.Parts[0], card] }).Findings, finding => finding.Rule.Code == "WIRE-068");
+    }
+
     [Fact]
     public void One_step_aside_is_easily_done_and_two_are_not()
     {

@@ -62,6 +62,39 @@ public sealed class JointTests
     }
 
     [Fact]
+    public void A_joint_to_be_wired_starts_from_what_meets_until_its_wires_are_chosen()
+    {
+        var (header, plug) = (Header("+5 V,ground"), Plug("+5 V,ground"));
+        Assert.Equal(0, Reviewed(Joined(header, plug, JointMethod.Repin)).WiresToMove);
+        Assert.Equal(1, Reviewed(Joined(header, plug, JointMethod.Repin, (1, 1))).WiresToMove);
+    }
+
+    [Theory]
+    [InlineData(ContactState.Wired, 1)]
+    [InlineData(ContactState.Absent, 0)]
+    public void What_has_no_conductor_is_needed_for_nothing(ContactState contact, int needed)
+    {
+        var header = Header("panel-sense,ground");
+        header = header.With(header.Pins[0] with { NeededFor = "it stops", Contact = contact });
+        var graft = Joined(header, Plug("none,ground"));
+        Assert.Equal(needed, Losses.Needed(Reviewed(graft)).Length);
+        Assert.Equal(needed, Review.Of(graft).Findings.Count(finding => finding.Rule.Code == "WIRE-002"));
+    }
+
+    [Fact]
+    public void A_tie_serves_the_contacts_it_joins_and_no_other()
+    {
+        var header = Header("panel-sense,ground,lid-sense");
+        Pin Needed(int at) => header.Pins[at] with { NeededFor = "it stops", Level = Core.Quantities.Volts.Zero };
+        header = header.With(Needed(0)).With(Needed(2));
+        var joint = Reviewed(Joined(header, Plug("none,ground,none")).WithJoint("joint", joint => joint with
+        {
+            Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))],
+        }));
+        Assert.Equal(["lid-sense: it stops"], Losses.Needed(joint));
+    }
+
+    [Fact]
     public void A_header_served_by_two_small_plugs_misses_nothing()
     {
         var header = Header("power-switch,ground") with

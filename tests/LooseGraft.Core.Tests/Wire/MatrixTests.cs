@@ -32,6 +32,22 @@ public sealed class MatrixTests
         Assert.Equal(named, string.Concat(matrix.Keys.Select(key => key.Name)));
     }
 
+    [Theory]
+    [InlineData(2, 2, 0)]
+    [InlineData(1, 2, 2)]
+    [InlineData(2, 1, 2)]
+    [InlineData(1, 1, 3)]
+    public void A_shape_that_would_lose_keys_is_not_taken(int rows, int columns, int lost)
+    {
+        var graft = Graft.Empty("test") with { Parts = [new Part("keys", "keys", PartKind.Panel) { Matrix = Four }] };
+        var edit = new ShapeMatrix("keys", rows, columns, HasDiodes: true);
+        Assert.Equal(lost, edit.Lost(graft));
+        Assert.Equal(lost == 0, edit.Apply(graft).Parts[0].Matrix!.HasDiodes);
+    }
+
+    [Fact]
+    public void A_matrix_without_keys_wants_no_lines() => Assert.Equal(0, MatrixScan.Of(new KeyMatrix(2, 3)).FewestLines);
+
     [Fact]
     public void Rows_are_read_in_scan_order_with_their_gaps()
         => Assert.Equal(["c", null], MatrixScan.Of(Four.With(2, 2, "")).Steps[1].Keys);

@@ -112,6 +112,14 @@ public sealed class NetTests
     public void A_contact_is_named_from_inside_its_part(string text, string? port, int position)
         => Assert.Equal(port is null ? null : new InnerEnd(port, position), InnerEnd.Parse(text));
 
+    [Fact]
+    public void A_conductor_between_contacts_that_nobody_knows_asks_what_they_carry_and_stays()
+    {
+        var board = CircuitBench.Part(PartKind.Board, "board", "unknown,+5 V", CircuitBench.Link(1, 2));
+        var finding = Assert.Single(Review.Of(CircuitBench.Assembled([board])).Findings, finding => finding.Rule.Code == "WIRE-020");
+        Assert.Equal("find out what position 1 of p (board) and position 2 of p (board) carry, and write it down", finding.Remedies[0]);
+    }
+
     [Theory]
     [InlineData("100 ohm", JointVerdictKind.MoveWires)] // 1.44 W in a quarter of a watt
     [InlineData("4k7", JointVerdictKind.Joined)]

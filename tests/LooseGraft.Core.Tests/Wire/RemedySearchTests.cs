@@ -141,7 +141,7 @@ public sealed class RemedySearchTests
         var graft = Assembled([Part(PartKind.Board, "one", signals), lead, Part(PartKind.Other, "two", signals)], [.. straight, .. crossed]);
         var review = WireStage.Review(graft);
         var tried = RemedySearch.Of(graft, review, review.Circuit.Conflicts[0], CancellationToken.None);
-        Assert.Equal((RemedySearch.MostTried, false, RemedySearch.MostOffered >= tried.Found.Length), (tried.Tried, tried.IsAll, true));
+        Assert.Equal((200, false, RemedySearch.MostOffered >= tried.Found.Length), (tried.Tried, tried.IsAll, true));
         Assert.Equal(0, tried.Found[0].Left);
 
         static string Listed(Func<int, string> signal) => string.Join(',', Enumerable.Range(1, many).Select(signal));

@@ -80,6 +80,13 @@ public sealed class ShapeTests
     public void What_is_meant_may_be_shifted_itself(int turns, int rows, int columns, string expected)
         => Assert.Equal(expected, new PlugPlacement(turns, rows, columns).WordsAgainst(new PlugPlacement(0, 1, 2)));
 
+    [Theory]
+    [InlineData(0, "turned end for end")]
+    [InlineData(1, "turned a quarter")]
+    [InlineData(2, "straight on, unchanged")]
+    public void What_is_meant_may_be_turned_itself(int turns, string expected)
+        => Assert.Equal(expected, new PlugPlacement(turns, 0, 0).WordsAgainst(new PlugPlacement(2, 0, 0)));
+
     // Over the four gaps of five positions 0.1 mm a pitch are 0.4 mm.
     [Theory]
     [InlineData(2.639, 0)]

@@ -6,9 +6,7 @@ namespace LooseGraft.Core.Wire.Edits;
 /// <param name="Joint">The joint.</param>
 /// <param name="Method">The method by which it is then made.</param>
 /// <param name="Wires">All of its wires then.</param>
-public sealed record Rewire(string Joint, JointMethod Method, ValueList<Conductor> Wires) : JointEdit(Joint)
+public sealed record Rewire(string Joint, JointMethod Method, ValueList<Conductor> Wires) : WiringEdit(Joint, Method, Wires)
 {
-    protected override Joint Change(Joint joint) => joint with { Method = Method, Wires = Wires };
-
     protected override string What => $"rewired, {Wires.Length.Counted("wire")}";
 }

@@ -6,9 +6,7 @@ namespace LooseGraft.Core.Wire.Edits;
 /// <param name="Joint">The joint.</param>
 /// <param name="Method">The method by which it is then made.</param>
 /// <param name="Wires">The table.</param>
-public sealed record TakeTable(string Joint, JointMethod Method, ValueList<Conductor> Wires) : JointEdit(Joint)
+public sealed record TakeTable(string Joint, JointMethod Method, ValueList<Conductor> Wires) : WiringEdit(Joint, Method, Wires)
 {
-    protected override Joint Change(Joint joint) => joint with { Method = Method, Wires = Wires };
-
     protected override string What => "takes the proposed wire table";
 }
