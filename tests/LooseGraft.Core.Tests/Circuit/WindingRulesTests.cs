@@ -1,3 +1,4 @@
+using CsCheck;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
@@ -46,6 +47,34 @@ public sealed class WindingRulesTests
         Assert.Equal(expected, Words(Judge([Winding(), box with { Links = [.. box.Links.Where(link => link.One != link.Other)] }],
             "winding/1-box/1", "winding/2-box/2")));
     }
+
+    // A thousand moments of a wave, each reckoned by Ohm's law alone: whatever they burn is told, and nothing that stays well within what it bears.
+    [Fact]
+    public void What_a_wave_does_moment_by_moment_is_told()
+        => Gen.Select(Gen.Double[1, 24], Gen.Double[20, 2000], Gen.Double[1.6, 3.5], Gen.Bool).Hold((volts, ohms, forward, hasDiode) =>
+        {
+            var (most, heat, back) = (0.0, 0.0, 0.0);
+            for (var step = 0; step < 1000; step++)
+            {
+                var now = volts * Math.Sqrt(2) * Math.Sin(2 * Math.PI * step / 1000);
+                var amps = Math.Max(0, (now - forward - (hasDiode ? 0.6 : 0)) / (ohms + 10 + (hasDiode ? 0.1 : 0)));
+                (most, heat) = (Math.Max(most, amps), heat + (amps * amps * ohms / 1000));
+                if (!hasDiode) back = Math.Max(back, -now);
+            }
+
+            var box = Part(PartKind.Panel, "box", "none,none,none,none",
+                hasDiode ? Link(1, 4) with { Kind = LinkKind.Diode, Figures = new LinkFigures { Volts = new(0.6) } } : Link(1, 4),
+                Link(4, 3) with { Kind = LinkKind.Resistor, Figures = new LinkFigures { Resistance = new(ohms) } },
+                Link(3, 2) with { Kind = LinkKind.Light, Figures = new LinkFigures { Volts = new(forward) } });
+            var winding = Part(PartKind.Other, "winding", "none,none",
+                Link(1, 2) with { Kind = LinkKind.Winding, Figures = new LinkFigures { Volts = new(volts), IsIsolated = true } });
+            var told = Judge([winding, box], "winding/1-box/1", "winding/2-box/2").Select(conflict => $"{conflict.Kind} {conflict.Taker.Pin.Position}").ToHashSet();
+            Assert.Equal(most > 0.06, told.Contains("LightBurns 3"));
+            Assert.Equal(back > 5 && most <= 0.06, told.Contains("ElementBurns 3"));
+            if (heat > 0.25) Assert.Contains("ElementBurns 4", told);
+            // The wave conducts for less than half of the time, so that what is reckoned is more than what flows, by less than half.
+            if (heat < 0.25 / 2) Assert.DoesNotContain("ElementBurns 4", told);
+        }, iter: 300);
 
     // Half of a wave is half of the crest: 8.31 V after the diode are as 4.16 V, and in 104 ohm a sixth of a watt.
     [Theory]
