@@ -12,6 +12,9 @@ public sealed class RoleTable
     private static readonly Volts UsbVolts = new(5);
 
     private readonly HashSet<ContactId> _linked = [];
+
+    // What a winding gives is all that its legs carry, whether or not somebody wrote more beside them.
+    private readonly HashSet<ContactId> _wound = [];
     private readonly ActiveLinks _active;
     private readonly Dictionary<PortId, ContactRole[]> _known = [];
 
@@ -23,7 +26,8 @@ public sealed class RoleTable
         _active = new ActiveLinks(graft);
         foreach (var part in graft.Parts)
         {
-            foreach (var link in part.Links) _linked.UnionWith([IdOf(part, link.One), IdOf(part, link.Other)]);
+            foreach (var link in part.Links)
+                (link.Kind == LinkKind.Winding ? _wound : _linked).UnionWith([IdOf(part, link.One), IdOf(part, link.Other)]);
         }
     }
 
@@ -38,7 +42,9 @@ public sealed class RoleTable
     public ContactRole Of(Part part, Port port, Pin pin)
     {
         if (_active.RoleOf(part, port, pin) is { } active) return active;
-        var role = Of(part.Kind, pin, _linked.Contains(new(new PortId(part.Id, port.Id), pin.Position)), _outputs.GetValueOrDefault(part.Id, []));
+        var id = new ContactId(new PortId(part.Id, port.Id), pin.Position);
+        if (pin.Signal.Value.Family == SignalFamily.Unknown && _wound.Contains(id)) return ContactRole.Passive;
+        var role = Of(part.Kind, pin, _linked.Contains(id) || _wound.Contains(id), _outputs.GetValueOrDefault(part.Id, []));
         if (pin.WorksOn is { } range && role.Wants is not null) return role with { Wants = range };
         return role is { Kind: RoleKind.Load, Wants: { } wants } && wants.Contains(UsbVolts)
             && port.Pins.Any(beside => beside.Signal.Value.Family == SignalFamily.Usb)

@@ -2,6 +2,7 @@ using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Groups;
 
 namespace LooseGraft.Core.Wire;
@@ -57,10 +58,10 @@ internal static class CircuitFindings
         => new(ConflictRules.Of(conflict.Kind), conflict.Severity, new PinSubject(conflict.Taker.Id.Port, conflict.Taker.Pin.Position),
             conflict.Giver == conflict.Taker ? $"{conflict.Taker.Words}: {ConflictTold.Words(conflict)}."
                 : $"{conflict.Giver.Words} and {conflict.Taker.Words}: {ConflictTold.Words(conflict)}.",
-            conflict.Evidence, [Remedy(conflict.Kind)])
+            conflict.Evidence, [Remedy(conflict)])
         { Case = CircuitFault.Of(conflict) };
 
-    private static string Remedy(ConflictKind kind) => kind switch
+    private static string Remedy(Conflict conflict) => conflict.Kind switch
     {
         ConflictKind.NotFed => "join it to what feeds it, or say in the graft where its supply comes from",
         ConflictKind.NoReturn or ConflictKind.ReturnThroughSignal or ConflictKind.ReturnThroughLoad => "join a ground beside it",
@@ -70,6 +71,8 @@ internal static class CircuitFindings
             => "run both on one supply, so that they go on and off together, or put 4.7 kΩ or a buffer that goes off with it into the line",
         ConflictKind.ElementUnknown => "read what is printed on it, or measure it, and write it down where it is described",
         ConflictKind.LightReversed => "exchange its two legs",
+        ConflictKind.ElementBurns when conflict.Flow?.Link.Kind == LinkKind.Light
+            => "on alternating current put a diode in the row with it, or one across it the other way round; else exchange its two legs",
         ConflictKind.ElementBurns or ConflictKind.LightBurns or ConflictKind.ContactTooSmall => "take one that is made for it, or put more resistance before it",
         ConflictKind.PinThroughElement => "put more resistance before it, or divide the voltage with a second resistor to ground",
         ConflictKind.WindingShorted or ConflictKind.WindingOnCircuit or ConflictKind.WindingBurnsLamp => "lead both its legs to a lamp made for it, and to nothing else",

@@ -54,8 +54,14 @@ internal sealed class WiredJoints
             return contact with { Judgement = ConflictTold.Of(conflict), ProveFirst = null };
         if (_isAllTold && contact.Judgement is { Outcome: ContactOutcome.Wrong, Severity: >= Severity.Fix })
             return contact with { Judgement = contact.Judgement.AtRest(), ProveFirst = null };
+        if (contact.Judgement.Conflict == ConflictKind.NotKnown && (IsWound(from, to) || IsWound(to, from)))
+            return contact with { Judgement = contact.Judgement.AtRest(), ProveFirst = null };
         return contact.ProveFirst is null && Otherwise(review, contact, from, to) is { } otherwise ? contact with { ProveFirst = otherwise } : contact;
     }
+
+    // What a winding's leg carries is known, though it has no name; so is what lies behind a leg of what is described inside its part.
+    private bool IsWound(CircuitContact leg, CircuitContact met) => met.Role.Kind == RoleKind.Passive && !met.Part.Kind.OnlyConducts()
+        && _circuit.Netlist.Elements.Any(element => element.Link.Kind == LinkKind.Winding && (element.One == leg || element.Other == leg));
 
     private TieContact Judge(JointReview review, TieContact tied)
     {

@@ -125,6 +125,16 @@ public sealed class WindingRulesTests
             .Where(conflict => conflict.Kind != Core.Circuit.ConflictKind.NotFed)));
 
     [Fact]
+    public void Of_a_winding_that_is_described_its_legs_ask_nothing_more()
+    {
+        var winding = Part(PartKind.Other, "winding", "unknown,unknown", Link(1, 2, LinkKind.Winding, "6.3 V 0.5 A isolated"));
+        var lamp = Part(PartKind.Panel, "lamp", "none,none", Link(1, 2, LinkKind.Lamp, "6.3 V 0.3 A"));
+        Assert.Empty(Judge([winding, lamp], "winding/1-lamp/1", "winding/2-lamp/2"));
+        Assert.Equal("NotKnown Check winding/1 > board/4", Words(Judge([winding, Board], "winding/1-board/4")
+            .Where(conflict => conflict.Kind != Core.Circuit.ConflictKind.NotFed)));
+    }
+
+    [Fact]
     public void Both_legs_on_one_net_are_a_short()
     {
         var two = Part(PartKind.Board, "two", "ground,ground");

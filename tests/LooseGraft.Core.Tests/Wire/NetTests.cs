@@ -121,6 +121,17 @@ public sealed class NetTests
     }
 
     [Theory]
+    [InlineData(LinkKind.Winding, false)]
+    [InlineData(LinkKind.Wire, true)]
+    public void The_legs_of_a_winding_need_no_name(LinkKind kind, bool isAsked)
+    {
+        var winding = CircuitBench.Part(PartKind.Other, "winding", "unknown,unknown", CircuitBench.Link(1, 2, kind, "6.3 V isolated"));
+        var lamp = CircuitBench.Part(PartKind.Panel, "lamp", "unknown,unknown", CircuitBench.Link(1, 2, LinkKind.Lamp, "6.3 V 0.3 A"));
+        var found = Review.Of(CircuitBench.Assembled([winding, lamp], "winding/1-lamp/1", "winding/2-lamp/2")).Findings;
+        Assert.Equal(isAsked, found.Any(finding => finding.Rule.Code == "WIRE-020"));
+    }
+
+    [Theory]
     [InlineData("100 ohm", JointVerdictKind.MoveWires)] // 1.44 W in a quarter of a watt
     [InlineData("4k7", JointVerdictKind.Joined)]
     public void What_an_element_behind_a_joint_would_suffer_is_its_verdict(string figures, JointVerdictKind expected)
