@@ -28,11 +28,11 @@ public static class CircuitJudge
         var blame = new Blame(netlist);
         var first = new NetState(netlist, blame.LeavesOpen);
         var all = first.With(netlist.Joins.Where(join => join.Kind == JoinKind.Switch), blame.LeavesClosed);
-        var search = new ClashSearch(netlist, blame);
+        var (search, lights) = (new ClashSearch(netlist, blame), LightRules.Pairs(netlist));
         // Shorts first, whatever press they need: what is blamed for less must not hide one.
         var positions = PositionList.Of(netlist, position => CoilRules.Pulling(netlist, position), coil => CoilRules.IsDriven(coil, first));
         var lasting = positions.All.IsEmpty ? all : search.Tell(all, blame.LeavesClosed, IsStop);
-        var moved = new PositionJudge(netlist, blame, search, lasting).Judge(positions);
+        var moved = new PositionJudge(netlist, lights, blame, search, lasting).Judge(positions);
         var closed = search.Tell(
             search.Told.Count == 0 ? all : all.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesClosed, IsToldOfClosed);
         var open = search.Tell(first.Without(search.Told.Select(conflict => conflict.Place!)), blame.LeavesOpen, _ => true);
@@ -40,7 +40,7 @@ public static class CircuitJudge
         var solved = new ElementNetwork(netlist, closed, areDriversUp: false);
 
         var others = Clashes(open).Concat(Clashes(closed).Where(IsToldOfClosed))
-            .Concat(LightRules.Of(netlist, open)).Concat(LightRules.Of(netlist, closed).Where(IsToldOfClosed))
+            .Concat(LightRules.Of(lights, open)).Concat(LightRules.Of(lights, closed).Where(IsToldOfClosed))
             .Concat(SwitchRules.Of(netlist, closed)).Concat(LoadRules.Of(netlist, first, all)
                 .Where(clash => clash.Kind != ConflictKind.NotFed || !BehindElements.Reach(clash.Taker, solved)))
             .Concat(LabelRules.Of(first).Where(clash => !blame.IsIn(first, clash.Taker))).Concat(PowerRules.Of(netlist, all))

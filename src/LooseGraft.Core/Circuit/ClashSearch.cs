@@ -54,20 +54,8 @@ internal sealed class ClashSearch(Netlist netlist, Blame blame)
 
     /// <summary>Everything that two contacts of a net do to each other.</summary>
     public static IEnumerable<Clash> In(Net net, NetState state)
-    {
-        var actors = net.Actors;
-        for (var one = 0; one < actors.Length; one++)
-        {
-            for (var other = one + 1; other < actors.Length; other++)
-            {
-                if (actors[one].Role.IsReturn && actors[other].Role.IsReturn) continue;
-                if (NetRules.Judge(actors[one], actors[other]) is not { } clash) continue;
-                // With a supply on the net, what it does is told; without one, what the load lacks.
-                if (clash.Kind is ConflictKind.LoadAtGround or ConflictKind.LoadOnSignal && net.Feed is not null) continue;
-                yield return clash.Kind == ConflictKind.SupplyToGround ? Floating.Over(clash, net, state) ?? clash : clash;
-            }
-        }
-    }
+        => net.Clashes is { Count: > 0 } clashes
+            ? clashes.Select(clash => clash.Kind == ConflictKind.SupplyToGround ? Floating.Over(clash, net, state) ?? clash : clash) : [];
 
     private (Clash Clash, ImmutableArray<Join> Way) Nearest(IGrouping<CircuitContact, Clash> same, Func<Join, bool> allowed)
     {

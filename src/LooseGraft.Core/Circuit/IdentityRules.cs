@@ -17,9 +17,10 @@ internal static class IdentityRules
 
     // One finding for each plug, whatever number of lines it could speak over.
     private static IEnumerable<Clash> Identities(Netlist netlist, NetState closed)
-        => from port in netlist.Contacts.GroupBy(contact => contact.Id.Port)
-           let line = port.FirstOrDefault(contact => contact.Signal.Entry is { Identifies: true } && contact.Role.Kind != RoleKind.Passive)
-           where line is not null && !port.Any(contact => contact.Signal == line.Signal && IsAnswered(contact, closed))
+        => from line in netlist.Contacts.Where(contact => contact.Signal.Entry is { Identifies: true } && contact.Role.Kind != RoleKind.Passive)
+               .DistinctBy(contact => contact.Id.Port)
+           let port = netlist.ContactsOf(line.Id.Port).ToArray()
+           where !port.Any(contact => contact.Signal == line.Signal && IsAnswered(contact, closed))
            let power = port.FirstOrDefault(contact => IsInUse(contact, line, closed))
            where power is not null
            select new Clash(ConflictKind.IdentityMissing, Severity.Check, power.Role.Kind == RoleKind.Source ? power : line, line);
@@ -38,16 +39,10 @@ internal static class IdentityRules
 
     // Contact 3 of the usual drive plug is the same +3.3 V as its neighbours on older drives (Serial ATA 3.3); so it is its own wire that counts.
     private static IEnumerable<Clash> StayingOff(Netlist netlist, NetState closed)
-    {
-        var third = netlist.Contacts.Where(
-            contact => contact is { Part.Kind: PartKind.Drive, Pin.Position: 3, Role.Kind: RoleKind.Load, Port.Type.Id: "drive-power-15" }
-            && contact.Signal.SupplyVoltage == PowerOff).ToArray();
-        if (third.Length == 0) return [];
-        var wired = netlist.Joins.Where(join => join.Kind == JoinKind.Joint).SelectMany(join => new[] { join.One, join.Other }).ToHashSet();
-        return from contact in third
-               where wired.Contains(contact.Index)
-               let feed = closed.Of(contact)?.Feed
-               where feed is not null
-               select new Clash(ConflictKind.MayStayOff, Severity.Note, feed, contact);
-    }
+        => from contact in netlist.Contacts
+           where contact is { Part.Kind: PartKind.Drive, Pin.Position: 3, Role.Kind: RoleKind.Load, Port.Type.Id: "drive-power-15" }
+               && contact.Signal.SupplyVoltage == PowerOff && netlist.IsWired(contact)
+           let feed = closed.Of(contact)?.Feed
+           where feed is not null
+           select new Clash(ConflictKind.MayStayOff, Severity.Note, feed, contact);
 }

@@ -11,8 +11,8 @@ internal static class LabelRules
 {
     public static IEnumerable<Clash> Of(NetState state)
         => from net in state.Nets
-           from label in net.Contacts.Where(contact => contact is { Role.Kind: RoleKind.Passive, Signal.IsMeaningful: true })
-               .DistinctBy(contact => (contact.Id.Port, contact.Signal.Name))
+           where net.Actors.Length < net.Contacts.Length
+           from label in net.Labelled.DistinctBy(contact => (contact.Id.Port, contact.Signal.Name))
            let clash = label.Part.Kind.OnlyConducts() ? OnConductor(label, net) : OnLeg(label, net)
            where clash is not null
            select clash;
@@ -48,10 +48,15 @@ internal static class LabelRules
             && !net.Contacts.Any(contact => contact.Part.Id == label.Part.Id && contact.Port.Id != label.Port.Id);
 
     private static Clash? OnLeg(CircuitContact leg, Net net)
-        => (from actor in net.Actors
-            where actor.Terminal.IsSignal && LegRules.Judge(actor.Terminal, leg.Terminal) is { Kind: not null }
-            let verdict = LegRules.Judge(actor.Terminal, leg.Terminal)!.Value
-            select new Clash(verdict.Kind!.Value, verdict.Severity, actor, leg)).FirstOrDefault();
+    {
+        foreach (var actor in net.Actors)
+        {
+            if (actor.Terminal.IsSignal && LegRules.Judge(actor.Terminal, leg.Terminal) is { Kind: { } kind } verdict)
+                return new Clash(kind, verdict.Severity, actor, leg);
+        }
+
+        return null;
+    }
 
     private static Clash Differs(CircuitContact arrives, CircuitContact label) => new(ConflictKind.LabelDiffers, Severity.Check, arrives, label);
 }

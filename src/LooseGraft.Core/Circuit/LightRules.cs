@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Quantities;
@@ -9,8 +10,11 @@ namespace LooseGraft.Core.Circuit;
 /// board. A leg that nobody described is taken to be returned; one that is described and joined to nothing is open.</remarks>
 internal static class LightRules
 {
-    public static IEnumerable<Clash> Of(Netlist netlist, NetState state)
-        => Pairs(netlist).SelectMany(legs => legs switch
+    /// <summary>What is wrong with them, and with what they reach, in one state of the nets.</summary>
+    /// <param name="pairs">The legs, from <see cref="Pairs"/>.</param>
+    /// <param name="state">The nets.</param>
+    public static IEnumerable<Clash> Of(IEnumerable<(CircuitContact Plus, CircuitContact? Minus)> pairs, NetState state)
+        => pairs.SelectMany(legs => legs switch
         {
             ({ Signal.Family: SignalFamily.Light } plus, { } minus)
                 => Across(plus, minus, state).Concat(Through(plus, minus, state)).Concat(Through(minus, plus, state)),
@@ -21,17 +25,17 @@ internal static class LightRules
         });
 
     /// <summary>The two legs of each light, lamp and loudspeaker that is known by what is written on them.</summary>
-    public static IEnumerable<(CircuitContact Plus, CircuitContact? Minus)> Pairs(Netlist netlist)
-        => from leg in netlist.Contacts
-           where leg is { Role.Kind: RoleKind.Passive, Signal.Polarity: not 0 } && !leg.Part.Kind.OnlyConducts()
-               && !netlist.Elements.Any(element => element.One == leg || element.Other == leg)
-           group leg by (leg.Id.Port, leg.Signal.Function) into legs
-           let plus = legs.FirstOrDefault(leg => leg.Signal.Polarity > 0)
-           where plus is not null
-           select (plus, legs.FirstOrDefault(leg => leg.Signal.Polarity < 0) ?? GroundBeside(netlist, plus));
+    public static ImmutableArray<(CircuitContact Plus, CircuitContact? Minus)> Pairs(Netlist netlist)
+        => [.. from leg in netlist.Contacts
+               where leg is { Role.Kind: RoleKind.Passive, Signal.Polarity: not 0 } && !leg.Part.Kind.OnlyConducts()
+                   && !netlist.Elements.Any(element => element.One == leg || element.Other == leg)
+               group leg by (leg.Id.Port, leg.Signal.Function) into legs
+               let plus = legs.FirstOrDefault(leg => leg.Signal.Polarity > 0)
+               where plus is not null
+               select (plus, legs.FirstOrDefault(leg => leg.Signal.Polarity < 0) ?? GroundBeside(netlist, plus))];
 
     private static CircuitContact? GroundBeside(Netlist netlist, CircuitContact plus)
-        => netlist.Contacts.FirstOrDefault(contact => contact.Id.Port == plus.Id.Port && contact.Signal.Family == SignalFamily.Ground);
+        => Array.Find(netlist.ContactsOf(plus.Id.Port).ToArray(), contact => contact.Signal.Family == SignalFamily.Ground);
 
     private static IEnumerable<Clash> Across(CircuitContact plus, CircuitContact minus, NetState state)
     {

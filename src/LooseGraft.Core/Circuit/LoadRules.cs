@@ -4,46 +4,78 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Circuit;
 
 /// <summary>Whether what takes power gets any, and has a way back for it.</summary>
-internal static class LoadRules
+internal sealed class LoadRules
 {
+    private readonly Netlist _netlist;
+    private readonly NetState _closed;
+    private readonly Dictionary<string, CircuitContact[]> _grounds = [];
+
+    private LoadRules(Netlist netlist, NetState closed) => (_netlist, _closed) = (netlist, closed);
+
     /// <summary>What is missing even with every switch closed: a switch in series with a feed is normal.</summary>
     public static IEnumerable<Clash> Of(Netlist netlist, NetState open, NetState closed)
     {
-        var joined = netlist.Joins.Where(join => join.Kind is JoinKind.Joint).SelectMany(join => new[] { join.One, join.Other }).ToHashSet();
-        var grounds = netlist.Contacts.Where(contact => contact.Role.Kind == RoleKind.Ground).GroupBy(contact => contact.Part.Id)
-            .ToDictionary(same => same.Key, same => PerNet(same, closed));
-        var others = netlist.Contacts.Where(contact => contact.Role.Kind is RoleKind.Driver or RoleKind.Input or RoleKind.Load)
-            .ToLookup(contact => contact.Part.Id);
-        foreach (var idle in Idle(netlist, closed)) yield return idle;
+        var (rules, found) = (new LoadRules(netlist, closed), new List<Clash>());
         foreach (var net in closed.Nets)
         {
-            if (!net.Has(RoleKind.Load) && !net.Has(RoleKind.Rail) && !net.Has(RoleKind.Driver)) continue;
-            foreach (var load in Takers(net)
-                .Where(load => net.Contacts.Any(contact => joined.Contains(contact.Index) && contact.Part.Id == load.Part.Id)))
-            {
-                if (net.Feed is not { } feed)
-                {
-                    // One on a return is told as that, and one on what nobody knows: that may be what feeds it.
-                    if (open.Of(load) is not { } atRest || !(atRest.Has(RoleKind.Ground) || atRest.Has(RoleKind.Unknown)))
-                        yield return new Clash(ConflictKind.NotFed, Severity.Fix, load, load);
-                }
-                else if (grounds.TryGetValue(load.Part.Id, out var returns) && grounds.TryGetValue(feed.Part.Id, out var home)
-                    && !returns.Any(ground => IsBack(ground, home, closed)))
-                    yield return Lost(feed, load, [.. others[load.Part.Id], .. returns], closed);
-            }
+            if (net.Has(RoleKind.Load) || net.Has(RoleKind.Rail)) found.AddRange(rules.Unfed(net, open));
+            if (net.Has(RoleKind.Driver) && net.Actors.Length > 1) rules.AddUnreturned(net, found);
+        }
 
-            // What is said over a line is measured against a common ground.
-            foreach (var driver in net.Of(RoleKind.Driver))
+        return Idle(netlist, closed).Concat(found);
+    }
+
+    private IEnumerable<Clash> Unfed(Net net, NetState open)
+    {
+        foreach (var load in Takers(net).Where(load => IsJoined(load.Part.Id, net)))
+        {
+            if (net.Feed is not { } feed)
             {
-                foreach (var input in net.Actors.Where(actor => actor != driver && actor.Role.Kind is RoleKind.Driver or RoleKind.Input))
-                {
-                    if (grounds.TryGetValue(driver.Part.Id, out var home) && grounds.TryGetValue(input.Part.Id, out var returns)
-                        && !returns.Any(ground => IsBack(ground, home, closed)))
-                        yield return new Clash(ConflictKind.NoReturn, Severity.Fix, driver, input);
-                }
+                // One on a return is told as that, and one on what nobody knows: that may be what feeds it.
+                if (open.Of(load) is not { } atRest || !(atRest.Has(RoleKind.Ground) || atRest.Has(RoleKind.Unknown)))
+                    yield return new Clash(ConflictKind.NotFed, Severity.Fix, load, load);
+            }
+            else if (HasNoWayBack(from: load, to: feed))
+            {
+                yield return Lost(feed, load);
             }
         }
     }
+
+    // What is said over a line is measured against a common ground.
+    private void AddUnreturned(Net net, List<Clash> found)
+    {
+        foreach (var driver in net.Actors)
+        {
+            if (driver.Role.Kind != RoleKind.Driver) continue;
+            foreach (var input in net.Actors)
+            {
+                if (input.Terminal.IsSignal && input != driver && HasNoWayBack(from: input, to: driver))
+                    found.Add(new Clash(ConflictKind.NoReturn, Severity.Fix, driver, input));
+            }
+        }
+    }
+
+    private bool IsJoined(string part, Net net)
+    {
+        foreach (var contact in net.Contacts)
+        {
+            if (contact.Part.Id == part && _netlist.IsWired(contact)) return true;
+        }
+
+        return false;
+    }
+
+    // Of a part that states no ground nothing is told.
+    private bool HasNoWayBack(CircuitContact from, CircuitContact to)
+    {
+        var (returns, home) = (Grounds(from.Part.Id), Grounds(to.Part.Id));
+        return returns.Length > 0 && home.Length > 0 && !Array.Exists(returns, ground => IsBack(ground, home));
+    }
+
+    // All grounds of a part on one net are one way back.
+    private CircuitContact[] Grounds(string part) => _grounds.TryGetValue(part, out var known) ? known
+        : _grounds[part] = [.. _netlist.ContactsOf(part).ToArray().Where(contact => contact.Role.Kind == RoleKind.Ground).DistinctBy(_closed.NodeOf)];
 
     // A step gives nothing to what hangs on it while nothing feeds it, whether or not anything is joined where it takes.
     private static IEnumerable<Clash> Idle(Netlist netlist, NetState closed)
@@ -58,10 +90,11 @@ internal static class LoadRules
 
     // A part without its ground is lifted to its supply by what it takes, and with it every line it has: that kills the pin at the other end, or its own
     // where that end is ground. Where another of its supplies hangs on less, the current goes back through what takes that, the wrong way round.
-    private static Clash Lost(CircuitContact feed, CircuitContact load, CircuitContact[] others, NetState closed)
+    private Clash Lost(CircuitContact feed, CircuitContact load)
     {
         var given = feed.Role.Gives!.Value;
-        foreach (var (contact, net) in others.Select(contact => (contact, closed.Of(contact))))
+        var takers = _netlist.ContactsOf(load.Part.Id).ToArray().Where(contact => contact.Terminal.IsSignal || contact.Role.Kind == RoleKind.Load);
+        foreach (var (contact, net) in takers.Concat(Grounds(load.Part.Id)).Select(contact => (contact, _closed.Of(contact))))
         {
             if (net is null) continue;
             if (contact.Role.Kind == RoleKind.Load)
@@ -82,11 +115,7 @@ internal static class LoadRules
         return new Clash(ConflictKind.NoReturn, Severity.Fix, feed, load);
     }
 
-    // All grounds of a part on one net are one way back.
-    private static CircuitContact[] PerNet(IEnumerable<CircuitContact> grounds, NetState closed)
-        => [.. grounds.DistinctBy(ground => closed.Of(ground) is { } net ? net.Contacts[0].Index : ground.Index)];
-
     // Back home, or on another supply, of which is told elsewhere.
-    private static bool IsBack(CircuitContact ground, CircuitContact[] home, NetState closed)
-        => home.Contains(ground) || closed.Of(ground) is { } net && (net.Feed is not null || home.Any(contact => closed.Of(contact) == net));
+    private bool IsBack(CircuitContact ground, CircuitContact[] home)
+        => home.Contains(ground) || (_closed.Of(ground) is { } net && (net.Feed is not null || Array.Exists(home, contact => _closed.Of(contact) == net)));
 }

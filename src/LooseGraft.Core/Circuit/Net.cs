@@ -13,7 +13,7 @@ internal sealed class Net
     // Its roles, a bit for each kind.
     private readonly int _kinds;
 
-    public Net(IReadOnlyList<CircuitContact> contacts)
+    public Net(ImmutableArray<CircuitContact> contacts)
     {
         Contacts = contacts;
         var all = Acting(contacts);
@@ -33,7 +33,7 @@ internal sealed class Net
     /// <summary>Whether all that act are among <see cref="Actors"/>.</summary>
     public bool IsWhole { get; }
 
-    public IReadOnlyList<CircuitContact> Contacts { get; }
+    public ImmutableArray<CircuitContact> Contacts { get; }
 
     /// <summary>How many pairs of acting contacts there are to judge.</summary>
     public long Pairs => (long)Actors.Length * Actors.Length;
@@ -46,6 +46,32 @@ internal sealed class Net
 
     /// <summary>The voltage it is held at: that of its feed, or zero on a return, or where something pulls it down; null where nothing holds it.</summary>
     public VoltSpan? Held { get; }
+
+    /// <summary>Those that only conduct and are said to carry something.</summary>
+    public IEnumerable<CircuitContact> Labelled
+        => Contacts.Where(contact => contact is { Role.Kind: RoleKind.Passive, Signal.IsMeaningful: true });
+
+    /// <summary>What every two of those that act do to each other, by what the two are alone.</summary>
+    /// <remarks>Asked again and again of the same net; of small ones, which most are, it is kept.</remarks>
+    public IReadOnlyList<Clash> Clashes => Actors.Length > FewActors ? AllClashes() : field ??= AllClashes();
+
+    private List<Clash> AllClashes()
+    {
+        var found = new List<Clash>();
+        for (var one = 0; one < Actors.Length; one++)
+        {
+            for (var other = one + 1; other < Actors.Length; other++)
+            {
+                if (Actors[one].Role.IsReturn && Actors[other].Role.IsReturn) continue;
+                if (NetRules.Judge(Actors[one], Actors[other]) is not { } clash) continue;
+                // With a supply on the net, what it does is told; without one, what the load lacks.
+                if (clash.Kind is ConflictKind.LoadAtGround or ConflictKind.LoadOnSignal && Feed is not null) continue;
+                found.Add(clash);
+            }
+        }
+
+        return found;
+    }
 
     /// <summary>Those that act and have a role.</summary>
     public IEnumerable<CircuitContact> Of(RoleKind kind) => Has(kind) ? Actors.Where(actor => actor.Role.Kind == kind) : [];
@@ -64,25 +90,33 @@ internal sealed class Net
     }
 
     // Most nets are of a few contacts, and thousands of them are built for each edit: no more is made than is kept.
-    private static ImmutableArray<CircuitContact> Acting(IReadOnlyList<CircuitContact> contacts)
+    private static ImmutableArray<CircuitContact> Acting(ImmutableArray<CircuitContact> contacts)
     {
-        var acting = new List<CircuitContact>();
+        var acting = ImmutableArray.CreateBuilder<CircuitContact>(contacts.Length);
         HashSet<(string, string)>? planes = null;
-        for (var at = 0; at < contacts.Count; at++)
+        foreach (var contact in contacts)
         {
-            var contact = contacts[at];
             if (contact.Role.Kind == RoleKind.Passive) continue;
             if (contact.Role.Kind is RoleKind.Driver or RoleKind.Input or RoleKind.Unknown || IsFirst(contact)) acting.Add(contact);
         }
 
-        return [.. acting];
+        return acting.DrainToImmutable();
 
         bool IsFirst(CircuitContact contact)
         {
-            if (planes is null && acting.Count < FewActors)
-                return !acting.Exists(other => other.Part.Id == contact.Part.Id && other.Signal.Name == contact.Signal.Name);
+            if (planes is null && acting.Count < FewActors) return !HasPlaneOf(contact);
             planes ??= [.. acting.Select(other => (other.Part.Id, other.Signal.Name))];
             return planes.Add((contact.Part.Id, contact.Signal.Name));
+        }
+
+        bool HasPlaneOf(CircuitContact contact)
+        {
+            foreach (var other in acting)
+            {
+                if (other.Part.Id == contact.Part.Id && other.Signal.Name == contact.Signal.Name) return true;
+            }
+
+            return false;
         }
     }
 

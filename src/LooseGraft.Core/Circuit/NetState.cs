@@ -1,3 +1,5 @@
+using System.Collections.Immutable;
+
 namespace LooseGraft.Core.Circuit;
 
 /// <summary>The nets in one state of the switches, found by walking over the joins that are made in it.</summary>
@@ -7,39 +9,45 @@ internal sealed class NetState
     private readonly Netlist _netlist;
     private readonly Func<Join, bool> _isMade;
     private readonly Net?[] _of;
-    private readonly int[] _seen;
 
     // What was not walked here is as it is there.
     private readonly NetState? _elsewhere;
     private readonly bool[]? _isOwn;
-    private int _walk;
 
-    // By its first contact, so that whatever is read off comes in the order of the graft.
-    private readonly SortedDictionary<int, Net> _nets;
+    // The last walk that came by each contact. A state that is only read needs none.
+    private int[]? _seen;
+    private int _walk;
 
     public NetState(Netlist netlist, Func<Join, bool> isMade)
     {
-        (_netlist, _isMade, _of, _nets) = (netlist, isMade, new Net?[netlist.Contacts.Length], []);
-        _seen = new int[_of.Length];
+        (_netlist, _isMade, _of) = (netlist, isMade, new Net?[netlist.Contacts.Length]);
         Walk(netlist.Contacts);
     }
 
     private NetState(NetState state, Func<Join, bool> isMade)
     {
-        (_netlist, _isMade, _of, _nets) = (state._netlist, isMade, [.. state._of], new SortedDictionary<int, Net>(state._nets));
-        (_seen, _elsewhere, _isOwn) = (new int[_of.Length], state._elsewhere, state._isOwn);
+        (_netlist, _isMade, _of) = (state._netlist, isMade, [.. state._of]);
+        (_elsewhere, _isOwn) = (state._elsewhere, state._isOwn);
     }
 
-    private NetState(NetState elsewhere, IEnumerable<CircuitContact> around, Func<Join, bool> isMade)
+    private NetState(NetState elsewhere, ImmutableArray<CircuitContact> around, Func<Join, bool> isMade)
     {
-        (_netlist, _isMade, _of, _nets, _elsewhere) = (elsewhere._netlist, isMade, new Net?[elsewhere._of.Length], [], elsewhere);
-        _seen = new int[_of.Length];
-        Walk([.. around]);
-        _isOwn = Array.ConvertAll(_seen, walk => walk != 0);
+        (_netlist, _isMade, _of, _elsewhere) = (elsewhere._netlist, isMade, new Net?[elsewhere._of.Length], elsewhere);
+        Walk(around);
+        _isOwn = Array.ConvertAll(_seen!, walk => walk != 0);
     }
 
-    /// <summary>Every net of more than one contact; of nets that are the same elsewhere none.</summary>
-    public IReadOnlyCollection<Net> Nets => _nets.Values;
+    /// <summary>Every net of more than one contact, in the order of their first contacts in the graft; of nets that are the same elsewhere none.</summary>
+    public IEnumerable<Net> Nets
+    {
+        get
+        {
+            for (var at = 0; at < _of.Length; at++)
+            {
+                if (_of[at] is { } net && net.Contacts[0].Index == at) yield return net;
+            }
+        }
+    }
 
     /// <summary>How many pairs of acting contacts there are to judge.</summary>
     public long Pairs => Nets.Sum(net => net.Pairs);
@@ -56,7 +64,7 @@ internal sealed class NetState
     /// <summary>A state that differs from this one only in nets that some contacts are in.</summary>
     /// <param name="contacts">One contact at least of each net that differs, in either state.</param>
     /// <param name="isMade">The joins that are made in it.</param>
-    public NetState Around(IEnumerable<CircuitContact> contacts, Func<Join, bool> isMade) => new(this, contacts, isMade);
+    public NetState Around(ImmutableArray<CircuitContact> contacts, Func<Join, bool> isMade) => new(this, contacts, isMade);
 
     /// <summary>The nets that contacts of a part are in, with those contacts.</summary>
     public List<(CircuitContact Contact, Net Net)> OfPart(string part)
@@ -99,30 +107,30 @@ internal sealed class NetState
     /// <returns>What it fell into.</returns>
     public IReadOnlyList<Net> Split(Net net)
     {
-        Forget(net);
         foreach (var contact in net.Contacts) _of[contact.Index] = null;
         return Walk(net.Contacts);
     }
 
-    private List<Net> Walk(IReadOnlyList<CircuitContact> contacts)
+    private List<Net> Walk(ImmutableArray<CircuitContact> contacts)
     {
         _walk++;
-        var (found, waiting) = (new List<Net>(), new Stack<int>());
+        var seen = _seen ??= new int[_of.Length];
+        var (found, reached) = (new List<Net>(), new List<int>());
         foreach (var start in contacts)
         {
-            if (_seen[start.Index] == _walk) continue;
-            var reached = new List<int>();
-            _seen[start.Index] = _walk;
-            waiting.Push(start.Index);
-            while (waiting.TryPop(out var at))
+            if (seen[start.Index] == _walk) continue;
+            seen[start.Index] = _walk;
+            reached.Clear();
+            reached.Add(start.Index);
+            for (var next = 0; next < reached.Count; next++)
             {
-                reached.Add(at);
+                var at = reached[next];
                 foreach (var join in _netlist.JoinsAt(at))
                 {
-                    var next = join.From(at);
-                    if (_seen[next] == _walk || !_isMade(join)) continue;
-                    _seen[next] = _walk;
-                    waiting.Push(next);
+                    var far = join.From(at);
+                    if (seen[far] == _walk || !_isMade(join)) continue;
+                    seen[far] = _walk;
+                    reached.Add(far);
                 }
             }
 
@@ -135,17 +143,10 @@ internal sealed class NetState
     private Net Keep(List<int> reached)
     {
         reached.Sort();
-        var contacts = new CircuitContact[reached.Count];
-        for (var at = 0; at < contacts.Length; at++) contacts[at] = _netlist.Contacts[reached[at]];
-        var net = new Net(contacts);
-        foreach (var contact in reached)
-        {
-            if (_of[contact] is { } before) Forget(before);
-            _of[contact] = net;
-        }
-
-        return _nets[reached[0]] = net;
+        var contacts = ImmutableArray.CreateBuilder<CircuitContact>(reached.Count);
+        foreach (var contact in reached) contacts.Add(_netlist.Contacts[contact]);
+        var net = new Net(contacts.MoveToImmutable());
+        foreach (var contact in reached) _of[contact] = net;
+        return net;
     }
-
-    private void Forget(Net net) => _nets.Remove(net.Contacts[0].Index);
 }

@@ -73,6 +73,21 @@ public sealed class Netlist
     /// <summary>The contacts of a part.</summary>
     internal ReadOnlySpan<CircuitContact> ContactsOf(string part) => _ofPart.TryGetValue(part, out var range) ? Contacts.AsSpan(range) : [];
 
+    /// <summary>The contacts of a port, position 1 first.</summary>
+    internal ReadOnlySpan<CircuitContact> ContactsOf(PortId port)
+        => _first.TryGetValue(port, out var first) ? Contacts.AsSpan(first, Contacts[first].Port.PositionCount) : [];
+
+    /// <summary>Whether a wire of a joint ends at a contact.</summary>
+    internal bool IsWired(CircuitContact contact)
+    {
+        foreach (var join in JoinsAt(contact.Index))
+        {
+            if (join.Kind == JoinKind.Joint) return true;
+        }
+
+        return false;
+    }
+
     /// <summary>The joins that end at a contact.</summary>
     internal ReadOnlySpan<Join> JoinsAt(int contact) => _joinsAt.AsSpan(_start[contact].._start[contact + 1]);
 

@@ -42,13 +42,11 @@ internal static class PartJoins
 
     // A plane belongs to a part's own supply or ground: two parts that use one name share nothing by it.
     private static IEnumerable<Join> Planes(Part part, CircuitContact[] wired)
-        => wired.Where(contact => contact.Role.Kind is RoleKind.Ground or RoleKind.Chassis or RoleKind.Source or RoleKind.Rail or RoleKind.Load)
-            .GroupBy(contact => (part.Kind.HasOnePlane() ? null : contact.Port.Id, contact.Signal.Name))
-            .SelectMany(plane => Star(plane, JoinKind.Plane, part.Id));
+        => Stars(wired.Where(contact => contact.Role.Kind is RoleKind.Ground or RoleKind.Chassis or RoleKind.Source or RoleKind.Rail or RoleKind.Load),
+            contact => (part.Kind.HasOnePlane() ? null : contact.Port.Id, contact.Signal.Name), JoinKind.Plane, part.Id);
 
     private static IEnumerable<Join> ByLabel(Part part, CircuitContact[] wired)
-        => wired.Where(contact => contact.Signal.IsMeaningful).GroupBy(contact => contact.Signal.Name)
-            .SelectMany(same => Star(same, JoinKind.ByLabel, part.Id));
+        => Stars(wired.Where(contact => contact.Signal.IsMeaningful), contact => contact.Signal.Name, JoinKind.ByLabel, part.Id);
 
     // The two legs of a switch, or its one leg and the return beside it.
     private static IEnumerable<Join> Switches(Part part, CircuitContact[] wired)
@@ -65,9 +63,14 @@ internal static class PartJoins
 
     private static bool IsAt(InnerEnd end, CircuitContact contact) => end.Port == contact.Port.Id && end.Position == contact.Pin.Position;
 
-    private static IEnumerable<Join> Star(IEnumerable<CircuitContact> contacts, JoinKind kind, string owner)
+    // Each joined to the first that is like it.
+    private static IEnumerable<Join> Stars<TKey>(IEnumerable<CircuitContact> contacts, Func<CircuitContact, TKey> key, JoinKind kind, string owner)
+        where TKey : notnull
     {
-        var first = contacts.First();
-        return contacts.Skip(1).Select(other => new Join(first.Index, other.Index, kind, owner));
+        var firsts = new Dictionary<TKey, int>();
+        foreach (var contact in contacts)
+        {
+            if (!firsts.TryAdd(key(contact), contact.Index)) yield return new Join(firsts[key(contact)], contact.Index, kind, owner);
+        }
     }
 }

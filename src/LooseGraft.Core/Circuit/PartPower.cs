@@ -3,19 +3,11 @@ namespace LooseGraft.Core.Circuit;
 /// <summary>Which supplies keep which part alive, read from the nets with every switch closed.</summary>
 /// <remarks>A part is fed by the supplies its own supply contacts reach, through other parts if need be: what a board or converter makes it makes of what it
 /// gets. Linear in contacts; each part is looked at once.</remarks>
-internal sealed class PartPower
+internal sealed class PartPower(Netlist netlist, NetState closed)
 {
     private static readonly Feeds Unknown = new([], []);
 
-    private readonly ILookup<string, CircuitContact> _power;
-    private readonly NetState _closed;
     private readonly Dictionary<string, Feeds> _known = [];
-
-    public PartPower(Netlist netlist, NetState closed)
-    {
-        _closed = closed;
-        _power = netlist.Contacts.Where(contact => contact.Role.Kind is RoleKind.Source or RoleKind.Rail or RoleKind.Load).ToLookup(contact => contact.Part.Id);
-    }
 
     /// <summary>Whether some supply can be off, or on standby, while one part is on and another without any power of its own.</summary>
     /// <param name="on">Id of the part that has power.</param>
@@ -25,7 +17,8 @@ internal sealed class PartPower
         var (giver, taker) = (Of(on), Of(off));
         if (giver.IsUnknown || taker.IsUnknown) return false;
         // What runs on two supplies is dead only with both of them; what has nothing but standby lives on when the machine is off.
-        return giver.Active.Except(taker.Main).Except(taker.Standby).Any() || (giver.Main.Count == 0 && taker.Standby.Count == 0);
+        return giver.Active.Any(supply => !taker.Main.Contains(supply) && !taker.Standby.Contains(supply))
+            || (giver.Main.Count == 0 && taker.Standby.Count == 0);
     }
 
     /// <summary>Whether what gives at a contact can be on while a part is without any power of its own: standby is, while the machine is off.</summary>
@@ -39,9 +32,9 @@ internal sealed class PartPower
         // Two that feed each other in a ring are fed by nothing else.
         _known[part] = Unknown;
         var (main, standby) = (new HashSet<string>(), new HashSet<string>());
-        foreach (var contact in _power[part].Where(contact => contact.Role.Kind != RoleKind.Source))
+        foreach (var contact in netlist.ContactsOf(part))
         {
-            if (FeedOf(contact) is not { } feed) continue;
+            if (contact.Role.Kind is not (RoleKind.Rail or RoleKind.Load) || FeedOf(contact) is not { } feed) continue;
             var behind = Of(feed.Part.Id);
             if (behind.IsUnknown) (feed.Role.IsStandby ? standby : main).Add(feed.Part.Id);
             else if (feed.Role.IsStandby) standby.UnionWith(behind.Standby.Count > 0 ? behind.Standby : behind.Main);
@@ -50,7 +43,10 @@ internal sealed class PartPower
 
         if (main.Count + standby.Count == 0)
         {
-            foreach (var source in _power[part].Where(contact => contact.Role.Kind == RoleKind.Source)) (source.Role.IsStandby ? standby : main).Add(part);
+            foreach (var contact in netlist.ContactsOf(part))
+            {
+                if (contact.Role.Kind == RoleKind.Source) (contact.Role.IsStandby ? standby : main).Add(part);
+            }
         }
 
         return _known[part] = new Feeds(main, standby);
@@ -58,7 +54,7 @@ internal sealed class PartPower
 
     // A source, or the board or converter of which the supply comes that this contact takes.
     private CircuitContact? FeedOf(CircuitContact contact)
-        => _closed.Of(contact) is { } net
+        => closed.Of(contact) is { } net
             ? net.Of(RoleKind.Source).Concat(net.Of(RoleKind.Rail)).FirstOrDefault(feed => feed.Part.Id != contact.Part.Id) : null;
 
     /// <summary>The supplies that feed a part; none where nobody can tell.</summary>

@@ -17,16 +17,21 @@ internal static class PowerRules
     }
 
     private static IEnumerable<Clash> ByWire(NetState closed, PartPower power)
-        => from net in closed.Nets
-           where net.Actors.Length > 1 && (net.Has(RoleKind.Driver) || net.Has(RoleKind.Input))
-           from pin in net.Actors
-           where pin.Terminal.IsSignal
-           from giver in net.Actors
-           where giver.Part.Id != pin.Part.Id
-           let weight = Weight(giver, pin)
-           where weight is not null && power.CanOutlast(giver.Part.Id, pin.Part.Id)
-           orderby weight descending
-           select new Clash(ConflictKind.FedWhileOff, weight.Value, giver, pin);
+        => closed.Nets.Where(net => net.Actors.Length > 1 && (net.Has(RoleKind.Driver) || net.Has(RoleKind.Input)))
+            .SelectMany(net => Into(net, power)).OrderByDescending(clash => clash.Severity);
+
+    private static IEnumerable<Clash> Into(Net net, PartPower power)
+    {
+        foreach (var pin in net.Actors)
+        {
+            if (!pin.Terminal.IsSignal) continue;
+            foreach (var giver in net.Actors)
+            {
+                if (giver.Part.Id != pin.Part.Id && Weight(giver, pin) is { } weight && power.CanOutlast(giver.Part.Id, pin.Part.Id))
+                    yield return new Clash(ConflictKind.FedWhileOff, weight, giver, pin);
+            }
+        }
+    }
 
     private static Severity? Weight(CircuitContact giver, CircuitContact pin)
     {

@@ -43,8 +43,9 @@ public sealed class RoleTable
     {
         if (_active.RoleOf(part, port, pin) is { } active) return active;
         var id = new ContactId(new PortId(part.Id, port.Id), pin.Position);
-        if (pin.Signal.Value.Family == SignalFamily.Unknown && _wound.Contains(id)) return ContactRole.Passive;
-        var role = Of(part.Kind, pin, _linked.Contains(id) || _wound.Contains(id), _outputs.GetValueOrDefault(part.Id, []));
+        var (isLinked, isWound) = part.Links.IsEmpty ? (false, false) : (_linked.Contains(id), _wound.Contains(id));
+        if (pin.Signal.Value.Family == SignalFamily.Unknown && isWound) return ContactRole.Passive;
+        var role = Of(part.Kind, pin, isLinked || isWound, _outputs.GetValueOrDefault(part.Id, []));
         if (pin.WorksOn is { } range && role.Wants is not null) return role with { Wants = range };
         return role is { Kind: RoleKind.Load, Wants: { } wants } && wants.Contains(UsbVolts)
             && port.Pins.Any(beside => beside.Signal.Value.Family == SignalFamily.Usb)

@@ -7,14 +7,13 @@ internal static class SwitchRules
 {
     /// <summary>What feeds such a leg is shorted, or put on an input, by the first press.</summary>
     public static IEnumerable<Clash> Of(Netlist netlist, NetState state)
-    {
-        var switched = netlist.Joins.Where(join => join.Kind is JoinKind.Switch or JoinKind.Throw or JoinKind.Inside)
-            .SelectMany(join => new[] { join.One, join.Other })
-            .Concat(netlist.Elements.SelectMany(element => new[] { element.One.Index, element.Other.Index })).ToHashSet();
-        return from leg in netlist.Contacts
-               where leg.Role.Kind == RoleKind.Passive && LegRules.IsSwitched(leg.Signal) && !leg.Part.Kind.OnlyConducts() && !switched.Contains(leg.Index)
-               let feed = state.Of(leg)?.Feed
-               where feed is not null
-               select new Clash(ConflictKind.SupplyBeyondSignal, Severity.Stop, feed, leg);
-    }
+        => from leg in netlist.Contacts
+           where leg.Role.Kind == RoleKind.Passive && LegRules.IsSwitched(leg.Signal) && !leg.Part.Kind.OnlyConducts()
+           let feed = state.Of(leg)?.Feed
+           where feed is not null && !LeadsOn(netlist, leg)
+           select new Clash(ConflictKind.SupplyBeyondSignal, Severity.Stop, feed, leg);
+
+    private static bool LeadsOn(Netlist netlist, CircuitContact leg)
+        => netlist.JoinsAt(leg.Index).ToArray().Any(join => join.Kind is JoinKind.Switch or JoinKind.Throw or JoinKind.Inside)
+            || netlist.Elements.Any(element => element.One == leg || element.Other == leg);
 }

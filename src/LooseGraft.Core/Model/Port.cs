@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
@@ -71,15 +72,20 @@ public sealed record Port(string Id, string Name, ConnectorType Type, Gender Gen
     }
 
     /// <summary>Every position of the port in order.</summary>
-    public IEnumerable<Pin> AllPins()
+    public ImmutableArray<Pin> AllPins()
     {
-        var described = Pins.ToDictionary(pin => pin.Position);
-        return Enumerable.Range(1, PositionCount).Select(position => described.GetValueOrDefault(position) ?? new Pin(position));
+        var pins = new Pin?[PositionCount];
+        foreach (var pin in Pins)
+        {
+            if (pin.Position >= 1 && pin.Position <= pins.Length) pins[pin.Position - 1] = pin;
+        }
+
+        return [.. pins.Select((pin, index) => pin ?? new Pin(index + 1))];
     }
 
     /// <summary>Every position of the port as another connector meets it: in a plug that is keyed by a pin, the cavity that has none is filled.</summary>
-    public IEnumerable<Pin> MatingPins() => Gender == Gender.Female && Keying == Keying.KeyPin
-        ? AllPins().Select(pin => pin.Contact == ContactState.Absent ? pin with { Contact = ContactState.Blocked } : pin) : AllPins();
+    public ImmutableArray<Pin> MatingPins() => Gender == Gender.Female && Keying == Keying.KeyPin
+        ? [.. AllPins().Select(pin => pin.Contact == ContactState.Absent ? pin with { Contact = ContactState.Blocked } : pin)] : AllPins();
 
     /// <summary>Whether its contacts carry what its connector type lays down.</summary>
     public bool HasUsualPinout => Type.Pinout.Count == PositionCount

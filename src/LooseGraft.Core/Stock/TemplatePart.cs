@@ -12,11 +12,12 @@ public static class TemplatePart
     /// name.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="template">The sort of part.</param>
-    /// <param name="name">What the builder calls it.</param>
+    /// <param name="name">What the builder calls it. The second of a sort that has no name of its own is numbered.</param>
     /// <param name="origin">Where it comes from.</param>
     /// <param name="cost">What it cost or will cost.</param>
     public static Graft Add(Graft graft, PartTemplate template, string name, PartOrigin origin, Money? cost)
     {
+        if (name == template.Name) name = Numbered(name, [.. graft.Parts.Select(part => part.Name)]);
         var id = GraftEdits.FreshId(name, graft.Parts.Select(part => part.Id));
         var with = graft with { Parts = graft.Parts.Add(MakePart(template, id, name) with { Origin = origin, Cost = cost }) };
         if (MakeSupply(template, GraftEdits.FreshId(id, graft.Supplies.Select(supply => supply.Id)), id) is { } made)
@@ -24,11 +25,14 @@ public static class TemplatePart
         return MakeLoad(template, graft, id) is { } load ? with with { Loads = with.Loads.Add(load) } : with;
     }
 
+    private static string Numbered(string name, HashSet<string> taken)
+        => !taken.Contains(name) ? name : Enumerable.Range(2, taken.Count).Select(number => $"{name} ({number})").First(called => !taken.Contains(called));
+
     /// <summary>The part itself.</summary>
     public static Part MakePart(PartTemplate template, string id, string name)
     {
         var ports = ImmutableArray.CreateBuilder<Port>();
-        foreach (var port in template.Ports ?? []) ports.Add(MakePort(port, template.Evidence, ports.Select(other => other.Id)));
+        foreach (var port in template.Ports ?? []) ports.Add(MakePort(template, port, ports.Select(other => other.Id)));
         return new Part(id, name, template.Kind)
         {
             Ports = new(ports.DrainToImmutable()),
@@ -45,7 +49,7 @@ public static class TemplatePart
     public static PartBody? MakeBody(PartTemplate template)
         => template.SizeMm is not [var width, var depth] ? null : new PartBody([.. new PlanRectangle(0, 0, width, depth).Corners], template.Evidence);
 
-    private static Port MakePort(PortTemplate template, Evidence evidence, IEnumerable<string> taken)
+    private static Port MakePort(PartTemplate part, PortTemplate template, IEnumerable<string> taken)
     {
         var type = ConnectorTypes.Find(template.Connector)
             ?? throw new InvalidOperationException($"A part template names an unknown connector: {template.Connector}");
@@ -55,9 +59,21 @@ public static class TemplatePart
             LeadLength = template.LeadMm is { } length ? new Millimetres(length) : null,
         };
         return template.Signals is { } signals
-            ? port with { Pins = [.. signals.Select((text, index) => new Pin(index + 1) { Signal = new Known<Signal>(Read(text), evidence) })] }
+            ? port with
+            {
+                Pins = [.. signals.Select((text, index) => part.Kind is PartKind.Lead or PartKind.Adapter && text == UsualAt(type, port, index)
+                ? Pin.UsualFor(type).ElementAt(index) : MakePin(index + 1, text, part.Evidence))]
+            }
             : port.PositionCount == type.Pinout.Count ? port with { Pins = [.. Pin.UsualFor(type)] } : port;
     }
+
+    // A usual go-between for a standard connector differs from it in what it leaves out, and in nothing else.
+    private static string? UsualAt(ConnectorType type, Port port, int index) => port.PositionCount == type.Pinout.Count ? type.Pinout[index] : null;
+
+    // That a contact is missing is seen.
+    private static Pin MakePin(int position, string text, Evidence evidence) => text == "absent"
+        ? new Pin(position) { Contact = ContactState.Absent, Signal = new Known<Signal>(Signal.None, evidence) }
+        : new Pin(position) { Signal = new Known<Signal>(Read(text), evidence) };
 
     /// <summary>What it gives, for a part that gives power; null for any other.</summary>
     public static Supply? MakeSupply(PartTemplate template, string id, string part)

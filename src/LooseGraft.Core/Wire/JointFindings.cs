@@ -27,7 +27,7 @@ internal static class JointFindings
 
     private static IEnumerable<Finding> Contacts(JointReview review)
     {
-        foreach (var contact in review.Decided)
+        foreach (var contact in review.Decided.Where(contact => contact.Judgement.Rule is not null || contact.ProveFirst is not null))
         {
             var (judgement, where) = (contact.Judgement, $"{Names(review)}, {JointVerdicts.Where(contact)}");
             if (judgement.Rule is { } rule && rule != WireRules.ProveFirst)

@@ -37,6 +37,14 @@ public sealed record JointReview(
             .GroupBy(row => (From.At(row.From).Signal, To.At(row.To).Signal, From.At(row.From).Pin.NeededFor is null, To.At(row.To).Pin.NeededFor is null))
             .Where(same => same.Count() > 1).Select(same => (IReadOnlyList<int>)[.. same.Select(row => row.From)]);
 
-    /// <summary>The heaviest finding; null when there is none.</summary>
-    public Severity? Worst => Findings.IsEmpty ? null : Findings.Max(finding => finding.Severity);
+    /// <summary>The heaviest of its findings and its verdict, which may rest on what is told of a part or of a place in the circuit; null where all is
+    /// well.</summary>
+    public Severity? Worst => Findings.Select(finding => (Severity?)finding.Severity).Append(Weight).Max();
+
+    private Severity? Weight => Verdict.Kind switch
+    {
+        JointVerdictKind.WouldDamage => Severity.Stop,
+        JointVerdictKind.NeedsGoBetween or JointVerdictKind.MoveWires or JointVerdictKind.ProveFirst => Severity.Check,
+        _ => null,
+    };
 }

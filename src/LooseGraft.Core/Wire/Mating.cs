@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire;
@@ -10,8 +11,8 @@ public sealed class Mating
     private static readonly int[] TwoTurns = [0, 2];
     private static readonly int[] FourTurns = [0, 1, 2, 3];
 
-    private readonly Pin[] _headerPins;
-    private readonly Pin[] _plugPins;
+    private readonly ImmutableArray<Pin> _headerPins;
+    private readonly ImmutableArray<Pin> _plugPins;
     private readonly bool _isForced;
     private readonly bool _isWalled;
 
@@ -21,7 +22,7 @@ public sealed class Mating
     public Mating(Port header, Port plug)
     {
         (Header, Plug) = (new PortGrid(header), new PortGrid(plug));
-        (_headerPins, _plugPins) = ([.. header.MatingPins()], [.. plug.MatingPins()]);
+        (_headerPins, _plugPins) = (header.MatingPins(), plug.MatingPins());
         _isForced = PlugFit.IsForced(header, plug);
         _isWalled = PlugFit.IsWalled(header) || PlugFit.IsWalled(plug);
     }

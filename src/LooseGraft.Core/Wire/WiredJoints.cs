@@ -28,7 +28,8 @@ internal sealed class WiredJoints
     /// <summary>A joint with what the circuit says of it; as it is where that is what its ends say face to face.</summary>
     public JointReview Apply(JointReview review)
     {
-        var decided = review.Decided.Select(contact => Judge(review, contact)).ToImmutableArray();
+        var (from, to) = (_circuit.Netlist.ContactsOf(review.From.Id).ToArray(), _circuit.Netlist.ContactsOf(review.To.Id).ToArray());
+        var decided = review.Decided.Select(contact => Judge(review, contact, from[contact.From - 1], to[contact.To - 1])).ToImmutableArray();
         var ties = review.Ties.Select(tied => Judge(review, tied)).ToImmutableArray();
         if (decided.SequenceEqual(review.Decided) && ties.SequenceEqual(review.Ties)) return Warned(review);
         var wired = review with { Decided = decided, Ties = ties };
@@ -40,16 +41,18 @@ internal sealed class WiredJoints
     private JointReview Warned(JointReview review)
     {
         if (review.Verdict.Kind == JointVerdictKind.WouldDamage || _placeless.Length == 0) return review;
-        var here = review.Decided.SelectMany(contact => new[] { Find(review.From, contact.From), Find(review.To, contact.To) }).ToHashSet();
         // The worst stands first.
-        if (_placeless.FirstOrDefault(conflict => here.Contains(conflict.Taker)) is not { } worst) return review;
+        if (_placeless.FirstOrDefault(conflict => IsMet(review, conflict.Taker.Id)) is not { } worst) return review;
         var kind = worst.Severity == Severity.Stop ? JointVerdictKind.WouldDamage : JointVerdictKind.MoveWires;
         return review.Verdict.Kind >= kind ? review : review with { Verdict = new JointVerdict(kind, ConflictTold.Words(worst), worst.Taker.Words) };
     }
 
-    private JointContact Judge(JointReview review, JointContact contact)
+    private static bool IsMet(JointReview review, ContactId taker)
+        => (review.From.Id == taker.Port && review.Decided.Any(contact => contact.From == taker.Position))
+            || (review.To.Id == taker.Port && review.Decided.Any(contact => contact.To == taker.Position));
+
+    private JointContact Judge(JointReview review, JointContact contact, CircuitContact from, CircuitContact to)
     {
-        var (from, to) = (Find(review.From, contact.From), Find(review.To, contact.To));
         if (_blamed.GetValueOrDefault((JoinKind.Joint, review.Joint.Id, from.Index, to.Index)) is { } conflict)
             return contact with { Judgement = ConflictTold.Of(conflict), ProveFirst = null };
         if (_isAllTold && contact.Judgement is { Outcome: ContactOutcome.Wrong, Severity: >= Severity.Fix })

@@ -53,6 +53,15 @@ public sealed class ActiveLinksTests
     }
 
     [Fact]
+    public void What_goes_past_the_step_inside_its_adapter_only_conducts()
+    {
+        var step = Adapter("+5 V,ground,power-good", "+12 V,ground,power-good", LinkKind.Step, "12 V") is var adapter
+            ? adapter with { Links = adapter.Links.Add(Link("near/3", "far/3")) } : adapter;
+        Assert.Empty(Judge([Supply("+5 V,ground,power-good"), step, Board("<+12 V,ground,power-good")],
+            [.. Straight, "supply/3-adapter.near/3", "adapter.far/3-board/3"]));
+    }
+
+    [Fact]
     public void It_works_against_the_grounds_of_its_part()
         => Assert.Equal("NoReturn Fix supply/1 > adapter/1", Words(Judge(
             [Supply("+5 V,ground"), Adapter("+5 V,ground", "+12 V,ground", LinkKind.Step, "12 V"), Board("<+12 V,none")],

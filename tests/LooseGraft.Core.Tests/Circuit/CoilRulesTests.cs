@@ -68,6 +68,18 @@ public sealed class CoilRulesTests
     }
 
     [Fact]
+    public void A_relay_that_overlaps_joins_its_two_sides_while_it_pulls()
+    {
+        string Told(bool overlaps) => Words(Judge([Supply, Part(PartKind.Panel, "relay", "none,none,none,none,none",
+            Link(1, 2, LinkKind.Coil, "12 V 400 ohm", "K1"), Link(3, 4, LinkKind.Relay, "", "K1", isClosedAtRest: true) with { Overlaps = overlaps },
+            Link(5, 4, LinkKind.Relay, "", "K1") with { Overlaps = overlaps })],
+            "supply/1-relay/1", "supply/2-relay/2", "supply/1-relay/3", "supply/3-relay/5").Hard());
+
+        Assert.Equal("", Told(overlaps: false));
+        Assert.Equal("SupplyToSupply Stop supply/1 > supply/3", Told(overlaps: true));
+    }
+
+    [Fact]
     public void A_relay_moves_its_contacts_when_its_coil_pulls_and_not_before()
     {
         // The contact would short +12 V to ground.
@@ -94,6 +106,9 @@ public sealed class CoilRulesTests
             Link(3, 1, LinkKind.Momentary, "", "S1"));
         Assert.Equal("CoilHolds Check supply/5 > relay/1", Words(Judge([Supply, relay], "supply/5-relay/3", "supply/2-relay/2")));
         Assert.Empty(Judge([Supply, relay], "supply/3-relay/3", "supply/2-relay/2"));
+        // What else hangs between a higher supply and the same ground holds nothing.
+        Assert.Equal("CoilHolds Check supply/5 > relay/1", Words(Judge([Supply, relay with { Links = relay.Links.Add(Link(4, 2, LinkKind.Resistor, "10k")) }],
+            "supply/5-relay/3", "supply/2-relay/2", "supply/1-relay/4")));
     }
 
     [Fact]

@@ -59,6 +59,18 @@ public sealed class ElementNetworkTests
         Assert.Equal(6, new ElementNetwork(netlist, new NetState(netlist, _ => true), areDriversUp: false).VoltsAt(netlist.Elements[0].Other)!.Value, 6);
     }
 
+    [Fact]
+    public void What_is_farther_from_ground_sends_the_current_and_what_hangs_on_another_supply_sends_none()
+    {
+        var netlist = Wired([Part(PartKind.Supply, "supply", "+12 V,ground,+5 V,-12 V"),
+            Box(new[] { (3, 4), (4, 3), (3, 5), (5, 2), (1, 2), (6, 2), (3, 6), (4, 6) }
+                .Select(ends => Link(ends.Item1, ends.Item2, LinkKind.Resistor, "1k")))],
+            "supply/1-box/1", "supply/2-box/2", "supply/3-box/3", "supply/4-box/4");
+        var network = new ElementNetwork(netlist, new NetState(netlist, _ => true), areDriversUp: false);
+        Assert.Equal(["-12 V", "-12 V", "+5 V", "+5 V", "+12 V", "-12 V", "-12 V", "-12 V"],
+            netlist.Elements.Select(element => network.Giver(element)!.Value.Contact.Signal.Name));
+    }
+
     private static double Expected(PartLink link, double across) => link.Kind switch
     {
         LinkKind.Diode => Math.Max(0, across - link.Figures.Volts!.Value.Value) / 0.1,

@@ -37,6 +37,19 @@ public sealed class ElementRulesTests
     public void An_element_between_a_supply_and_ground(LinkKind kind, string figures, string expected)
         => Assert.Equal(expected, Words(Judge([Supply, Panel(Link(1, 2, kind, figures))], "supply/1-panel/1", "supply/2-panel/2")));
 
+    // What an element gets is no fault of the wire it gets it by.
+    [Fact]
+    public void No_wire_is_to_blame_for_what_flows_through_an_element()
+    {
+        var burns = Assert.Single(Judge([Supply, Panel(Link(1, 2, LinkKind.Light, "2 V"))], "supply/1-panel/1", "supply/2-panel/2"));
+        Assert.Equal((2, null), (burns.Way.Length, burns.Place));
+    }
+
+    [Fact]
+    public void A_light_is_burned_by_the_supply_it_hangs_on_and_by_no_higher_one_beyond_the_ground_they_share()
+        => Assert.Equal("LightBurns Stop supply/3 > panel/3", Words(Judge(
+            [Supply, Panel(Link(3, 2, LinkKind.Light, "2 V"), Link(1, 2, LinkKind.Resistor, "10k"))], "supply/1-panel/1", "supply/2-panel/2", "supply/3-panel/3")));
+
     [Theory]
     [InlineData("supply/3-panel/2", "", "LightReversed Check supply/3 > panel/1")]
     [InlineData("supply/1-panel/2", "", "ElementBurns Fix supply/1 > panel/1")]

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
@@ -18,6 +19,17 @@ public sealed class LightRulesTests
     [InlineData("power-light+,ground", "LightBurns Stop supply/1 > light/1")]
     public void A_light_sees_what_is_between_its_legs(string legs, string expected)
         => Assert.Equal(expected, Words(Judge([Supply, Part(PartKind.Panel, "light", legs)], "supply/1-light/1", "supply/2-light/2")));
+
+    // Face to face, its other leg taken to be returned.
+    [Theory]
+    [InlineData("+12 V", "power-light+@12", null)]
+    [InlineData("+12 V", "power-light+@11.41", null)]
+    [InlineData("+12 V", "power-light+@11.39", ConflictKind.LightBurns)]
+    [InlineData("-12 V", "power-light+@12", ConflictKind.LightBurns)]
+    [InlineData("-12 V", "scale-lamp+@12", null)]
+    [InlineData("-12 V", "scale-lamp+@11.39", ConflictKind.LightBurns)]
+    public void A_leg_of_a_light_on_a_supply(string supply, string leg, ConflictKind? expected)
+        => Assert.Equal(expected, LegRules.Judge(new Terminal(Pin(1, supply), PartKind.Supply), new Terminal(Pin(1, leg), PartKind.Panel))!.Value.Kind);
 
     [Fact]
     public void A_supply_reaches_the_pin_behind_a_light_as_well()

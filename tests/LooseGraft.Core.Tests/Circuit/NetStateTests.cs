@@ -1,8 +1,10 @@
 using System.Text;
 using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Wire;
 using LooseGraft.SlowJudge;
+using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 
 namespace LooseGraft.Core.Tests.Circuit;
 
@@ -47,6 +49,14 @@ public sealed class NetStateTests
 
     private static Netlist Made(int seed)
         => WireStage.Review(GraftFile.Read(Encoding.UTF8.GetBytes(GraftMaker.Make(seed))).Graft!).Circuit.Netlist;
+
+    [Fact]
+    public void Every_two_that_act_on_a_net_are_a_pair_to_judge()
+    {
+        var net = Wired([Part(PartKind.Supply, "supply", "+5 V"), Part(PartKind.Board, "one", "<+5 V"), Part(PartKind.Drive, "two", "+5 V"),
+            Part(PartKind.Lead, "lead", "none")], "supply/1-one/1", "one/1-two/1", "two/1-lead/1");
+        Assert.Equal(9, new NetState(net, _ => true).Pairs);
+    }
 
     private static string Words(NetState state)
         => string.Join("; ", state.Nets.Select(net => $"{string.Join(' ', net.Contacts.Select(contact => contact.Index))} ({net.Actors.Length})"));

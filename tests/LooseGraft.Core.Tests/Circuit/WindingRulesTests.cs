@@ -107,12 +107,45 @@ public sealed class WindingRulesTests
         => Assert.Equal(expected, Words(Judge([Winding(), Board, Part(PartKind.Panel, "box", "none,none", Link(1, 2, LinkKind.Resistor, ohms))],
             "winding/1-box/1", "box/2-board/3", "winding/2-board/2").Where(conflict => conflict.Kind != Core.Circuit.ConflictKind.NotFed)));
 
+    // Whichever of its legs lies on ground.
+    [Theory]
+    [InlineData("444 ohm 1 W", "WindingOnCircuit Stop winding/1 > board/3")]
+    [InlineData("447 ohm 1 W", "WindingOnCircuit Fix winding/1 > board/3")]
+    public void A_winding_with_its_first_leg_on_ground_reaches_a_pin_as_well(string ohms, string expected)
+        => Assert.Equal(expected, Words(Judge([Winding(), Board, Part(PartKind.Panel, "box", "none,none", Link(1, 2, LinkKind.Resistor, ohms))],
+            "winding/2-box/1", "box/2-board/3", "winding/1-board/2").Where(conflict => conflict.Kind != Core.Circuit.ConflictKind.NotFed)));
+
+    // 17.82 V from crest to crest: a coil of 100 ohm behind 17.7 kilohm sees a tenth of a volt of it.
+    [Theory]
+    [InlineData("17.6k", "WindingOnCircuit Fix winding/1 > box/3")]
+    [InlineData("17.8k", "")]
+    public void What_sees_next_to_nothing_of_a_winding_is_left_alone(string ohms, string expected)
+        => Assert.Equal(expected, Words(Judge([Winding(), Part(PartKind.Panel, "box", "none,none,none", Link(1, 3, LinkKind.Resistor, ohms),
+            Link(3, 2, LinkKind.Coil, "6 V 100 ohm"))], "winding/1-box/1", "winding/2-box/2")));
+
+    [Theory]
+    [InlineData("WindingBurnsLamp Stop winding/1 > lamp/1", "winding/1-lamp/2", "winding/2-lamp/1")]
+    [InlineData("", "winding/1-lamp/1")]
+    [InlineData("", "winding/2-lamp/1")]
+    [InlineData("", "winding/1-lamp/1", "winding/2-lamp/1", "winding/1-lamp/2")]
+    public void A_lamp_lies_across_a_winding_with_both_legs_or_not_at_all(string expected, params string[] wires)
+        => Assert.Equal(expected, Words(Judge([Winding(), Part(PartKind.Panel, "lamp", "scale-lamp+@5,scale-lamp-@5")], wires)
+            .Where(conflict => conflict.Kind != Core.Circuit.ConflictKind.WindingShorted)));
+
     [Theory]
     [InlineData("scale-lamp+@6.3,scale-lamp-@6.3", "")]
     [InlineData("scale-lamp+@5,scale-lamp-@5", "WindingBurnsLamp Stop winding/1 > lamp/1")]
     [InlineData("power-light+@6.3,power-light-", "WindingBurnsLamp Stop winding/1 > lamp/1")]
     public void A_lamp_that_is_known_by_its_legs(string legs, string expected)
         => Assert.Equal(expected, Words(Judge([Winding(), Part(PartKind.Panel, "lamp", legs)], "winding/1-lamp/1", "winding/2-lamp/2")));
+
+    // As above, whatever it is made for the other way round.
+    [Theory]
+    [InlineData("3.5 V isolated", "")]
+    [InlineData("3.6 V isolated", "WindingBurnsLamp Stop winding/1 > lamp/1")]
+    public void A_light_that_is_known_by_its_legs_bears_the_peak_of_the_other_half(string figures, string expected)
+        => Assert.Equal(expected, Words(Judge([Winding(figures), Part(PartKind.Panel, "lamp", "power-light+@12,power-light-")],
+            "winding/1-lamp/1", "winding/2-lamp/2")));
 
     [Theory]
     [InlineData("board/1", "WindingOnCircuit Stop winding/1 > board/1")]

@@ -4,6 +4,7 @@ using LooseGraft.Core.Prove;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
 using LooseGraft.Core.Stock.Edits;
+using LooseGraft.Core.Wire;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Stock;
@@ -24,6 +25,41 @@ public sealed class StockTests
         Assert.Equal(part.Ports.Length, part.Ports.Select(port => port.Id).Distinct().Count());
         Assert.All(part.Ports, port => Assert.All(port.Pins, pin => Assert.InRange(pin.Position, 1, port.PositionCount)));
         Assert.Equal(graft.Parts.Length, Files(graft).Parts.Length);
+    }
+
+    [Theory]
+    [InlineData(PartOrigin.Bought, JointVerdictKind.GoesStraightIn)]
+    [InlineData(PartOrigin.Donor, JointVerdictKind.ProveFirst)]
+    public void Two_usual_fans_on_a_bought_splitter_go_straight_in(PartOrigin origin, JointVerdictKind expected)
+    {
+        var header = new Port("fans", "fans", ConnectorTypes.Find("fan-4")!, Gender.Male);
+        var bare = new Part("board", "board", PartKind.Board) { Origin = PartOrigin.Bought };
+        var graft = new AddPort("board", header).Apply(Graft.Empty("test") with { Parts = [bare] });
+        foreach (var id in new[] { "adapter-fan-split", "fan-120-4", "fan-120-4" })
+        {
+            var template = PartTemplate.Find(id)!;
+            graft = TemplatePart.Add(graft, template, template.Name, origin, null);
+        }
+
+        var (board, split, fans) = (graft.Parts[0], graft.Parts[1], graft.Parts.Skip(2).ToArray());
+        Assert.Equal(["Fan, 120 mm, 4 positions", "Fan, 120 mm, 4 positions (2)"], fans.Select(fan => fan.Name));
+        PortId Of(Part part, int port) => new(part.Id, part.Ports[port].Id);
+        graft = graft with
+        {
+            Joints = [new Joint("in", Of(board, 0), Of(split, 0), JointMethod.Straight), new Joint("one", Of(split, 1), Of(fans[0], 0), JointMethod.Straight),
+                new Joint("two", Of(split, 2), Of(fans[1], 0), JointMethod.Straight)],
+        };
+        Assert.All(Review.Of(graft).Wire.Joints, joint => Assert.Equal(expected, joint.Verdict.Kind));
+    }
+
+    [Fact]
+    public void The_third_of_a_sort_is_numbered_and_a_name_of_its_own_is_kept()
+    {
+        var template = PartTemplate.Find("fan-120-4")!;
+        var graft = Graft.Empty("test");
+        foreach (var name in new[] { template.Name, "front", "front", template.Name, template.Name })
+            graft = TemplatePart.Add(graft, template, name, PartOrigin.Bought, null);
+        Assert.Equal([template.Name, "front", "front", $"{template.Name} (2)", $"{template.Name} (3)"], graft.Parts.Select(part => part.Name));
     }
 
     [Theory]

@@ -6,16 +6,6 @@ namespace LooseGraft.Core.Tests.Wire;
 
 public sealed class MoreCircuitsTests
 {
-    [Theory]
-    [InlineData(3.3, 3.1, "A wire will do.")]
-    [InlineData(5, 3.3, "A divider:")]
-    [InlineData(3.3, 5, "A wire does if the input is of TTL levels")]
-    [InlineData(1.8, 5, "A level shifter")]
-    [InlineData(3.6, 5, "A wire will do.")]
-    [InlineData(0, 5, "Levels are voltages above 0")]
-    public void A_line_between_two_levels_takes_no_more_than_it_needs(double driven, double made, string words)
-        => Assert.StartsWith(words, LogicLevels.OneWay(new Volts(driven), new Volts(made)).Words);
-
     [Fact]
     public void The_pull_up_is_large_enough_to_be_sunk_and_small_enough_to_rise_in_time()
     {
@@ -27,30 +17,11 @@ public sealed class MoreCircuitsTests
     }
 
     [Fact]
-    public void A_latching_key_gives_a_press_of_the_length_asked_for()
-    {
-        // ln(3.3 / 2.5) = 0.2776; 0.3 s / (10 kΩ · 0.2776) = 108 µF, the next that shops sell is 150 µF: 0.42 s.
-        var answer = SwitchCircuits.LatchingToMomentary(new Volts(3.3), new Ohms(10e3), 0.3);
-        Assert.StartsWith("150 µF in series with the key, 100 kilohm", answer.Words);
-        Assert.Contains("about 0.42 s, then 3 V", answer.Figures[0]);
-        Assert.False(SwitchCircuits.LatchingToMomentary(new Volts(3.3), new Ohms(10e3), 5).Works);
-    }
-
-    [Fact]
     public void An_impulse_relay_is_refused_what_its_supply_or_contact_cannot_bear()
     {
         Assert.True(SwitchCircuits.MomentaryToLatching(new Volts(5), new Ohms(125), new Amps(0.4), new Amps(10), new Amps(2)).Works);
         Assert.Contains("40 mA", SwitchCircuits.MomentaryToLatching(new Volts(5), new Ohms(125), new Amps(0.03), new Amps(10), new Amps(2)).Words);
         Assert.False(SwitchCircuits.MomentaryToLatching(new Volts(5), new Ohms(125), new Amps(0.4), new Amps(3), new Amps(2)).Works);
-    }
-
-    [Fact]
-    public void A_sense_contact_is_tried_through_a_resistor_that_stays_cool()
-    {
-        // 12 V through 1 kΩ: 12 mA and 144 mW, twice of which a quarter of a watt does not bear.
-        var answer = SwitchCircuits.SenseLink(new Volts(12));
-        Assert.Contains("12 mA", answer.Figures[0]);
-        Assert.Contains("0.5 W", answer.Figures[1]);
     }
 
     [Fact]

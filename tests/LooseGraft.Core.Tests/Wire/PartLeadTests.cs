@@ -61,6 +61,49 @@ public sealed class PartLeadTests
     public void It_says_why_it_is_to_be_proven(PartMaking? making, string words)
         => Assert.Equal(words, Assert.Single(Review.Of(Between(making)).Findings, IsUntested).Message);
 
+    // Labels alone: of one that came out of a machine or from somebody's hands they promise nothing about its wires.
+    [Theory]
+    [InlineData(null, null, false)]
+    [InlineData(null, PartOrigin.Donor, true)]
+    [InlineData(null, PartOrigin.Shell, true)]
+    [InlineData(null, PartOrigin.Bin, true)]
+    [InlineData(null, PartOrigin.Bought, false)]
+    [InlineData(null, PartOrigin.ToBuy, false)]
+    [InlineData(PartMaking.ByHand, PartOrigin.Bought, true)]
+    [InlineData(PartMaking.ByHand, null, true)]
+    [InlineData(PartMaking.Bought, PartOrigin.Donor, false)]
+    public void Whose_wires_nobody_described_is_beeped_out_first_unless_a_works_answers_for_it(PartMaking? making, PartOrigin? origin, bool isDemanded)
+    {
+        var graft = Between(making, origin).WithPart("lead", part => part with
+        {
+            Links = [],
+            Ports = [Plug("+5 V,ground") with { Id = "a", Name = "one end" }, Plug("ground,+5 V") with { Id = "b", Name = "other end" }],
+        });
+        var review = Review.Of(graft);
+        Assert.Equal(isDemanded ? ["/parts/lead"] : [], review.Findings.Where(IsUntested).Select(finding => finding.Subject.Text));
+        Assert.All(review.Wire.Joints, joint => Assert.Equal(isDemanded ? JointVerdictKind.ProveFirst : JointVerdictKind.GoesStraightIn, joint.Verdict.Kind));
+        Assert.DoesNotContain(Review.Of(graft with { Joints = [] }).Findings, IsUntested);
+        // What has one plug only leads nowhere.
+        Assert.DoesNotContain(Review.Of(graft.WithoutPort(new PortId("lead", "b"))).Findings, IsUntested);
+    }
+
+    // What is told of the lead, or of a place in the circuit, is drawn at its joints as well.
+    [Theory]
+    [InlineData(JointVerdictKind.LeftOff, null)]
+    [InlineData(JointVerdictKind.GoesStraightIn, null)]
+    [InlineData(JointVerdictKind.Joined, null)]
+    [InlineData(JointVerdictKind.ProveFirst, Severity.Check)]
+    [InlineData(JointVerdictKind.MoveWires, Severity.Check)]
+    [InlineData(JointVerdictKind.NeedsGoBetween, Severity.Check)]
+    [InlineData(JointVerdictKind.WouldDamage, Severity.Stop)]
+    public void A_joint_is_no_better_than_its_verdict(JointVerdictKind kind, Severity? worst)
+    {
+        var joint = Review.Of(Between()).Wire.Joints[0] with { Findings = [], Verdict = new JointVerdict(kind, "", "") };
+        Assert.Equal(worst, joint.Worst);
+        var fix = Review.Of(Between()).Findings[0] with { Severity = Severity.Fix };
+        Assert.Equal(kind == JointVerdictKind.WouldDamage ? Severity.Stop : Severity.Fix, (joint with { Findings = [fix] }).Worst);
+    }
+
     [Fact]
     public void A_lead_that_nothing_is_joined_to_can_wait()
         => Assert.DoesNotContain(Review.Of(Between() with { Joints = [] }).Findings, IsUntested);

@@ -115,6 +115,45 @@ public sealed class SlipTests
         Assert.Equal(isTold, Review.Of(graft).Findings.Any(finding => finding.Rule.Code == "WIRE-068"));
     }
 
+    [Theory]
+    [InlineData(3, "s3 of b3, which would short +5 V to ground.")]
+    [InlineData(4, "s3 of b3, which would short +5 V to ground; and into 1 other socket, where something is destroyed too.")]
+    [InlineData(5, "s3 of b3, which would short +5 V to ground; and into 2 other sockets, where something is destroyed too.")]
+    public void Three_lookalikes_are_named_and_the_rest_counted(int sockets, string end)
+    {
+        var others = Enumerable.Range(1, sockets).Select(number => new Part($"b{number}", $"b{number}", PartKind.Board)
+        {
+            Ports = [Header("ground,+5 V") with { Id = $"s{number}", Name = $"s{number}" }],
+        });
+        var joined = Joined(Header("+5 V,absent"), Plug("+5 V,ground"));
+        var finding = Assert.Single(Review.Of(joined with { Parts = [.. joined.Parts, .. others] }).Findings, finding => finding.Rule.Code == "WIRE-068");
+        Assert.EndsWith(end, finding.Message);
+        Assert.Contains("into s1 of b1, which would short +5 V to ground; s2 of b2, which", finding.Message);
+    }
+
+    // Alike are only ends that are alike in every contact: what a stranger's diagram says is weaker evidence than a meter's.
+    [Fact]
+    public void A_lookalike_rests_on_its_own_evidence()
+    {
+        Part Other(string id, Evidence evidence) => new(id, id, PartKind.Board)
+        {
+            Ports = [Header("ground,+5 V") is var header ? header with
+            {
+                Id = id,
+                Pins = [.. header.Pins.Select(pin => pin with { Signal = pin.Signal with { Evidence = evidence } })],
+            } : header],
+        };
+        Evidence Told(params Part[] others)
+        {
+            var joined = Joined(Header("+5 V,absent"), Plug("+5 V,ground"));
+            return Review.Of(joined with { Parts = [.. joined.Parts, .. others] }).Findings.Single(finding => finding.Rule.Code == "WIRE-068").Evidence;
+        }
+
+        var (measured, stranger) = (Other("measured", Evidence.Measured), Other("diagram", Evidence.Diagram));
+        Assert.Equal(Evidence.Measured, Told(measured));
+        Assert.Equal(Evidence.Diagram, Told(measured, stranger));
+    }
+
     // Position 2 of a row that is counted around lies at its end, of one counted across in its second row.
     [Theory]
     [InlineData(Numbering.AlongRows, false)]

@@ -64,17 +64,6 @@ public sealed class SmallCircuitsTests
         Assert.False(SmallCircuits.Divider(new Volts(3.3), new Volts(5)).Works);
     }
 
-    [Fact]
-    public void A_fan_between_two_rails_is_warned_about_and_one_on_five_volts_may_not_start()
-    {
-        var between = SmallCircuits.Fan(new Volts(12), new Amps(0.2), new Volts(7), isBetweenRails: true);
-        Assert.Contains(between.Cautions, caution => caution.Contains("back into +5 V", StringComparison.Ordinal));
-        Assert.StartsWith("It runs at about 58 %", between.Words, StringComparison.Ordinal);
-        Assert.Contains(SmallCircuits.Fan(new Volts(12), new Amps(0.2), new Volts(5), false).Figures,
-            line => line.StartsWith("Many fans do not start", StringComparison.Ordinal));
-        Assert.False(SmallCircuits.Fan(new Volts(5), new Amps(0.2), new Volts(12), false).Works);
-    }
-
     [Theory]
     [InlineData(5, 125, 5, 0.1, 10, 3, true, "40 mA")]
     [InlineData(12, 400, 5, 0.1, 10, 3, false, "does not pull in")]

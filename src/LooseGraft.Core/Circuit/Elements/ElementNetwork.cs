@@ -95,6 +95,8 @@ internal sealed class ElementNetwork
     /// <summary>What brings a voltage to a contact by way of elements, the highest of several.</summary>
     public (CircuitContact Contact, CircuitContact Leg)? Giver(CircuitContact contact, int? besides = null)
     {
+        // What holds a net gives what flows from it; what else hangs on it is not seen beyond.
+        if (Fixed.Contains(NodeOf(contact)) && NodeOf(contact) != besides) return HolderOf(contact) is { } own ? (own, contact) : null;
         var beside = Group(NodeOf(contact));
         return (from branch in _branches
                 from leg in new[] { branch.Element.One, branch.Element.Other }

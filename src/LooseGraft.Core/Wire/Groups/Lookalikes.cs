@@ -9,50 +9,57 @@ namespace LooseGraft.Core.Wire.Groups;
 /// <summary>Sockets that a plug also goes into, though it belongs into another.</summary>
 internal static class Lookalikes
 {
+    // So many are named; who has more of a kind labels them all.
+    private const int MostNamed = 3;
+
     public static IEnumerable<Finding> Of(IReadOnlyCollection<JointEnd> ends, IEnumerable<JointReview> joints)
     {
-        var sockets = ends.Where(end => end.Part.Kind is PartKind.Board or PartKind.Card or PartKind.Drive).ToArray();
         var pairs = new SamePairs();
+        var sockets = ends.Where(end => end.Part.Kind is PartKind.Board or PartKind.Card or PartKind.Drive)
+            .Select(end => (End: end, Kind: pairs.KindOf(end))).ToArray();
         foreach (var plug in joints.Where(review => review.Joint.Method is not (JointMethod.LeaveOff or JointMethod.Rebuild or JointMethod.Splice))
             .Select(review => (review.Joint, Plug: review.To, Home: review.From)).DistinctBy(entry => entry.Plug.Id))
         {
-            var wrong = sockets.Where(socket => socket.Id != plug.Home.Id && socket.Part.Id != plug.Plug.Part.Id)
-                .Select(socket => (Socket: socket, Worst: pairs.Worst(socket, plug.Plug))).Where(entry => entry.Worst is not null).ToArray();
+            var kind = pairs.KindOf(plug.Plug);
+            var wrong = sockets.Where(socket => socket.End.Id != plug.Home.Id && socket.End.Part.Id != plug.Plug.Part.Id)
+                .Select(socket => (Socket: socket.End, Worst: pairs.Worst(socket, (plug.Plug, kind)))).Where(entry => entry.Worst is not null).ToArray();
             if (wrong.Length == 0) continue;
-            var named = string.Join("; ", wrong.Select(entry => $"{entry.Socket.Port.Name} of {entry.Socket.Part.Name}, which {entry.Worst!.Words}"));
             yield return Finding.Of(
                 WireRules.LookalikeSocket, new JointSubject(plug.Joint.Id),
-                $"{plug.Plug.Port.Name} belongs on {plug.Home.Port.Name}, but a hand easily pushes it into {named}.",
+                $"{plug.Plug.Port.Name} belongs on {plug.Home.Port.Name}, but a hand easily pushes it into {Named(wrong!)}.",
                 wrong.Select(entry => entry.Worst!.Evidence).Weakest(), "tie a label to the plug and one beside its socket before both are in the shell");
         }
     }
 
+    private static string Named((JointEnd Socket, ContactJudgement Worst)[] wrong)
+        => string.Join("; ", wrong.Take(MostNamed).Select(entry => $"{entry.Socket.Port.Name} of {entry.Socket.Part.Name}, which {entry.Worst.Words}"))
+            + (wrong.Length > MostNamed ? $"; and into {(wrong.Length - MostNamed).Counted("other socket")}, where something is destroyed too" : "");
+
     // Many headers of a desk are alike: what one pair comes to, every pair like it does.
     private sealed class SamePairs
     {
-        private readonly Dictionary<Alike, int> _kinds = [];
-        private readonly Dictionary<JointEnd, int> _kindOf = [];
+        private readonly Dictionary<JointEnd, int> _kinds = new(new Alike());
         private readonly Dictionary<(int Socket, int Plug), ContactJudgement?> _worst = [];
 
-        public ContactJudgement? Worst(JointEnd socket, JointEnd plug)
-        {
-            var pair = (KindOf(socket), KindOf(plug));
-            return _worst.TryGetValue(pair, out var known) ? known
-                : _worst[pair] = LooksAlike(socket.Port, plug.Port) ? Lookalikes.Worst(socket, plug) : null;
-        }
+        public int KindOf(JointEnd end) => _kinds.TryGetValue(end, out var kind) ? kind : _kinds[end] = _kinds.Count;
 
-        private int KindOf(JointEnd end)
-        {
-            if (_kindOf.TryGetValue(end, out var known)) return known;
-            var key = Key(end);
-            return _kindOf[end] = _kinds.TryGetValue(key, out var kind) ? kind : _kinds[key] = _kinds.Count;
-        }
+        public ContactJudgement? Worst((JointEnd End, int Kind) socket, (JointEnd End, int Kind) plug)
+            => _worst.TryGetValue((socket.Kind, plug.Kind), out var known) ? known
+                : _worst[(socket.Kind, plug.Kind)] = LooksAlike(socket.End.Port, plug.End.Port) ? Lookalikes.Worst(socket.End, plug.End) : null;
+    }
 
-        // A converter's contacts are what its label makes of them, so it is like no other.
-        private static Alike Key(JointEnd end) => new(end.Part.Kind, end.Port with { Id = "", Name = "", Place = null },
-            string.Join(',', end.Terminals.Select(terminal => terminal.Role.Kind)), end.Part.Kind == PartKind.Converter ? end.Part.Id : null);
+    // All that the rules look at in an end; names and places are not.
+    private sealed class Alike : IEqualityComparer<JointEnd>
+    {
+        public bool Equals(JointEnd? one, JointEnd? other)
+            => one!.Part.Kind == other!.Part.Kind && Shape(one) == Shape(other)
+                && one.Terminals.Select(contact => contact.Role).SequenceEqual(other.Terminals.Select(contact => contact.Role));
 
-        private sealed record Alike(PartKind Kind, Port Port, string Roles, string? Own);
+        // A few of many: enough to tell most headers from each other.
+        public int GetHashCode(JointEnd end) => HashCode.Combine(end.Part.Kind, end.Port.Type.Id, end.Port.Gender, end.Port.Pins.Length,
+            end.Terminals[0].Signal, end.Terminals[^1].Signal);
+
+        private static Port Shape(JointEnd end) => end.Port with { Id = "", Name = "", Place = null };
     }
 
     // The same shape, or a keyed body that goes into part of a longer one of its kind.

@@ -13,6 +13,12 @@ public sealed record PartLead(Part Part, ImmutableArray<SheetLine<InnerEnd>> She
     /// <summary>Whether a part is such a lead.</summary>
     public static bool Is(Part part) => part.Kind is PartKind.Lead or PartKind.Adapter && part.Links.Any(link => link.Kind == LinkKind.Wire);
 
+    /// <summary>Whether a part leads from one of its ports to another, nobody described how, and it is said to come out of a machine or a bin, or from
+    /// somebody's hands. Of one of which nothing is said its labels are taken for what a works sells.</summary>
+    public static bool IsUndescribed(Part part)
+        => part.Kind is PartKind.Lead or PartKind.Adapter && part.Ports.Length > 1 && part.Links.IsEmpty
+            && (part.Making == PartMaking.ByHand || (part.Making is null && part.Origin is PartOrigin.Donor or PartOrigin.Shell or PartOrigin.Bin));
+
     /// <summary>The lead that a part is; null when it is none.</summary>
     public static PartLead? Of(Part part)
     {
