@@ -14,6 +14,9 @@ public sealed class Eyes : IDisposable
         "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-device-scale-factor=1",
     ];
 
+    // A busy machine takes its time; what never comes is a fault all the same.
+    private static readonly TimeSpan Longest = TimeSpan.FromMinutes(2);
+
     private readonly DirectoryInfo _profile = Directory.CreateTempSubdirectory("loose-graft-profile-");
     private readonly ChromeDriver _driver;
     private readonly Uri _address;
@@ -26,7 +29,7 @@ public sealed class Eyes : IDisposable
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;
-        _driver = new ChromeDriver(service, options);
+        _driver = new ChromeDriver(service, options, Longest);
         // A headless window has no lower bound on its width only when it is told so this way.
         _driver.ExecuteCdpCommand(
             "Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
@@ -113,6 +116,9 @@ public sealed class Eyes : IDisposable
     /// <summary>Waits until something is so.</summary>
     public void Until(Func<bool> isSo) => Until(() => isSo() ? "so" : null);
 
+    /// <summary>Waits until nothing that was asked for is still on its way.</summary>
+    public void Settle() => Until(() => Run<bool>("return document.querySelector('.htmx-request') === null"));
+
     public void Retype(string selector, string text)
     {
         var field = See(selector);
@@ -168,7 +174,7 @@ public sealed class Eyes : IDisposable
     private T Until<T>(Func<T?> seen)
         where T : class
     {
-        var wait = new WebDriverWait(_driver, TimeSpan.FromSeconds(10)) { PollingInterval = TimeSpan.FromMilliseconds(50) };
+        var wait = new WebDriverWait(_driver, Longest) { PollingInterval = TimeSpan.FromMilliseconds(50) };
         // What is being looked at may be swapped away between two looks.
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(ElementClickInterceptedException), typeof(NoSuchElementException));
         try

@@ -60,7 +60,7 @@ public sealed class RunningBench : IAsyncLifetime
 
     private async Task UntilHealthyAsync()
     {
-        using var patience = new CancellationTokenSource(TimeSpan.FromSeconds(60));
+        using var patience = new CancellationTokenSource(TimeSpan.FromMinutes(2));
         using var pulse = new PeriodicTimer(TimeSpan.FromMilliseconds(100));
         using var http = Http;
         while (await pulse.WaitForNextTickAsync(patience.Token))

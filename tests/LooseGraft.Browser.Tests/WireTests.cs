@@ -116,15 +116,15 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.TabTo("#signal-1");
         foreach (var signal in signals) eyes.Press(signal + Keys.Enter);
         eyes.SeeWords(".said", "panel header: ");
-        eyes.Until(() => eyes.Run<bool>("return document.querySelector('.htmx-request') === null"));
+        eyes.Settle();
     }
 
     // Each contact of the header in turn: measure it, write it down, and do what the page then offers.
     private static void ProvePanel(Eyes eyes, string root)
     {
+        eyes.Open(root + "/prove");
         for (var step = 0; step < 30; step++)
         {
-            eyes.Open(root + "/prove");
             var link = eyes.Run<string>(
                 "return [...document.querySelectorAll('.prove-list a')].find(a => a.textContent.includes('panel header'))?.getAttribute('href') ?? ''");
             if (link.Length == 0) return;
@@ -132,12 +132,19 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
             eyes.Click("form[action*='Measure'] button");
             eyes.Until(() => eyes.Value("input[name=reading]") is { Length: > 0 });
             eyes.Click("form[action*='Reading'] button.is-primary");
+            eyes.Settle();
             eyes.SeeWords(".said", "panel");
             if (eyes.Run<bool>("return document.querySelector('.reading form[action*=Believe] button') !== null"))
+            {
                 eyes.Click(".reading form[action*='Believe'] button");
+                eyes.SeeWords(".said", "word is taken");
+            }
             else if (eyes.Run<bool>("return document.querySelector('.trial') !== null && document.querySelector('.proof .verdict.is-fine') === null"))
+            {
                 eyes.Click(".trial button[value='true']");
-            eyes.SeeWords(".said", "panel");
+            }
+
+            eyes.Settle();
         }
     }
 

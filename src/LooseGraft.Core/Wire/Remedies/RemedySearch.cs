@@ -13,6 +13,9 @@ public static class RemedySearch
     /// <summary>So many changes are tried.</summary>
     public const int MostTried = 200;
 
+    /// <summary>So many are tried however slow the machine, so that what is likeliest is always looked at.</summary>
+    public const int LeastTried = 12;
+
     /// <summary>So many are offered.</summary>
     public const int MostOffered = 5;
 
@@ -20,7 +23,7 @@ public static class RemedySearch
     /// <param name="graft">The graft.</param>
     /// <param name="review">Its review.</param>
     /// <param name="conflict">The fault, as that review tells it.</param>
-    /// <param name="giveUp">Ends the search with what was found so far.</param>
+    /// <param name="giveUp">Ends the search, after <see cref="LeastTried"/>, with what was found so far.</param>
     public static RemediesTried Of(Graft graft, WireReview review, Conflict conflict, CancellationToken giveUp)
     {
         var (hard, served, fault) = (Hard(review), Served(review), CircuitFault.Of(conflict));
@@ -28,7 +31,7 @@ public static class RemedySearch
         var (found, tried, isAll) = (new List<(Remedy Remedy, bool TakesOut)>(), 0, true);
         foreach (var candidate in RemedyCandidates.Of(graft, review, conflict))
         {
-            if (tried == MostTried || giveUp.IsCancellationRequested)
+            if (tried == MostTried || (tried >= LeastTried && giveUp.IsCancellationRequested))
             {
                 isAll = false;
                 break;
