@@ -144,6 +144,21 @@ public sealed class RemedySearchTests
     }
 
     [Fact]
+    public void What_is_offered_is_found_again_by_its_words_and_what_mends_nothing_is_not()
+    {
+        var graft = Assembled([Supply, Part(PartKind.Drive, "drive", "+12 V,ground,+5 V")], "supply/1-drive/1", "supply/2-drive/2", "supply/3-drive/3")
+            .WithJoint("j1", joint => joint with { Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))] });
+        var review = WireStage.Review(graft);
+        var fault = review.Circuit.Conflicts[0];
+        var offered = Assert.Single(RemedySearch.Of(graft, review, fault, CancellationToken.None).Found);
+        Assert.Equal(offered, RemedySearch.Find(graft, review, fault, offered.Words));
+        Assert.Null(RemedySearch.Find(graft, review, fault, "do as one likes"));
+        var others = RemedyCandidates.Of(graft, review, fault).Where(candidate => !candidate.TakesOut && candidate.Words != offered.Words).ToArray();
+        Assert.NotEmpty(others);
+        Assert.All(others, candidate => Assert.Null(RemedySearch.Find(graft, review, fault, candidate.Words)));
+    }
+
+    [Fact]
     public void The_way_names_what_joins_each_contact_to_the_next_and_which_is_blamed()
     {
         var block = Part(PartKind.Lead, "block", "none,none", Link(1, 2));

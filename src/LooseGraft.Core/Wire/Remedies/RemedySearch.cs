@@ -1,5 +1,4 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire.Remedies;
@@ -26,8 +25,7 @@ public static class RemedySearch
     /// <param name="giveUp">Ends the search, after <see cref="LeastTried"/>, with what was found so far.</param>
     public static RemediesTried Of(Graft graft, WireReview review, Conflict conflict, CancellationToken giveUp)
     {
-        var (hard, served, fault) = (Hard(review), Served(review), CircuitFault.Of(conflict));
-        var stops = Stops(review);
+        var trial = new RemedyTrial(graft, review, conflict);
         var (found, tried, isAll) = (new List<(Remedy Remedy, bool TakesOut)>(), 0, true);
         foreach (var candidate in RemedyCandidates.Of(graft, review, conflict))
         {
@@ -38,11 +36,7 @@ public static class RemedySearch
             }
 
             tried++;
-            var after = WireStage.Review(candidate.Edit.Apply(graft), review);
-            var (left, stopsLeft) = (Hard(after), Stops(after));
-            var isBetter = left < hard || (left == hard && stopsLeft.Count < stops.Count);
-            if (!isBetter || IsLeft(after, fault) || stopsLeft.Except(stops).Any()) continue;
-            found.Add((new Remedy(candidate.Edit, candidate.Words, served.Except(Served(after)).Count(), left), candidate.TakesOut));
+            if (trial.Of(candidate) is { } remedy) found.Add((remedy, candidate.TakesOut));
         }
 
         var kept = found.Exists(each => !each.TakesOut) ? found.Where(each => !each.TakesOut) : found;
@@ -50,22 +44,15 @@ public static class RemedySearch
             [.. kept.Select(each => each.Remedy).OrderBy(remedy => remedy.Lost).ThenBy(remedy => remedy.Left).Take(MostOffered)], tried, isAll);
     }
 
-    private static int Hard(WireReview review) => review.Findings.Count(finding => finding.Severity >= Severity.Fix);
-
-    private static bool IsLeft(WireReview review, CircuitFault fault) => review.Circuit.Conflicts.Any(conflict => fault.Names(conflict));
-
-    // What a stop is about, whatever its words.
-    private static HashSet<string> Stops(WireReview review)
-        => [.. review.Findings.Where(finding => finding.Severity == Severity.Stop)
-            .Select(finding => finding.Case is CircuitFault fault ? $"{fault.Fault} {fault.Giver} {fault.Taker}" : $"{finding.Rule.Code} {finding.Subject.Text}")];
-
-    // What gets what it is made for; on a net that is shorted nothing does.
-    private static HashSet<ContactId> Served(WireReview review)
-        => [.. from net in review.Circuit.Open.Nets
-               where net.Feed is null || !net.Has(RoleKind.Ground)
-               from taker in net.Actors
-               where taker.Role.Kind is RoleKind.Load or RoleKind.Rail or RoleKind.Input
-                   && net.Actors.Any(giver => giver.Part.Id != taker.Part.Id && (giver.Role.Feeds || giver.Role.Kind == RoleKind.Driver)
-                       && NetRules.Judge(giver.Terminal, taker.Terminal)?.Kind is null)
-               select taker.Id];
+    /// <summary>One change that was offered, tried once more by itself, however far a search would come; null when it mends nothing.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="review">Its review.</param>
+    /// <param name="conflict">The fault, as that review tells it.</param>
+    /// <param name="words">What the change was offered as.</param>
+    public static Remedy? Find(Graft graft, WireReview review, Conflict conflict, string words)
+    {
+        var trial = new RemedyTrial(graft, review, conflict);
+        return RemedyCandidates.Of(graft, review, conflict).Where(candidate => candidate.Words == words).Take(MostOffered)
+            .Select(trial.Of).FirstOrDefault(remedy => remedy is not null);
+    }
 }

@@ -35,7 +35,7 @@ public sealed class FaultModel(GraftStore store, ReviewCache reviews) : GraftPag
     public RemediesTried Remedies => field ??= Search();
 
     public async Task<IActionResult> OnPostMendAsync(string? words)
-        => await LoadAsync() && Found is not null && Remedies.Found.FirstOrDefault(remedy => remedy.Words == words) is { } remedy
+        => await LoadAsync() && Found is not null && RemedySearch.Find(Graft, Review.Wire, Found, words ?? "") is { } remedy
             ? await SaveAsync(remedy.Edit) : await InvalidAsync();
 
     /// <summary>What joins a contact to the one before it.</summary>
