@@ -43,10 +43,8 @@ internal static class OpenDocument
             return Refuse<T>("$", "a file that is not UTF-8", "UTF-8; save it again in that encoding");
         try
         {
-            using var document = JsonDocument.Parse(text, ReaderOptions);
-            if (FromVersion1.Upgrade(document.RootElement) is not { } upgraded) return Read(codec, document);
-            using var newer = JsonDocument.Parse(upgraded, ReaderOptions);
-            return Read(codec, newer);
+            using var document = Versions.Newest(JsonDocument.Parse(text, ReaderOptions), ReaderOptions);
+            return Read(codec, document);
         }
         catch (JsonException exception)
         {
