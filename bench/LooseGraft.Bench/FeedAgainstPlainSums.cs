@@ -1,8 +1,10 @@
 using BenchmarkDotNet.Attributes;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Bench;
 
@@ -17,6 +19,7 @@ public class FeedAgainstPlainSums
     private static readonly string[] SupplyNames = ["supply", "converter0", "converter1", "converter2"];
 
     private readonly Graft _graft = Made();
+    private readonly Netlist _netlist = WireStage.Review(Made()).Circuit.Netlist;
     private double[] _watts = [];
     private int[][] _links = [];
     private int _limits;
@@ -25,12 +28,13 @@ public class FeedAgainstPlainSums
     [GlobalSetup]
     public void SetUp()
     {
-        var feed = FeedStage.Review(_graft);
+        var feed = FeedStage.Review(_graft, _netlist);
         var limits = feed.Supplies.SelectMany(supply => supply.Limits).ToArray();
         var flows = feed.Supplies.SelectMany(supply => supply.Flows).ToArray();
         _limits = limits.Length;
         _watts = [.. flows.Select(flow => flow.At(LoadCase.Peak).Likely.Value * 12)];
-        _links = [.. flows.Select(flow => limits.Index().Where(limit => limit.Item.Counted.Contains(flow)).Select(limit => limit.Index).ToArray())];
+        _links = [.. flows.Select(
+            flow => limits.Index().Where(limit => limit.Item.Counted.Any(term => term.Flow == flow)).Select(limit => limit.Index).ToArray())];
     }
 
     /// <summary>Sums alone.</summary>
@@ -56,13 +60,13 @@ public class FeedAgainstPlainSums
     [Benchmark]
     public double ReviewAndChance()
     {
-        var feed = FeedStage.Review(_graft);
+        var feed = FeedStage.Review(_graft, _netlist);
         return feed.Supplies.Sum(supply => FeedChance.OfAll(supply).Sum(chance => chance.Share));
     }
 
     /// <summary>The review by itself.</summary>
     [Benchmark]
-    public int ReviewAlone() => FeedStage.Review(_graft).Findings.Length;
+    public int ReviewAlone() => FeedStage.Review(_graft, _netlist).Findings.Length;
 
     // One supply with ten strings of ten plugs, and three converters on it; parts shared among them, so that some limits are in doubt.
     private static Graft Made()
@@ -79,15 +83,16 @@ public class FeedAgainstPlainSums
             Total = new TotalLimit(new Known<Watts>(new Watts(watts), Evidence.Label)),
         };
         var converters = Enumerable.Range(0, 3)
-            .Select(index => Rails($"converter{index}", 6, 80) with { Input = new SupplyInput("supply", "+12 V"), Class = EfficiencyClass.Converter });
+            .Select(index => Rails($"converter{index}", 6, 80) with { Meant = new MeantInput("supply", "+12 V"), Class = EfficiencyClass.Converter });
         return Graft.Empty("fed") with
         {
             Parts = [.. SupplyNames.Select(id => new Part(id, id, PartKind.Supply)),
                 .. Enumerable.Range(0, Parts).Select(index => new Part($"part{index}", $"part {index}", PartKind.Drive))],
             Supplies = [Rails("supply", 60, 900) with { Leads = [.. strings], Class = EfficiencyClass.Gold }, .. converters],
-            Loads = [.. Enumerable.Range(0, Parts).Select(index => new Load($"load{index}", $"part{index}", index < 100 ? "supply" : $"converter{index % 3}")
+            Loads = [.. Enumerable.Range(0, Parts).Select(index => new Load($"load{index}", $"part{index}")
             {
-                Plug = index < 100 ? $"s{index / 10}/p{index % 10}" : null,
+                Meant = index < 100
+                    ? new MeantWay("supply") { Plug = $"s{index / 10}/p{index % 10}" } : new MeantWay($"converter{index % 3}"),
                 Draws = [.. RailNames.Select(rail => new Draw(rail, Amps(random, 0.05), Amps(random, 0.1), Amps(random, 0.25), Evidence.Assumed))],
             })],
         };

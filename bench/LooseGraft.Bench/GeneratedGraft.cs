@@ -66,8 +66,9 @@ internal static class GeneratedGraft
         Total = new TotalLimit(new Known<Watts>(new Watts(450), Evidence.Label)),
     };
 
-    private static Load MakeLoad(Part part, Random random) => new("load-" + part.Id, part.Id, "supply")
+    private static Load MakeLoad(Part part, Random random) => new("load-" + part.Id, part.Id)
     {
+        Meant = new MeantWay("supply"),
         Draws = [.. Signals.Take(3).Select(signal =>
         {
             var currents = new Spread<Amps>(new Amps(random.NextDouble()), new Amps(1 + random.NextDouble()), new Amps(2 + random.NextDouble()));

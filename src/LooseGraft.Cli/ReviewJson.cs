@@ -57,7 +57,9 @@ internal static class ReviewJson
             FactsUnproven = review.Unproven.Length,
             MoneyLeft = review.Buy.Left?.Amount,
             review.Graft.Currency,
-            Tightest = review.Feed.Tightest is { } tightest ? new { Subject = tightest.Subject.Text, LeftWatts = tightest.LeastLeft.Value } : null,
+            Tightest = review.Feed.Tightest is { } tightest
+                ? new { Subject = tightest.Subject.Text, LeftWatts = tightest.InWatts(tightest.LeastLeft)?.Value }
+                : null,
             Supplies = review.Feed.Supplies.Select(supply => new { supply.Supply.Id, supply.Name, Limits = supply.Limits.Select(Limit) }),
             Joints = review.Wire.Joints.Select(Joint),
             JointsByMethod = Enum.GetValues<JointMethod>()
@@ -83,18 +85,23 @@ internal static class ReviewJson
     {
         limit.Kind,
         limit.Name,
-        LimitWatts = limit.Limit.Value.Value,
+        LimitWatts = limit.InWatts(limit.Limit.Value)?.Value,
+        LimitAmps = limit.InAmps(limit.Limit.Value)?.Value,
+        limit.Limit.Note,
+        Subject = limit.Subject.Text,
         Evidence = limit.Limit.Evidence,
         WeakestEvidence = limit.Weakest,
         Cases = Enum.GetValues<LoadCase>().ToDictionary(loadCase => loadCase.ToString(), loadCase => new
         {
-            UsedWatts = Spread(limit.In(loadCase).Used),
-            LeftWatts = Spread(limit.In(loadCase).Left),
+            UsedWatts = Spread(limit.In(loadCase).Used, of => limit.InWatts(of)?.Value),
+            UsedAmps = Spread(limit.In(loadCase).Used, of => limit.InAmps(of)?.Value),
+            LeftWatts = Spread(limit.In(loadCase).Left, of => limit.InWatts(of)?.Value),
             limit.In(loadCase).Verdict,
         }),
     };
 
-    private static object Spread(Spread<Watts> watts) => new { Low = watts.Low.Value, Likely = watts.Likely.Value, High = watts.High.Value };
+    private static object Spread(Spread<Throughput> of, Func<Throughput, double?> figure)
+        => new { Low = figure(of.Low), Likely = figure(of.Likely), High = figure(of.High) };
 
     private static object Joint(JointReview review) => new
     {

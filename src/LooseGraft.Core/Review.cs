@@ -18,7 +18,8 @@ namespace LooseGraft.Core;
 public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
 {
     private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Stages.Of<ProveReview>().Unproven,
-        graft => WireStage.FindingsOfContacts(graft, Stages.Of<WireReview>()).Concat(FeedStage.Review(graft).Findings)));
+        graft => WireStage.FindingsOfContacts(graft, Stages.Of<WireReview>()),
+        graft => FeedStage.Review(graft, Stages.Of<WireReview>().Circuit.Netlist).Findings));
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
     /// <param name="graft">The graft.</param>

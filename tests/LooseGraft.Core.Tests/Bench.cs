@@ -1,6 +1,8 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Tests;
 
@@ -62,8 +64,24 @@ internal static class Bench
         {
             Parts = [new Part("supply", "supply", PartKind.Supply), new Part("board", "board", PartKind.Board)],
             Supplies = [supply],
-            Loads = [new Load("load", "board", "supply") { Draws = [.. draws] }],
+            Loads = [Hung("load", "board", "supply") with { Draws = [.. draws] }],
         };
+
+    /// <summary>A load that is meant to hang on a supply, and joined to nothing.</summary>
+    public static Load Hung(string id, string part, string supply) => new(id, part) { Meant = new MeantWay(supply) };
+
+    /// <summary>The same, meant to take a plug.</summary>
+    public static Load At(this Load load, string plug) => load with { Meant = load.Meant! with { Plug = plug } };
+
+    /// <summary>The same, meant to be fed on by a port.</summary>
+    public static Load At(this Load load, PortId port) => load with { Meant = load.Meant! with { Through = port } };
+
+    /// <summary>How a graft is fed, by what its joints make.</summary>
+    public static FeedFlows Flows(Graft graft) => new(graft, WireStage.Review(graft).Circuit.Netlist);
+
+    /// <summary>The room at one place of a supply.</summary>
+    public static RoomLeft Room(Graft graft, string supply, string rail, string? plug = null, PortId? port = null)
+        => RoomLeft.At(graft, Review.Of(graft).Feed, [(rail, new MeantWay(supply) { Plug = plug, Through = port })])[0];
 
     /// <summary>A supply with +12 V at 10 A and +5 V at 10 A, 60 W between +5 V and +3.3 V, 150 W in all.</summary>
     public static Supply SmallSupply() => new("supply", "supply")

@@ -83,14 +83,16 @@ public sealed class RuleExamples
         ["FEED-009"] = (OnPlug("peripheral-power-4", "+3.3 V", 1), OnPlug("drive-power-15", "+3.3 V", 1)),
         ["FEED-010"] = (SamePlug("plugs/a", "plugs/a"), SamePlug("plugs/a", "plugs/b")),
         ["FEED-011"] = (OnPlug("power-block", "+12 V", 8), OnPlug("power-block", "+12 V", 6)),
-        ["FEED-012"] = (OnPlug("drive-power-15", "+12 V", 5), OnPlug("drive-power-15", "+12 V", 4)),
+        ["FEED-012"] = (OnPlug("drive-power-15", "+12 V", 3.1), OnPlug("drive-power-15", "+12 V", 2.9)),
         ["FEED-013"] = (Onward(1.2), Onward(0.8)),
-        ["FEED-014"] = (OnPlug("power-block", "+12 V", 6, lengthMm: 900), OnPlug("power-block", "+12 V", 6, lengthMm: 600)),
+        ["FEED-014"] = (OnPlug("power-block", "+12 V", 6, lengthMm: 1800), OnPlug("power-block", "+12 V", 6, lengthMm: 1200)),
         ["FEED-015"] = (Wanting("drive-power-15"), Wanting("peripheral-power-4")),
         ["FEED-016"] = (Fed(SmallSupply() with { AgeYears = 15 }, Draw("+12 V", 9), Draw("+5 V", 6)), Fed(SmallSupply(), Draw("+12 V", 9), Draw("+5 V", 6))),
         ["FEED-017"] = (Fed(SmallSupply() with { Total = new TotalLimit(new(new Watts(200), Evidence.Label)) }), Fed(SmallSupply())),
         ["FEED-018"] = (AtWall(140), AtWall(85)),
         ["FEED-019"] = (Fed(SmallSupply(), Draw("+12 V", 9), Draw("+5 V", 4)), Fed(SmallSupply(), Draw("+12 V", 8), Draw("+5 V", 4))),
+        ["FEED-020"] = (Fed(SmallSupply(), Draw("+12 V", 1)), OnPlug("power-block", "+12 V", 1)),
+        ["FEED-021"] = (Fed(SmallSupply(), Draw("+12 V", 1) with { Idle = Currents(0.6, 0.6, 0.6) }), Fed(SmallSupply(), Draw("+12 V", 1))),
         ["BUY-001"] = (Costing(21), Costing(20)),
     };
 
@@ -132,13 +134,13 @@ public sealed class RuleExamples
     private static Graft OnFan(string header, string plug, double amps = 0.1)
         => Joined(Header(header, "fan-4"), Plug(plug, "fan-4")).WithPart("shell", part => part with { Kind = PartKind.Fan }) with
         {
-            Loads = [new Load("fan", "shell", "supply") { Draws = [Draw("+12 V", amps)] }],
+            Loads = [Hung("fan", "shell", "supply") with { Draws = [Draw("+12 V", amps)] }],
         };
 
     private static Graft Sound() => Joined(Header("audio-presence,line-left,ground"), Plug("none,line-left,ground"));
 
     private static Graft SharingSupply(params string[] parts)
-        => Sound() with { Supplies = [SmallSupply() with { Part = "board" }], Loads = [.. parts.Select(part => new Load(part, part, "supply"))] };
+        => Sound() with { Supplies = [SmallSupply() with { Part = "board" }], Loads = [.. parts.Select(part => Hung(part, part, "supply"))] };
 
     private static Graft WithOther(string signals)
         => Joined(Header("ground,+12 V"), Plug("ground,+12 V"))
@@ -146,8 +148,8 @@ public sealed class RuleExamples
 
     private static Graft Ring(string? back)
     {
-        var graft = Fed(SmallSupply() with { Input = back is null ? null : new SupplyInput("other", "+12 V") }, Draw("+12 V", 1));
-        return graft with { Supplies = graft.Supplies.Add(SmallSupply() with { Id = "other", Part = "board", Input = new SupplyInput("supply", "+12 V") }) };
+        var graft = Fed(SmallSupply() with { Meant = back is null ? null : new MeantInput("other", "+12 V") }, Draw("+12 V", 1));
+        return graft with { Supplies = graft.Supplies.Add(SmallSupply() with { Id = "other", Part = "board", Meant = new MeantInput("supply", "+12 V") }) };
     }
 
     private static SupplyLead Plugs(string connector, double? lengthMm = null)
@@ -160,19 +162,23 @@ public sealed class RuleExamples
     private static Graft OnPlug(string connector, string rail, double amps, double? lengthMm = null)
     {
         var graft = Fed(SmallSupply() with { Leads = [Plugs(connector, lengthMm)] }, Draw(rail, amps));
-        return graft with { Loads = [graft.Loads[0] with { Plug = "plugs/a" }] };
+        return graft with { Loads = [graft.Loads[0].At("plugs/a")] };
     }
 
     private static Graft SamePlug(string one, string other)
     {
         var graft = Fed(SmallSupply() with { Leads = [Plugs("drive-power-15")] });
-        return graft with { Loads = [new Load("one", "board", "supply") { Plug = one }, new Load("other", "supply", "supply") { Plug = other }] };
+        return graft with { Loads = [Hung("one", "board", "supply").At(one), Hung("other", "supply", "supply").At(other)] };
     }
 
     private static Graft Onward(double amps)
     {
-        var graft = Fed(SmallSupply(), Draw("+12 V", amps)).WithPart("board", part => part with { Ports = [Header("ground,+12 V", "fan-3")] });
-        return graft with { Loads = [graft.Loads[0] with { Through = new PortId("board", "header") }] };
+        var graft = Fed(SmallSupply()).WithPart("board", part => part with { Ports = [Header("ground,+12 V", "fan-3")] });
+        return graft with
+        {
+            Parts = graft.Parts.Add(new Part("fan", "fan", PartKind.Fan)),
+            Loads = [Hung("fan", "fan", "supply").At(new PortId("board", "header")) with { Draws = [Draw("+12 V", amps) with { Start = Currents(0, 0, 0) }] }],
+        };
     }
 
     private static Graft Wanting(string plug)
@@ -210,7 +216,7 @@ public sealed class RuleExamples
         return graft.WithPart("shell", part => part with { Kind = PartKind.Supply }) with
         {
             Supplies = [SmallSupply() with { Part = "shell" }],
-            Loads = [new Load("load", "board", "supply") { Draws = [Draw("+12 V", amps)] }],
+            Loads = [Hung("load", "board", "supply") with { Draws = [Draw("+12 V", amps)] }],
         };
     }
 

@@ -36,7 +36,7 @@ public sealed partial class GraftMaker
         => new JsonObject
         {
             ["format"] = "loose-graft",
-            ["formatVersion"] = 2,
+            ["formatVersion"] = 3,
             ["name"] = "made",
             ["donor"] = new JsonObject { ["name"] = "a donor" },
             ["shell"] = new JsonObject { ["name"] = "a shell" },

@@ -61,7 +61,7 @@ public static class PairMaker
         return new JsonObject
         {
             ["format"] = "loose-graft",
-            ["formatVersion"] = 2,
+            ["formatVersion"] = 3,
             ["name"] = "pair",
             ["donor"] = new JsonObject { ["name"] = "a donor" },
             ["shell"] = new JsonObject { ["name"] = "a shell" },

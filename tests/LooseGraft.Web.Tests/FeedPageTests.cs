@@ -72,12 +72,11 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(("drive-lead", 20, 2), (lead.Id, lead.Awg, lead.Plugs.Length));
         await BenchHost.SendAsync(
             browser, page, page + "?handler=Draw", ("Revision", "2"), ("load", "drive"), ("rail", "+12 V"), ("low", "0.5"), ("likely", "0.5"), ("high", "0.5"),
-            ("evidence", "Label"), ("place", "plug|drive-lead/plug-1"));
-        Assert.Equal(("drive-lead/plug-1", null),
-            ((await GraftAsync(id)).Loads.First(load => load.Id == "drive") is var moved ? (moved.Plug, moved.Through?.ToString()) : default));
+            ("evidence", "Label"), ("place", "plug|supply|drive-lead/plug-1"));
+        Assert.Equal(new MeantWay("supply") { Plug = "drive-lead/plug-1" }, (await GraftAsync(id)).Loads.First(load => load.Id == "drive").Meant);
         await BenchHost.SendAsync(browser, page, page + "?handler=RemoveLead", ("Revision", "3"), ("lead", "drive-lead"));
         var left = await GraftAsync(id);
-        Assert.Null(left.Loads.First(load => load.Id == "drive").Plug);
+        Assert.Null(left.Loads.First(load => load.Id == "drive").Meant!.Plug);
         Assert.DoesNotContain(left.Supplies[0].Leads, each => each.Id == "drive-lead");
         var bad = await BenchHost.SendAsync(
             browser, page, page + "?handler=AddLead", ("Revision", "4"), ("leadName", ""), ("awg", "99"), ("wires", "1"), ("connector", "drive-power-15"),

@@ -110,7 +110,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var before = (await host.StoreAsync(store => store.ShelfAsync(Cancellation))).Count;
         var answer = await ImportAsync(
-            """{"format":"loose-graft","formatVersion":2,"name":"x","donor":{},"shell":{"name":"s"},"parts":[{"id":"BAD"}]}"""u8.ToArray());
+            """{"format":"loose-graft","formatVersion":3,"name":"x","donor":{},"shell":{"name":"s"},"parts":[{"id":"BAD"}]}"""u8.ToArray());
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains("$.donor.name", text, StringComparison.Ordinal);

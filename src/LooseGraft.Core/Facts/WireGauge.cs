@@ -9,4 +9,15 @@ public sealed record WireGauge(int Awg, double SquareMm, double OhmPerMetre, dou
 {
     /// <summary>Those in use, the thickest first.</summary>
     public static IReadOnlyList<WireGauge> All { get; } = FactFile.Load<IReadOnlyList<WireGauge>>("wires.json");
+
+    /// <summary>Any gauge: between two in use the geometric mean, as each gauge is thinner than the one before by the same factor.</summary>
+    /// <param name="awg">Its number. What is thicker than the thickest listed counts as that, what is thinner than the thinnest as that.</param>
+    public static WireGauge Of(int awg)
+    {
+        var (thicker, thinner) = (All.LastOrDefault(gauge => gauge.Awg <= awg) ?? All[0], All.FirstOrDefault(gauge => gauge.Awg >= awg) ?? All[^1]);
+        return thicker == thinner ? thicker : new WireGauge(awg, Between(thicker.SquareMm, thinner.SquareMm),
+            Between(thicker.OhmPerMetre, thinner.OhmPerMetre), Between(thicker.Amps, thinner.Amps));
+    }
+
+    private static double Between(double one, double other) => Math.Sqrt(one * other);
 }

@@ -9,20 +9,24 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Graft">The graft with it in, to be kept if the builder wishes.</param>
 public sealed record Candidate(string Name, FeedVerdict Fits, string Because, Graft Graft)
 {
+    // A part that takes nothing at a place may still move a sum in its last digit.
+    private const double Rounding = 1e-9;
+
     /// <summary>Puts a part in and judges every limit anew, without keeping anything.</summary>
     /// <param name="before">The feeding as it stands.</param>
     /// <param name="with">The graft with the part in.</param>
     /// <param name="name">What the part is.</param>
     public static Candidate Try(FeedReview before, Graft with, string name)
     {
-        var after = FeedStage.Review(with);
+        var after = FeedStage.Review(with, before.Netlist);
         var standing = before.Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit)))
             .ToDictionary(pair => (pair.Id, pair.limit.Key), pair => pair.limit);
         // What was over before is not the newcomer's doing, unless it makes it worse.
         var worst = (from supply in after.Supplies
                      from limit in supply.Limits
                      let use = limit.In(LoadCase.Peak)
-                     where !standing.TryGetValue((supply.Supply.Id, limit.Key), out var old) || use.Used.High > old.In(LoadCase.Peak).Used.High
+                     where !standing.TryGetValue((supply.Supply.Id, limit.Key), out var old)
+                         || use.Used.High.Value > old.In(LoadCase.Peak).Used.High.Value + Rounding
                      orderby limit.LeastShareLeft
                      select (supply.Name, Limit: limit, Use: use)).FirstOrDefault();
         var wants = after.Plugs.Served().Where(served => served.Plug is null && before.Plugs.Wanting.All(port => port.Part.Id != served.Port.Part.Id))

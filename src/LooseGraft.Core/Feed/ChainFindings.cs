@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
@@ -18,35 +19,32 @@ internal static class ChainFindings
     private const double LabelRounding = 0.98;
     private const double UsualShareOf12 = 0.5;
 
-    public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, PlugCount plugs)
-        => [.. flows.Rings.Select(ring => Ring(graft, ring)), .. supplies.SelectMany(RailsNotOnPlug), .. PlugsTwice(graft),
-            .. plugs.Served().SelectMany(Unserved),
-            .. supplies.SelectMany(Drops), .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
+    // Retail supplies have up to four drive plugs on a string (common practice).
+    private const int PlugsOfAString = 4;
 
-    private static Finding Ring(Graft graft, Supply supply)
+    public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, PlugCount plugs)
+        => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(flows), .. plugs.Served().SelectMany(Unserved),
+            .. supplies.SelectMany(LongStrings), .. supplies.SelectMany(supply => Drops(supply, flows)),
+            .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
+
+    private static Finding Ring(Graft graft, FeedFlows flows, Supply supply)
         => Finding.Of(FeedRules.FeedsItself, new SupplySubject(supply.Id),
-            $"{graft.FindPart(supply.Part)?.Name ?? supply.Id} hangs on {supply.Input!.Supply}, which hangs on it again: nothing in this ring is fed.",
+            $"{graft.FindPart(supply.Part)?.Name ?? supply.Id} hangs on {graft.NameOf(flows.Network.Taps.First(tap => tap.Feeds?.Id == supply.Id).Outlet!.Supply.Part)}, which hangs on it again: nothing in this ring is fed.",
             Evidence.Measured, "say what really feeds it, or that it hangs on the wall");
 
-    private static IEnumerable<Finding> RailsNotOnPlug(SupplyReview review)
-        => from lead in review.Supply.Leads
+    private static IEnumerable<Finding> RailsNotOnPlug(FeedFlows flows)
+        => from tap in flows.Network.Taps
+           where tap is { Hold: FeedHold.Meant, Load.Meant.Plug: not null }
+           let outlet = tap.Outlet!
+           let draw = tap.Draw!
+           let name = tap.Load!.Meant!.Plug
+           from lead in outlet.Supply.Leads
            from plug in lead.Plugs
-           where plug.Type.Pinout.Count > 0
-           join flow in review.Flows on $"{lead.Id}/{plug.Id}" equals flow.Plug
-           where flow.At(LoadCase.Peak).High > Amps.Zero && !plug.Type.Pinout.Contains(flow.Rail)
-           select Finding.Of(FeedRules.RailNotOnPlug, flow.Subject, $"{flow.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.",
-               flow.Evidence,
+           where name == $"{lead.Id}/{plug.Id}" && plug.Type.Pinout.Count > 0 && draw.Peak.High > Amps.Zero
+               && !plug.Type.Pinout.Contains(outlet.Rail.Output.Name)
+           select Finding.Of(FeedRules.RailNotOnPlug, new DrawSubject(tap.Load!.Id, draw.Rail),
+               $"{draw.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.", draw.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");
-
-    private static IEnumerable<Finding> PlugsTwice(Graft graft)
-        => from load in graft.Loads
-           where load.Plug is not null
-           group load by (load.Supply, load.Plug) into same
-           where same.Select(load => load.Part).Distinct().Count() > 1
-           select Finding.Of(FeedRules.PlugGivenTwice, new SupplySubject(same.Key.Supply),
-               $"{same.Key.Plug} feeds {string.Join(" and ", same.Select(load => graft.NameOf(load.Part)).Distinct())}: a plug goes into one socket.",
-               Evidence.Measured,
-               "give one of them another plug", "a splitter with crimped terminals, counted against the same string");
 
     private static IEnumerable<Finding> Unserved((WantingPort Port, FreePlug? Plug, PartTemplate? Adapter) served)
     {
@@ -60,8 +58,22 @@ internal static class ChainFindings
                 "say which plug it takes, if it has one already", "a supply with more plugs", "leave the part out");
     }
 
-    private static IEnumerable<Finding> Drops(SupplyReview review)
-        => from drop in VoltageDrop.Of(review)
+    // More plugs than a string is made with hang there by splitters, and then the contacts of one plug carry what lies behind it.
+    private static IEnumerable<Finding> LongStrings(SupplyReview review)
+        => from lead in review.Supply.Leads
+           from same in lead.Plugs.GroupBy(plug => plug.Type)
+           where same.Count() > PlugsOfAString && same.Key.ContactAmps is not null
+           from rail in review.Supply.Rails
+           let bears = same.Key.ContactAmps!.Value * same.Key.Pinout.Count(signal => signal == rail.Output.Name)
+           where bears > 0
+           let carried = review.Find(FeedLimitKey.OfWire(lead.Id, rail.Name))?.In(LoadCase.Peak).Used.High.Value ?? 0
+           where carried > bears
+           select new Finding(FeedRules.PlugOverLimit, Severity.Check, new SupplyLeadSubject(review.Supply.Id, lead.Id),
+               $"{rail.Name} along {lead.Name}: {new Amps(carried)} for {same.Count()} plugs, and a string seldom has more than {PlugsOfAString} of its own. What hangs by a splitter goes through the contacts of one plug, which bear {new Amps(bears)}.",
+               Evidence.Assumed, ["where a splitter is, add it as a part and join it", "spread the parts over more strings"]);
+
+    private static IEnumerable<Finding> Drops(SupplyReview review, FeedFlows flows)
+        => from drop in VoltageDrop.Of(review, flows)
            where drop.Share > DropToCheck
            select new Finding(FeedRules.DropTooFar, drop.Share > DropToFix ? Severity.Fix : Severity.Check,
                new SupplyLeadSubject(review.Supply.Id, drop.Lead.Id),
@@ -73,7 +85,7 @@ internal static class ChainFindings
         if (PrudentLimit.Of(review.Supply) is not { } prudent || review.Limits.FirstOrDefault(limit => limit.Kind == FeedLimitKind.Total) is not { } total)
             yield break;
         var used = total.In(LoadCase.Peak).Used;
-        if (used.High <= prudent || used.Likely > total.Limit.Value) yield break;
+        if (used.High.Value <= prudent.Value || used.Likely > total.Limit.Value) yield break;
         yield return Finding.Of(
             FeedRules.BeyondPrudent, total.Subject,
             $"{review.Name}: {used} at peak, and {prudent} is what one would ask of it, as {PrudentLimit.Because(review.Supply)}; its label says {total.Limit.Value}.",

@@ -13,7 +13,7 @@ internal static class EvidenceFindings
 {
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, WallFit? fit)
         => [.. Unexplained(graft, fit),
-            .. supplies.Where(review => review.Supply is { Input: null, Total: not null }).SelectMany(review => Refused(graft, review, flows))];
+            .. supplies.Where(review => review is { Into: null, Supply.Total: not null }).SelectMany(review => Refused(graft, review, flows))];
 
     private static IEnumerable<Finding> Unexplained(Graft graft, WallFit? fit)
     {

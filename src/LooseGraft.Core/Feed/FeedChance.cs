@@ -19,56 +19,55 @@ public readonly record struct FeedChance(double Share, double Error)
 
     private static readonly double Hoeffding = Math.Sqrt(Math.Log(2 / 0.05) / (2.0 * Draws));
 
-    /// <summary>The chance for one limit of a supply.</summary>
-    public static FeedChance Of(SupplyReview supply, FeedLimit limit) => Of(supply, limit, []);
+    /// <summary>The chance for one limit.</summary>
+    public static FeedChance Of(FeedLimit limit) => Of(limit, []);
 
     /// <summary>The chances for all limits of a supply, in their order; each current is drawn once for all of them.</summary>
     public static ImmutableArray<FeedChance> OfAll(SupplyReview supply)
     {
         var drawn = new Dictionary<FeedFlow, double[]>(ReferenceEqualityComparer.Instance);
-        return [.. supply.Limits.Select(limit => Of(supply, limit, drawn))];
+        return [.. supply.Limits.Select(limit => Of(limit, drawn))];
     }
 
-    private static FeedChance Of(SupplyReview supply, FeedLimit limit, Dictionary<FeedFlow, double[]> drawn)
+    private static FeedChance Of(FeedLimit limit, Dictionary<FeedFlow, double[]> drawn)
     {
         var used = limit.In(LoadCase.Peak).Used;
         if (used.High <= limit.Limit.Value) return new FeedChance(0, 0);
         if (used.Low > limit.Limit.Value) return new FeedChance(1, 0);
         var sums = new double[Draws];
-        foreach (var flow in limit.Counted)
+        foreach (var (flow, weight) in limit.Counted)
         {
-            if (!drawn.TryGetValue(flow, out var watts))
-                drawn[flow] = watts = Draw(flow, Math.Abs(supply.Supply.Rails.First(rail => rail.Name == flow.Rail).Voltage.Value));
-            Add(sums, watts);
+            if (!drawn.TryGetValue(flow, out var amps)) drawn[flow] = amps = Draw(flow);
+            Add(sums, amps, weight);
         }
 
         var most = limit.Limit.Value.Value;
-        return new FeedChance((double)sums.Count(sum => sum > most) / Draws, Hoeffding);
+        return new FeedChance((double)sums.Count(sum => Math.Abs(sum) > most) / Draws, Hoeffding);
     }
 
-    private static double[] Draw(FeedFlow flow, double volts)
+    private static double[] Draw(FeedFlow flow)
     {
         var peak = flow.At(LoadCase.Peak);
-        var (low, likely, high) = (volts * peak.Low.Value, volts * peak.Likely.Value, volts * peak.High.Value);
-        var watts = new double[Draws];
+        var (low, likely, high) = (peak.Low.Value, peak.Likely.Value, peak.High.Value);
+        var amps = new double[Draws];
         var width = high - low;
         if (width <= 0)
         {
-            Array.Fill(watts, low);
-            return watts;
+            Array.Fill(amps, low);
+            return amps;
         }
 
         var seed = Seed(flow.Subject.Text);
-        for (var index = 0; index < watts.Length; index++) watts[index] = Uniform(seed, (ulong)index);
-        Triangular(watts, low, high, (likely - low) / width, width * (likely - low), width * (high - likely));
-        return watts;
+        for (var index = 0; index < amps.Length; index++) amps[index] = Uniform(seed, (ulong)index);
+        Triangular(amps, low, high, (likely - low) / width, width * (likely - low), width * (high - likely));
+        return amps;
     }
 
-    private static void Add(Span<double> sums, ReadOnlySpan<double> watts)
+    private static void Add(Span<double> sums, ReadOnlySpan<double> amps, double weight)
     {
         var into = MemoryMarshal.Cast<double, Vector<double>>(sums);
-        var from = MemoryMarshal.Cast<double, Vector<double>>(watts);
-        for (var index = 0; index < into.Length; index++) into[index] += from[index];
+        var from = MemoryMarshal.Cast<double, Vector<double>>(amps);
+        for (var index = 0; index < into.Length; index++) into[index] += weight * from[index];
     }
 
     // The inverse of the triangular distribution, in place, as many at once as the machine's registers hold; 1,000 is a multiple of every such number up to 8.

@@ -17,20 +17,19 @@ internal static class FeedFindings
 
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies)
         => [.. supplies.SelectMany(supply => supply.Limits.SelectMany(limit => OverLimit(supply, limit))),
-            .. supplies.SelectMany(ThinEvidence), .. MissingRails(graft), .. Negative(graft), .. Absurd(graft)];
+            .. supplies.SelectMany(ThinEvidence), .. Negative(graft), .. Absurd(graft), .. OutOfOrder(graft)];
 
     private static IEnumerable<Finding> OverLimit(SupplyReview supply, FeedLimit limit)
     {
-        var worst = Enum.GetValues<LoadCase>().Select(loadCase => (Case: loadCase, Severity: limit.SeverityAt(loadCase)))
-            .Where(entry => entry.Severity is not null).OrderByDescending(entry => entry.Severity).FirstOrDefault();
-        if (worst.Severity is not { } weight) yield break;
+        var worst = WorstOf(limit);
+        if (worst.Severity is not { } weight || IsToldBefore(supply, limit, weight)) yield break;
         var use = limit.In(worst.Case);
         var rule = limit.Kind switch
         {
             FeedLimitKind.Rail => FeedRules.RailOverLimit,
             FeedLimitKind.Combined => FeedRules.CombinedOverLimit,
             FeedLimitKind.Total => FeedRules.TotalOverLimit,
-            FeedLimitKind.Wire => FeedRules.WireOverLimit,
+            FeedLimitKind.Wire or FeedLimitKind.Lead => FeedRules.WireOverLimit,
             FeedLimitKind.Plug => FeedRules.PlugOverLimit,
             _ => FeedRules.PortOverLimit,
         };
@@ -40,29 +39,33 @@ internal static class FeedFindings
             limit.Weakest, ["measure what the parts really take", "leave a part off, or move it to another rail", "use a supply that gives more here"]);
     }
 
+    private static (LoadCase Case, Severity? Severity) WorstOf(FeedLimit limit)
+        => Enum.GetValues<LoadCase>().Select(loadCase => (Case: loadCase, Severity: limit.SeverityAt(loadCase)))
+            .Where(entry => entry.Severity is not null).OrderByDescending(entry => entry.Severity).FirstOrDefault();
+
+    // What is too much there is too much back; told once, unless the way back is worse.
+    private static bool IsToldBefore(SupplyReview supply, FeedLimit limit, Severity weight)
+        => limit.Kind > FeedLimitKind.Total && limit.RailVoltage is null
+            && supply.Limits.Any(other => other.RailVoltage is not null && (other.Key with { Rail = limit.Key.Rail }) == limit.Key
+                && WorstOf(other).Severity >= weight);
+
+    // The tightest of those that a fact not proven might yet break; what is far from it either way is nothing to look at.
     private static IEnumerable<Finding> ThinEvidence(SupplyReview supply)
     {
-        if (supply.Tightest is not { } limit) yield break;
-        var peak = limit.In(LoadCase.Peak);
-        var isCarried = peak.Verdict is FeedVerdict.Carries or FeedVerdict.CarriesTightly;
-        var couldDouble = peak.Used.High.Value + ((Facts.ThinEvidence.DrawFactor - 1) * limit.UnprovenPeak.Value) > limit.Limit.Value.Value;
-        if (!isCarried || (limit.Limit.IsProven && !couldDouble)) yield break;
-        var why = limit.Limit.IsProven
-            ? $"{limit.UnprovenPeak} of the {peak.Used.High} at peak rest on diagrams or assumptions; were they twice that, it would not"
+        if (supply.Limits.Where(IsThin).MinBy(limit => limit.LeastShareLeft) is not { } limit) yield break;
+        var why = limit.Limit.IsProven || limit.LeastShareLeft > 1 - Facts.ThinEvidence.LimitFactor
+            ? $"{limit.UnprovenPeak} of the {limit.In(LoadCase.Peak).Used.High} at peak rest on diagrams or assumptions; were they twice that, it would not"
             : $"its limit of {limit.Limit.Value} is itself {limit.Limit.Evidence.Words()}";
         yield return Finding.Of(FeedRules.ThinEvidence, limit.Subject, $"{supply.Name}, {limit.Name}: carries it on paper, but {why}.",
             limit.Weakest, "prove it first: measure at the wall, or find the maker's figures");
     }
 
-    private static IEnumerable<Finding> MissingRails(Graft graft)
+    private static bool IsThin(FeedLimit limit)
     {
-        var rails = graft.Supplies.ToDictionary(supply => supply.Id, supply => supply.Rails.Select(rail => rail.Name).ToHashSet());
-        return from load in graft.Loads
-               from draw in load.Draws
-               where !rails.TryGetValue(load.Supply, out var names) || !names.Contains(draw.Rail)
-               select Finding.Of(FeedRules.RailMissing, new DrawSubject(load.Id, draw.Rail),
-                   $"{graft.NameOf(load.Part)} wants {draw.Rail}, and {SupplyName(graft, load.Supply)} does not give it.", draw.Evidence,
-                   "feed it from a supply or converter that has this rail", "check the rail's name against the supply's label");
+        var peak = limit.In(LoadCase.Peak);
+        return peak.Verdict is FeedVerdict.Carries or FeedVerdict.CarriesTightly
+            && (peak.Used.High.Value + ((Facts.ThinEvidence.DrawFactor - 1) * limit.UnprovenPeak.Value) > limit.Limit.Value.Value
+                || (!limit.Limit.IsProven && peak.Used.High.Value > Facts.ThinEvidence.LimitFactor * limit.Limit.Value.Value));
     }
 
     private static IEnumerable<Finding> Negative(Graft graft)
@@ -92,10 +95,11 @@ internal static class FeedFindings
     {
         foreach (var load in graft.Loads)
         {
-            foreach (var draw in load.Draws.Where(draw => draw.Peak.High > AbsurdDraw))
+            foreach (var (draw, most) in load.Draws.Select(draw => (draw, Figures(draw).Max(spread => spread.High)))
+                .Where(each => each.Item2 > AbsurdDraw))
             {
                 yield return Finding.Of(FeedRules.AbsurdFigure, new DrawSubject(load.Id, draw.Rail),
-                    $"{graft.NameOf(load.Part)}, {draw.Rail}: {draw.Peak.High} is more than any part inside a shell takes from one rail ({AbsurdDraw}).",
+                    $"{graft.NameOf(load.Part)}, {draw.Rail}: {most} is more than any part inside a shell takes from one rail ({AbsurdDraw}).",
                     draw.Evidence, "check the unit: amperes are meant, not watts or milliamperes");
             }
         }
@@ -116,11 +120,26 @@ internal static class FeedFindings
         }
     }
 
-    private static IEnumerable<Amps> LowFigures(Draw draw) => [draw.Idle.Low, draw.Typical.Low, draw.Peak.Low];
+    // Columns typed in the wrong order, or a figure in the wrong place.
+    private static IEnumerable<Finding> OutOfOrder(Graft graft)
+        => (from load in graft.Loads
+            from draw in load.Draws
+            let words = draw.Idle.Likely > draw.Typical.Likely ? $"idle, {draw.Idle.Likely}, is more than ordinary use, {draw.Typical.Likely}"
+                : draw.Typical.Likely > draw.Peak.Likely ? $"ordinary use, {draw.Typical.Likely}, is more than the peak, {draw.Peak.Likely}" : null
+            where words is not null
+            select Finding.Of(FeedRules.FiguresOutOfOrder, new DrawSubject(load.Id, draw.Rail), $"{graft.NameOf(load.Part)}, {draw.Rail}: {words}.",
+                draw.Evidence, "look whether two figures changed places"))
+            .Concat(from reading in graft.WallReadings
+                    where reading.Highest < reading.Mean || reading.MostOften < reading.Mean
+                    select Finding.Of(FeedRules.FiguresOutOfOrder, Subject.Whole,
+                        $"The wall reading “{reading.Note ?? reading.Id}”: its mean, {reading.Mean}, is more than {(reading.Highest < reading.Mean ? $"the highest, {reading.Highest}" : $"what it mostly stayed under, {reading.MostOften}")}.",
+                        Evidence.Measured, "look whether two figures changed places"));
 
+    private static IEnumerable<Amps> LowFigures(Draw draw) => Figures(draw).Select(spread => spread.Low);
 
-    private static string SupplyName(Graft graft, string supply)
-        => graft.Supplies.FirstOrDefault(candidate => candidate.Id == supply) is { } found ? graft.NameOf(found.Part) : "no supply of that name";
+    private static IEnumerable<Spread<Amps>> Figures(Draw draw)
+        => new[] { draw.Idle, draw.Typical, draw.Peak, draw.Start, draw.Spike }.OfType<Spread<Amps>>();
+
 
     private static string Words(LoadCase loadCase) => loadCase switch
     {

@@ -1,48 +1,55 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Feed;
 
-/// <summary>Every current of a graft, supply by supply, those of converters and boxes included.</summary>
+/// <summary>Every current of a graft, those that converters and boxes take included.</summary>
 /// <remarks>
-/// A supply that hangs on another takes what it gives, divided by its efficiency, from the rail it hangs on. Supplies are worked out from the parts towards the
-/// wall, each once: time linear in draws and supplies. Where supplies feed each other in a ring, the link that closes the ring is left out and named in
-/// <see cref="Rings"/>.
+/// A supply that hangs on another takes what it gives, divided by its efficiency. Supplies are worked out from the parts towards the wall, each once: time
+/// linear in draws and supplies. Where supplies feed each other in a ring, what closes the ring is left out and named in <see cref="Rings"/>.
 /// </remarks>
 public sealed class FeedFlows
 {
-    private readonly Dictionary<string, ImmutableArray<FeedFlow>> _bySupply = [];
+    private const double Nothing = 1e-9;
+
+    private readonly FeedFlow?[] _flows;
+    private readonly Dictionary<string, ImmutableArray<FeedTerm>> _given = [];
     private readonly Graft _graft;
-    private readonly Dictionary<string, Supply> _supplies;
-    private readonly ILookup<string, Load> _loads;
-    private readonly ILookup<string, Supply> _hanging;
 
     /// <summary>Works out the currents of a graft.</summary>
-    public FeedFlows(Graft graft)
+    /// <param name="graft">The graft.</param>
+    /// <param name="netlist">Its circuit.</param>
+    public FeedFlows(Graft graft, Netlist netlist)
     {
         _graft = graft;
-        _supplies = graft.Supplies.ToDictionary(supply => supply.Id);
-        _loads = graft.Loads.ToLookup(load => load.Supply);
-        _hanging = graft.Supplies.Where(supply => supply.Input is not null).ToLookup(supply => supply.Input!.Supply);
+        Network = FeedNetwork.Of(graft, netlist);
+        _flows = new FeedFlow?[Network.Taps.Length];
         foreach (var supply in graft.Supplies) Resolve(supply, []);
     }
 
     /// <summary>Supplies whose own input closes a ring.</summary>
     public List<Supply> Rings { get; } = [];
 
-    /// <summary>The currents of one supply.</summary>
-    public ImmutableArray<FeedFlow> Of(Supply supply) => _bySupply[supply.Id];
+    /// <summary>Every current that some supply gives.</summary>
+    public IEnumerable<FeedFlow> All => _flows.OfType<FeedFlow>();
+
+    /// <summary>What conducts, and which share of each current passes where.</summary>
+    internal FeedNetwork Network { get; }
+
+    /// <summary>The currents that one supply gives, each with the watts that an ampere of it comes to there.</summary>
+    public ImmutableArray<FeedTerm> Of(Supply supply) => _given[supply.Id];
+
+    /// <summary>What feeds a supply inside the graft; null for what hangs on the wall, or on nothing.</summary>
+    public FeedFlow? Into(Supply supply) => All.FirstOrDefault(flow => flow.Feeds?.Id == supply.Id);
 
     /// <summary>What a supply gives in all at one load case.</summary>
     public Spread<Watts> Given(Supply supply, LoadCase loadCase)
-    {
-        var rails = supply.Rails.ToDictionary(rail => rail.Name, rail => rail.Voltage);
-        return Of(supply).Where(flow => rails.ContainsKey(flow.Rail))
-            .Aggregate(Spread<Watts>.Exactly(Watts.Zero), (sum, flow) => sum + flow.At(loadCase).Rising(amps => rails[flow.Rail] * amps));
-    }
+        => FeedUse.Sum(_given[supply.Id], loadCase, isPower: true).Rising(watts => new Watts(watts.Value));
 
     /// <summary>What it takes for that, upstream or at the wall: most where it gives most at its worst efficiency.</summary>
     public Spread<Watts> Taken(Supply supply, LoadCase loadCase)
@@ -55,65 +62,111 @@ public sealed class FeedFlows
     }
 
     /// <summary>What a supply gives on of what it takes, while it gives so much.</summary>
-    public static (double Low, double Likely, double High) EfficiencyAt(Supply supply, Watts given)
-        => EfficiencyCurve.Of(supply.Class ?? UsualClass(supply)).At(supply.Total is { Limit.Value.Value: > 0 } total ? given / total.Limit.Value : 0.5);
+    public (double Low, double Likely, double High) EfficiencyAt(Supply supply, Watts given)
+        => CurveOf(supply).At(supply.Total is { Limit.Value.Value: > 0 } total ? given / total.Limit.Value : 0.5);
 
     /// <summary>The most that a supply may give while it takes no more than so much, in watts.</summary>
-    public static double MostGiven(Supply supply, double taken)
+    public double MostGiven(Supply supply, double taken)
     {
-        var curve = EfficiencyCurve.Of(supply.Class ?? UsualClass(supply));
+        var curve = CurveOf(supply);
         return supply.Total is { Limit.Value.Value: > 0 and var total } ? curve.MostGiven(taken, total) : taken * curve.At(0.5).Low;
     }
 
+    /// <summary>Each current with its share at a place; those that do not pass it are left out.</summary>
+    internal ImmutableArray<FeedTerm> At(FeedPlace place) => Terms(tap => Network.Passing(place, tap));
+
+    /// <summary>Each current with its share from one rail.</summary>
+    internal ImmutableArray<FeedTerm> Of(Supply supply, Rail rail)
+    {
+        var outlet = Network.Outlets.IndexOf(Network.Outlets.First(each => each.Supply.Id == supply.Id && each.Rail.Name == rail.Name));
+        return Terms(tap => Network.Given(outlet, tap) * Math.Abs(rail.Voltage.Value));
+    }
+
+    /// <summary>What is lost at peak on the way to each consumer behind a string, in volts.</summary>
+    internal List<double> DropsAlong(Supply supply, SupplyLead lead, Rail rail)
+    {
+        var drops = new List<double>();
+        for (var at = 0; at < _flows.Length; at++)
+        {
+            if (_flows[at] is not { } flow || flow.Supply.Id != supply.Id || flow.Rail.Name != rail.Name
+                || !flow.Way.Any(step => step.Key.Kind == FeedLimitKind.Wire && step.Key.At == lead.Id)) continue;
+            var sum = 0.0;
+            for (var taken = 0; taken < _flows.Length; taken++)
+            {
+                if (_flows[taken] is { } other) sum += Network.Falls(at, taken) * other.At(LoadCase.Peak).High.Value;
+            }
+
+            drops.Add(sum);
+        }
+
+        return drops;
+    }
+
+    private EfficiencyCurve CurveOf(Supply supply) => EfficiencyCurve.Of(supply.Class ?? UsualClass(supply));
+
     // What hangs on another supply inside the graft is a converter; anything else without a label is taken for a poor one.
-    private static EfficiencyClass UsualClass(Supply supply) => supply.Input is null ? EfficiencyClass.Unlabelled : EfficiencyClass.Converter;
+    private EfficiencyClass UsualClass(Supply supply)
+        => Network.Taps.Any(tap => tap.Feeds?.Id == supply.Id) ? EfficiencyClass.Converter : EfficiencyClass.Unlabelled;
+
+    private ImmutableArray<FeedTerm> Terms(Func<int, double> weight)
+    {
+        var terms = ImmutableArray.CreateBuilder<FeedTerm>();
+        for (var tap = 0; tap < _flows.Length; tap++)
+        {
+            if (_flows[tap] is { } flow && weight(tap) is var share && Math.Abs(share) > Nothing) terms.Add(new FeedTerm(flow, share));
+        }
+
+        return terms.DrainToImmutable();
+    }
 
     private void Resolve(Supply supply, HashSet<string> open)
     {
-        if (_bySupply.ContainsKey(supply.Id)) return;
+        if (_given.ContainsKey(supply.Id)) return;
         open.Add(supply.Id);
-        var flows = _loads[supply.Id].SelectMany(Flows).ToList();
-        foreach (var hanging in _hanging[supply.Id])
+        var outlets = Enumerable.Range(0, Network.Outlets.Length).Where(outlet => Network.Outlets[outlet].Supply.Id == supply.Id).ToArray();
+        for (var tap = 0; tap < _flows.Length; tap++)
         {
-            if (open.Contains(hanging.Id))
+            var at = tap;
+            if (_flows[tap] is not null || !outlets.Any(outlet => Math.Abs(Network.Given(outlet, at)) > Nothing)) continue;
+            if (Network.Taps[tap].Feeds is { } hanging)
             {
-                Rings.Add(hanging);
-                continue;
+                if (open.Contains(hanging.Id))
+                {
+                    if (!Rings.Contains(hanging)) Rings.Add(hanging);
+                    continue;
+                }
+
+                Resolve(hanging, open);
             }
 
-            Resolve(hanging, open);
-            if (Upstream(supply, hanging) is { } flow) flows.Add(flow);
+            _flows[tap] ??= FlowOf(tap);
         }
 
         open.Remove(supply.Id);
-        _bySupply[supply.Id] = [.. flows];
+        _given[supply.Id] = Terms(tap => outlets.Sum(outlet => Network.Given(outlet, tap) * Math.Abs(Network.Outlets[outlet].Rail.Voltage.Value)));
     }
 
-    private IEnumerable<FeedFlow> Flows(Load load)
+    private FeedFlow FlowOf(int index)
     {
-        var isFan = _graft.FindPart(load.Part)?.Kind == PartKind.Fan;
-        return load.Draws.Select(
-            draw
-            => new FeedFlow(load.Part, draw.Rail,
-            [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, isFan ? FanStart.Factor : 1)))],
-            draw.Evidence, load.Plug ?? PlugOf(load, draw.Rail), load.Through, new DrawSubject(load.Id, draw.Rail), null));
+        var tap = Network.Taps[index];
+        var (supply, rail, way) = (tap.Outlet!.Supply, tap.Outlet.Rail, StepsTo(index));
+        if (tap.Draw is { } draw)
+        {
+            var start = _graft.FindPart(tap.Part)?.Kind == PartKind.Fan ? FanStart.Factor : 1;
+            return new FeedFlow(tap.Part, supply, rail,
+                [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, start)))], draw.Evidence,
+                new DrawSubject(tap.Load!.Id, draw.Rail), null, tap.Hold, way);
+        }
+
+        var (fed, volts) = (tap.Feeds!, Math.Abs(rail.Voltage.Value));
+        return new FeedFlow(tap.Part, supply, rail,
+            [.. Enum.GetValues<LoadCase>().Select(loadCase => Taken(fed, loadCase).Rising(watts => new Amps(watts.Value / volts)))],
+            _given[fed.Id].Select(term => term.Flow.Evidence).Append(fed.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(),
+            new SupplySubject(fed.Id), fed, tap.Hold, way);
     }
 
-    // What a part feeds on comes in by the plug that the part itself takes on that rail, wherever it ends.
-    private string? PlugOf(Load load, string rail)
-        => load.Through is not { } through ? null
-            : _loads[load.Supply]
-                .FirstOrDefault(feeding => feeding.Part == through.Part && feeding.Plug is not null && feeding.Draws.Any(draw => draw.Rail == rail))?.Plug;
-
-    private FeedFlow? Upstream(Supply supply, Supply hanging)
-    {
-        if (supply.Rails.FirstOrDefault(rail => rail.Name == hanging.Input!.Rail) is not { } rail || rail.Voltage.Value == 0) return null;
-        var flows = _bySupply[hanging.Id];
-        return new FeedFlow(hanging.Part, rail.Name,
-            [.. Enum.GetValues<LoadCase>().Select(loadCase => Taken(hanging, loadCase).Rising(watts => new Amps(watts.Value / Math.Abs(rail.Voltage.Value))))],
-            flows.Select(flow => flow.Evidence).Append(hanging.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(), hanging.Input!.Plug, null,
-            new SupplySubject(hanging.Id), hanging);
-    }
+    private ImmutableArray<FeedStep> StepsTo(int tap)
+        => [.. Network.WayTo(tap).Select(place => new FeedStep(place.Key, place.Conductors.Label, place.Conductors.Subject))];
 
     // A negative figure is reported as a finding; counting it would let one mistake hide another overload.
     private static Spread<Amps> Positive(Spread<Amps> current) => current.Rising(amps => amps < Amps.Zero ? Amps.Zero : amps);

@@ -20,4 +20,7 @@ public enum FeedLimitKind
 
     /// <summary>Of a port that feeds other parts on.</summary>
     Port,
+
+    /// <summary>Of the wires of an adapter, a splitter or another lead.</summary>
+    Lead,
 }

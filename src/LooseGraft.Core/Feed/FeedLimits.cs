@@ -1,99 +1,72 @@
-using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Feed;
 
-/// <summary>Every limit that the currents of one supply meet: rails, shared limits, the total, wires of strings, contacts of plugs, ports that feed
-/// on.</summary>
+/// <summary>Every limit that currents meet, supply by supply: rails, shared limits, the total, then every place that bears no more than it bears.</summary>
 internal static class FeedLimits
 {
-    public static ImmutableArray<FeedLimit> Of(Graft graft, Supply supply, ImmutableArray<FeedFlow> flows)
+    /// <summary>The limits of each supply, in the order in which they are told.</summary>
+    public static ILookup<string, FeedLimit> Of(Graft graft, FeedFlows flows)
     {
-        var rails = supply.Rails.ToDictionary(rail => rail.Name);
-        FeedLimit Limit(FeedLimitKey key, string name, Subject subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted)
-            => Make(key, name, subject, volts, limit, [.. counted.Where(flow => rails.ContainsKey(flow.Rail))], rails);
-
-        IEnumerable<FeedLimit> all =
-        [
-            .. supply.Rails.Select(rail => Limit(FeedLimitKey.OfRail(rail.Name), rail.Name, new RailSubject(supply.Id, rail.Name), rail.Voltage,
-                new Known<Watts>(rail.Voltage * rail.Limit.Value, rail.Limit.Evidence, rail.Limit.Note), flows.Where(flow => flow.Rail == rail.Name))),
-            .. supply.Combined.Index()
-            .Select(shared => Limit(
-            FeedLimitKey.OfShared(shared.Index), string.Join(" with ", shared.Item.Rails), new SharedLimitSubject(supply.Id, shared.Index), null,
-            shared.Item.Limit,
-                flows.Where(flow => shared.Item.Rails.Contains(flow.Rail)))),
-            .. supply.Total is { Limit: var total }
-                ? [Limit(FeedLimitKey.OfTotal, "in all", new TotalSubject(supply.Id), null, total, flows)]
-                : Array.Empty<FeedLimit>(),
-            .. Strings(supply, flows, rails, Limit),
-            .. Ports(graft, flows, rails, Limit),
-        ];
-        return [.. all];
+        var places = PlacesOf(flows).ToLookup(pair => pair.Supply, pair => pair.Limit);
+        return graft.Supplies.SelectMany(supply => OfSupply(supply, flows).Concat(places[supply.Id].OrderBy(limit => limit.Kind))
+            .Select(limit => (supply.Id, limit))).ToLookup(pair => pair.Id, pair => pair.limit);
     }
 
-    private delegate FeedLimit Maker(FeedLimitKey key, string name, Subject subject, Volts? volts, Known<Watts> limit, IEnumerable<FeedFlow> counted);
-
-    private static IEnumerable<FeedLimit> Strings(Supply supply, ImmutableArray<FeedFlow> flows, Dictionary<string, Rail> rails, Maker make)
+    private static IEnumerable<FeedLimit> OfSupply(Supply supply, FeedFlows flows)
     {
-        var byString = flows.Where(flow => flow.Plug is not null && rails.ContainsKey(flow.Rail))
-            .ToLookup(flow => (flow.Plug![..flow.Plug!.IndexOf('/')], flow.Rail));
-        foreach (var lead in supply.Leads)
+        var rails = supply.Rails.ToDictionary(rail => rail.Name, rail => flows.Of(supply, rail));
+        foreach (var rail in supply.Rails)
         {
-            var wire = WireGauge.All.Where(gauge => gauge.Awg <= lead.Awg).MaxBy(gauge => gauge.Awg) ?? WireGauge.All[0];
-            foreach (var rail in rails.Values)
-            {
-                var onString = byString[(lead.Id, rail.Name)].ToArray();
-                if (onString.Length == 0) continue;
-                yield return make(FeedLimitKey.OfWire(lead.Id, rail.Name), $"{rail.Name} along {lead.Name}", new SupplyLeadSubject(supply.Id, lead.Id),
-                    rail.Voltage,
-                    Limit(rail, wire.Amps * lead.WiresEach, $"{lead.WiresEach} × {lead.Awg} AWG"), onString);
-                foreach (var plug in lead.Plugs.Where(plug => plug.Type.ContactAmps is not null))
-                {
-                    var name = $"{lead.Id}/{plug.Id}";
-                    var onPlug = onString.Where(flow => flow.Plug == name).ToArray();
-                    var contacts = plug.Type.Pinout.Count(signal => signal == rail.Name);
-                    if (onPlug.Length > 0 && contacts > 0)
-                        yield return make(FeedLimitKey.OfPlug(name, rail.Name), $"{rail.Name} at {plug.Id} of {lead.Name}",
-                            new SupplyLeadSubject(supply.Id, lead.Id),
-                            rail.Voltage,
-                            Limit(rail, plug.Type.ContactAmps!.Value * contacts, Contacts(contacts, plug.Type.ContactAmps)), onPlug);
-                }
-            }
+            yield return FeedLimit.Of(FeedLimitKey.OfRail(rail.Name), rail.Name, new RailSubject(supply.Id, rail.Name), rail.Voltage,
+                new(rail.Voltage * rail.Limit.Value, rail.Limit.Evidence, rail.Limit.Note), rails[rail.Name]);
+        }
+
+        foreach (var (index, shared) in supply.Combined.Index())
+        {
+            yield return FeedLimit.Of(FeedLimitKey.OfShared(index), string.Join(" with ", shared.Rails), new SharedLimitSubject(supply.Id, index), null,
+                new(shared.Limit.Value, shared.Limit.Evidence, shared.Limit.Note), [.. shared.Rails.SelectMany(name => rails.GetValueOrDefault(name, []))]);
+        }
+
+        if (supply.Total is { Limit: var total })
+        {
+            yield return FeedLimit.Of(
+                FeedLimitKey.OfTotal, "in all", new TotalSubject(supply.Id), null, new(total.Value, total.Evidence, total.Note), flows.Of(supply));
         }
     }
 
-    private static IEnumerable<FeedLimit> Ports(Graft graft, ImmutableArray<FeedFlow> flows, Dictionary<string, Rail> rails, Maker make)
+    private static IEnumerable<(string Supply, FeedLimit Limit)> PlacesOf(FeedFlows flows)
     {
-        foreach (var fed in flows.Where(flow => flow.Through is not null).GroupBy(flow => (Port: flow.Through!.Value, flow.Rail)))
+        var told = flows.Network.Places.Select(place => (Place: place, Terms: flows.At(place)))
+            .Where(each => !each.Terms.IsEmpty && each.Place.Bears is not null).ToArray();
+        foreach (var (place, terms) in told)
         {
-            if (graft.FindPort(fed.Key.Port) is not { } port || !rails.TryGetValue(fed.Key.Rail, out var rail)) continue;
-            var contacts = port.AllPins().Count(pin => pin.Signal.Value.Name == fed.Key.Rail && pin.Contact == ContactState.Wired);
-            var amps = port.Type.PortAmps ?? (port.Type.ContactAmps * Math.Max(contacts, 1));
-            if (amps is { } bears)
-                yield return make(FeedLimitKey.OfPort(fed.Key.Port, fed.Key.Rail), $"{fed.Key.Rail} out of {port.Name}", new PortSubject(fed.Key.Port),
-                    rail.Voltage,
-                    Limit(rail, bears, port.Type.PortAmps is null ? Contacts(Math.Max(contacts, 1), port.Type.ContactAmps) : "usual for such a header"), fed);
+            var (first, likely) = (terms[0].Flow, terms.Sum(term => term.Weight * term.Flow.At(LoadCase.Peak).Likely.Value));
+            // Where two ports meet, the same current passes the contacts of both: the one that takes it is told only where it bears less.
+            // On the way back the supply's side is the one that takes.
+            var isBack = place.Rail == SupplyMetal.Ground;
+            var isTaker = (likely != 0 ? likely : terms[0].Weight) < 0 != isBack;
+            if (isTaker && told.Any(other => IsBefore(other.Place, place) && other.Place.BearsAtBest <= place.BearsAtBest)) continue;
+            var key = isTaker && place.Key.Kind == FeedLimitKind.Port ? place.Key with { Kind = FeedLimitKind.Plug } : place.Key;
+            var bears = new Known<Throughput>(new Amps(place.Bears!.Value), Evidence.Assumed, Note(place));
+            yield return (first.Supply.Id, FeedLimit.Of(
+                key, $"{place.Rail} {place.Conductors.Name}", place.Conductors.Subject, isBack ? null : first.Rail.Voltage, bears, terms,
+                new Amps(place.BearsAtBest!.Value)));
         }
     }
 
-    private static string Contacts(int count, double? amps) => $"{(count == 1 ? "one contact" : $"{count} contacts")} of {amps} A";
+    // Every branch of the one is a branch of the other too.
+    private static bool IsBefore(FeedPlace other, FeedPlace place)
+        => other != place && place.Branches.TrueForAll(passed => other.Branches.Any(branch => branch.Branch == passed.Branch));
 
-    private static Known<Watts> Limit(Rail rail, double amps, string note) => new(rail.Voltage * new Amps(amps), Evidence.Assumed, note);
-
-    private static FeedLimit Make(
-        FeedLimitKey key, string name, Subject subject, Volts? volts, Known<Watts> limit, FeedFlow[] counted, Dictionary<string, Rail> rails)
+    private static string Note(FeedPlace place) => place switch
     {
-        Spread<Watts> Power(FeedFlow flow, LoadCase loadCase) => flow.At(loadCase).Rising(amps => rails[flow.Rail].Voltage * amps);
-        var uses = Enum.GetValues<LoadCase>().Select(loadCase => FeedUse.Of(
-            counted.Aggregate(Spread<Watts>.Exactly(Watts.Zero), (sum, flow) => sum + Power(flow, loadCase)),
-            loadCase == LoadCase.Spike ? new Watts(limit.Value.Value * FeedUse.SpikeTolerance) : limit.Value));
-        var unproven = counted.Where(flow => !flow.Evidence.IsProven()).Aggregate(Watts.Zero, (sum, flow) => sum + Power(flow, LoadCase.Peak).High);
-        return new FeedLimit(key, name, subject, volts, limit, [.. uses], counted.Select(flow => flow.Evidence).Append(limit.Evidence).Weakest(), unproven)
-        {
-            Counted = [.. counted],
-        };
-    }
+        { Conductors: { InAll: { } most } conductors } when place.Bears >= most => conductors.Note,
+        { Count: 1 } => $"one {place.Conductors.Note}",
+        _ => $"{place.Count} × {place.Conductors.Note}, shared unevenly",
+    };
 }

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Feed.Schools;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Findings;
@@ -16,6 +17,9 @@ namespace LooseGraft.Core.Feed;
 public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, WallFit? Fit, ImmutableArray<Finding> Findings)
     : IStageReview
 {
+    /// <summary>The circuit that the currents run in.</summary>
+    public required Netlist Netlist { get; init; }
+
     /// <summary>The three schools for a supply.</summary>
     public FeedSchools SchoolsFor(Graft graft, SupplyReview supply) => FeedSchools.Of(graft, supply, Flows);
 

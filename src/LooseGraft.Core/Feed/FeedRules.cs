@@ -25,5 +25,9 @@ internal static class FeedRules
     internal static readonly Rule WallUnexplained = Rule("FEED-018", Severity.Check, "wall readings that no figures within their ranges explain");
     internal static readonly Rule TrustedSchoolRefuses = Rule("FEED-019", Severity.Fix, "the school that is trusted says that the supply does not carry it");
 
+    internal static readonly Rule NotWired = Rule("FEED-020", Severity.Check, "a part that no joint and no plug leads to");
+
+    internal static readonly Rule FiguresOutOfOrder = Rule("FEED-021", Severity.Check, "figures in the wrong order");
+
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Feed, severity, title);
 }

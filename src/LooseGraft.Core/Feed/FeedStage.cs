@@ -1,8 +1,10 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Feed;
 
@@ -10,21 +12,28 @@ namespace LooseGraft.Core.Feed;
 public static class FeedStage
 {
     /// <summary>The stage, for the list of all.</summary>
-    public static StageDefinition Definition { get; } = new(Stage.Feed, input => Review(input.Graft), StageDefinition.RulesIn(typeof(FeedRules)));
+    public static StageDefinition Definition { get; } = new(
+        Stage.Feed, input => Review(input.Graft, input.Earlier.Of<WireReview>().Circuit.Netlist), StageDefinition.RulesIn(typeof(FeedRules)));
 
-    /// <summary>Reviews the feeding of a graft: time linear in the number of draws times the limits each counts against.</summary>
-    public static FeedReview Review(Graft graft)
+    /// <summary>Reviews the feeding of a graft.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="netlist">The circuit that its joints make. Parts that it does not know hang on nothing but what is meant.</param>
+    public static FeedReview Review(Graft graft, Netlist netlist)
     {
         var names = graft.Parts.ToDictionary(part => part.Id, part => part.Name);
-        var flows = new FeedFlows(graft);
+        var flows = new FeedFlows(graft, netlist);
+        var limits = FeedLimits.Of(graft, flows);
         var supplies = graft.Supplies
             .Select(supply => new SupplyReview(
-                supply, names.GetValueOrDefault(supply.Part, supply.Part), FeedLimits.Of(graft, supply, flows.Of(supply)), flows.Of(supply)))
+                supply, names.GetValueOrDefault(supply.Part, supply.Part), flows.Into(supply), [.. limits[supply.Id]],
+                [.. flows.Of(supply).Select(term => term.Flow)]))
             .ToImmutableArray();
-        var plugs = PlugCount.Of(graft);
+        var plugs = PlugCount.Of(graft, flows);
         var fit = WallFit.Of(graft, flows);
         return new FeedReview(supplies, flows, plugs, fit,
-            [.. FeedFindings.Of(graft, supplies), .. ChainFindings.Of(graft, supplies, flows, plugs), .. EvidenceFindings.Of(graft, supplies, flows, fit)]);
+            [.. FeedFindings.Of(graft, supplies), .. WayFindings.Of(graft, flows), .. ChainFindings.Of(graft, supplies, flows, plugs),
+                .. EvidenceFindings.Of(graft, supplies, flows, fit)])
+        { Netlist = netlist };
     }
 
     /// <summary>What a draw takes in one load case.</summary>

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Feed;
@@ -11,26 +12,41 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
 {
     /// <summary>Counts the plugs of a graft. Wanted are sockets of the shapes that only bring power in; which plug goes where best is not decided
     /// here.</summary>
-    public static PlugCount Of(Graft graft)
+    internal static PlugCount Of(Graft graft, FeedFlows flows)
     {
-        var taken = graft.Loads.Where(load => load.Plug is not null).Select(load => (load.Supply, load.Plug!))
-            .Concat(graft.Supplies.Where(supply => supply.Input?.Plug is not null).Select(supply => (supply.Input!.Supply, supply.Input.Plug!))).ToHashSet();
-        var free = (from supply in graft.Supplies
-                    from lead in supply.Leads
-                    from plug in lead.Plugs
-                    let name = $"{lead.Id}/{plug.Id}"
-                    where !taken.Contains((supply.Id, name))
-                    select new FreePlug(supply.Id, name, plug.Type)).ToImmutableArray();
         var joined = graft.Joints.Where(joint => joint.Method != JointMethod.LeaveOff).SelectMany(joint => new[] { joint.From, joint.To }).ToHashSet();
-        var fed = graft.Loads.Where(load => load.Plug is not null || load.Through is not null).Select(load => load.Part).ToHashSet();
-        var wanting = from part in graft.Parts
-                      where part.Kind is PartKind.Drive or PartKind.Card or PartKind.Board && !fed.Contains(part.Id)
-                      from port in part.Ports
-                      where port.Type.Housing == Housing.Power && port.Gender == Gender.Male && port.Type.Pinout.Count > 0
-                          && !joined.Contains(new PortId(part.Id, port.Id))
-                      select new WantingPort(part, port);
+        // What is meant counts only until a joint says how it is.
+        var wired = flows.All.Where(flow => flow.Hold == FeedHold.Joined).Select(flow => flow.Consumer).ToHashSet();
+        var meant = graft.Loads.Where(load => load.Meant is not null && !wired.Contains(load.Part)).Select(load => (load.Part, Way: load.Meant!)).ToArray();
+        var taken = meant.Where(each => each.Way.Plug is not null).Select(each => (each.Way.Supply, each.Way.Plug!))
+            .Concat(graft.Supplies.Where(supply => supply.Meant?.Plug is not null && !wired.Contains(supply.Part))
+                .Select(supply => (supply.Meant!.Supply, supply.Meant.Plug!))).ToHashSet();
+        var all = (from supply in graft.Supplies
+                   from lead in supply.Leads
+                   from plug in lead.Plugs
+                   select (Supply: supply, Name: $"{lead.Id}/{plug.Id}", Plug: plug)).ToArray();
+        var free = from each in all
+                   where !taken.Contains((each.Supply.Id, each.Name)) && !(each.Plug.Port is { } port && joined.Contains(new PortId(each.Supply.Part, port)))
+                   select new FreePlug(each.Supply.Id, each.Name, each.Plug.Type);
+        var types = all.ToLookup(each => (each.Supply.Id, each.Name), each => each.Plug.Type);
+        var wanting = graft.Parts.Where(part => part.Kind is PartKind.Drive or PartKind.Card or PartKind.Board)
+            .SelectMany(part => Unserved(part, joined, [.. meant.Where(each => each.Part == part.Id).Select(each => each.Way)], types));
         // Without a single plug described nobody can say that one is missing.
-        return new PlugCount(free, graft.Supplies.Any(supply => !supply.Leads.IsEmpty) ? [.. wanting] : []);
+        return new PlugCount([.. free], graft.Supplies.Any(supply => !supply.Leads.IsEmpty) ? [.. wanting] : []);
+    }
+
+    // Each way that is meant serves one socket: one of its own kind, or the first that is left.
+    private static List<WantingPort> Unserved(Part part, HashSet<PortId> joined, MeantWay[] meant, ILookup<(string, string), ConnectorType> types)
+    {
+        var left = part.Ports.Where(port => port.Type.Housing == Housing.Power && port.Gender == Gender.Male && port.Type.Pinout.Count > 0
+            && !joined.Contains(new PortId(part.Id, port.Id))).ToList();
+        foreach (var (supply, plug) in meant.Where(way => way.Plug is not null || way.Through is not null).Select(way => (way.Supply, way.Plug)).Distinct())
+        {
+            var type = plug is null ? null : types[(supply, plug)].FirstOrDefault();
+            if ((left.FirstOrDefault(port => port.Type == type) ?? left.FirstOrDefault()) is { } served) left.Remove(served);
+        }
+
+        return [.. left.Select(port => new WantingPort(part, port))];
     }
 
     /// <summary>How each wanting socket fares: a free plug of its own kind, one by an adapter, or none. Plugs are given out in order, each once.</summary>

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -6,84 +7,90 @@ namespace LooseGraft.Core.Feed;
 
 /// <summary>The most that may be added at one place before a link of the chain gives.</summary>
 /// <param name="Amps">The current that may be added; 0 when a link is over already.</param>
-/// <param name="First">The link that gives first, in words; empty when no limit is known.</param>
+/// <param name="First">The link that gives first, in words.</param>
+/// <remarks>
+/// A draw of nothing is put at each place, and its share at every limit looked up. Each limit is then solved by itself for what it has left at peak, high
+/// figure: limit less use, over the share. Through a converter the equation of its efficiency is solved for what it may give while it takes what it takes now
+/// and what is left upstream. No stepping.
+/// </remarks>
 public sealed record RoomLeft(Amps Amps, string First)
 {
-    /// <summary>Works out the room on a rail of a supply, at a plug when one is named.</summary>
-    /// <remarks>
-    /// Each limit on the way is solved by itself for what it has left at peak, high figure: limit less use, over the voltage. Through a converter the equation
-    /// of its efficiency is solved for what it may give while it takes what it takes now and what is left upstream. No stepping.
-    /// </remarks>
-    /// <param name="feed">The review of the feeding.</param>
-    /// <param name="supply">The supply.</param>
-    /// <param name="rail">The rail.</param>
-    /// <param name="plug">The plug, written string/plug; null for the supply itself.</param>
-    /// <param name="port">The port of a part that feeds on, which comes in by that plug; null where it hangs on the supply.</param>
-    public static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug = null, PortId? port = null) => At(feed, supply, rail, plug, port, []);
+    private static readonly RoomLeft Unknown = new(new Amps(0), "no limit is known, so nothing can be promised");
+
+    /// <summary>The room at places.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="feed">The review of its feeding.</param>
+    /// <param name="places">Each by the rail, and the way that a part there would be meant to be fed.</param>
+    /// <returns>The room of each, in their order.</returns>
+    public static ImmutableArray<RoomLeft> At(Graft graft, FeedReview feed, IEnumerable<(string Rail, MeantWay Way)> places)
+    {
+        var asked = places.ToArray();
+        var nothing = Spread<Amps>.Exactly(new Amps(0));
+        var probes = asked.Index().Select(place => new Load($"\0{place.Index}", $"\0{place.Index}")
+        {
+            Draws = [new Draw(place.Item.Rail, nothing, nothing, nothing, Evidence.Measured)],
+            Meant = place.Item.Way,
+        });
+        var with = FeedStage.Review(graft with { Loads = [.. graft.Loads, .. probes] }, feed.Netlist);
+        var rooms = new Dictionary<string, RoomLeft>();
+        foreach (var flow in with.Flows.All.Where(flow => flow.Consumer[0] == '\0'))
+            rooms[flow.Consumer] = CarriesIt(flow, asked[int.Parse(flow.Consumer.AsSpan(1), null)].Way) ? Of(with, flow, []) : Lacking(flow);
+        return [.. asked.Index().Select(place => rooms.GetValueOrDefault($"\0{place.Index}") ?? new RoomLeft(new Amps(0), $"no {place.Item.Rail} there"))];
+    }
 
     /// <summary>The room on each rail of a supply, at each plug that nothing takes, and at each port that feeds its current on; each with its name.</summary>
     public static IEnumerable<(string Place, RoomLeft Room)> Everywhere(Graft graft, FeedReview feed, SupplyReview review)
     {
         var supply = review.Supply;
-        return supply.Rails.Select(rail => ($"{rail.Name} of {review.Name}", At(feed, supply, rail.Name)))
+        var places = supply.Rails.Select(rail => ($"{rail.Name} of {review.Name}", rail.Name, new MeantWay(supply.Id)))
             .Concat(from plug in feed.Plugs.Free
                     where plug.Supply == supply.Id
                     from rail in supply.Rails
                     where plug.Type.Pinout.Contains(rail.Name)
-                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", At(feed, supply, rail.Name, plug.Name)))
-            .Concat(from fed in review.Flows.Where(flow => flow.Through is not null).DistinctBy(flow => (flow.Through, flow.Rail))
-                    select ($"{fed.Rail} out of {graft.FindPort(fed.Through!.Value)?.Name}", At(feed, supply, fed.Rail, fed.Plug, fed.Through)));
+                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", rail.Name, new MeantWay(supply.Id) { Plug = plug.Name }))
+            .Concat(from flow in review.Flows
+                    from step in flow.Way
+                    where step.Key.Kind == FeedLimitKind.Port
+                    group flow by (Port: step.Key.Port!.Value, Rail: flow.Rail.Name) into same
+                    select ($"{same.Key.Rail} out of {graft.FindPort(same.Key.Port)?.Name}", same.Key.Rail,
+                        new MeantWay(supply.Id) { Through = same.Key.Port }))
+            .ToArray();
+        return places.Select(place => place.Item1).Zip(At(graft, feed, places.Select(place => (place.Item2, place.Item3))));
     }
 
-    private static RoomLeft At(FeedReview feed, Supply supply, string rail, string? plug, PortId? port, HashSet<string> seen)
+    private static bool CarriesIt(FeedFlow flow, MeantWay way)
+        => way.Plug is not { } plug || PlugOf(flow.Supply, plug) is not { Type.Pinout.Count: > 0 } found
+            || found.Type.Pinout.Contains(flow.Rail.Output.Name);
+
+    private static RoomLeft Lacking(FeedFlow flow) => new(new Amps(0), $"no {flow.Rail.Name} at such a plug");
+
+    private static SupplyPlug? PlugOf(Supply supply, string name)
+        => supply.Leads.SelectMany(lead => lead.Plugs.Where(plug => $"{lead.Id}/{plug.Id}" == name)).FirstOrDefault();
+
+    private static RoomLeft Of(FeedReview feed, FeedFlow probe, HashSet<string> seen)
     {
         var best = new RoomLeft(new Amps(double.PositiveInfinity), "");
-        if (feed.Supplies.FirstOrDefault(review => review.Supply.Id == supply.Id) is not { } review
-            || supply.Rails.FirstOrDefault(each => each.Name == rail) is not { } own || !seen.Add(supply.Id))
-            return new RoomLeft(new Amps(0), $"no {rail} there");
-        var volts = Math.Abs(own.Voltage.Value);
-        foreach (var limit in review.Limits.Where(limit => Concerns(limit.Key, supply, rail, plug, port)))
+        foreach (var (review, limit) in feed.Supplies.SelectMany(review => review.Limits.Select(limit => (review, limit))))
         {
-            var left = Math.Max(0, limit.LeastLeft.Value / volts);
+            var weight = Math.Abs(limit.Counted.FirstOrDefault(term => ReferenceEquals(term.Flow, probe)).Weight);
+            if (weight == 0) continue;
+            var left = Math.Max(0, limit.LeastLeft.Value / weight);
             if (left < best.Amps.Value) best = new RoomLeft(new Amps(left), $"{limit.Name} of {review.Name}");
         }
 
-        if (plug is not null && Unused(supply, rail, plug) is { } fresh && fresh.Amps < best.Amps) best = fresh;
-        if (supply.Input is not { } input || feed.Supplies.FirstOrDefault(upstream => upstream.Supply.Id == input.Supply) is not { } above) return Finite(best);
-        var room = At(feed, above.Supply, input.Rail, input.Plug, null, seen);
-        var upstreamVolts = Math.Abs(above.Supply.Rails.FirstOrDefault(each => each.Name == input.Rail)?.Voltage.Value ?? 0);
-        var mayTake = feed.Flows.Taken(supply, LoadCase.Peak).High.Value + (room.Amps.Value * upstreamVolts);
+        return Through(feed, probe, best, seen) is var room && double.IsFinite(room.Amps.Value) ? room : Unknown;
+    }
+
+    // What the supply may give on, by what is left of what feeds it.
+    private static RoomLeft Through(FeedReview feed, FeedFlow probe, RoomLeft best, HashSet<string> seen)
+    {
+        var supply = probe.Supply;
+        if (feed.Flows.Into(supply) is not { } into || !seen.Add(supply.Id)) return best;
+        var room = Of(feed, into, seen);
+        var mayTake = feed.Flows.Taken(supply, LoadCase.Peak).High.Value + (room.Amps.Value * Math.Abs(into.Rail.Voltage.Value));
         var passed = room.Amps.Value <= 0
             ? 0
-            : Math.Max(0, (FeedFlows.MostGiven(supply, mayTake) - feed.Flows.Given(supply, LoadCase.Peak).High.Value) / volts);
-        return Finite(passed < best.Amps.Value ? new RoomLeft(new Amps(passed), room.First) : best);
+            : Math.Max(0, feed.Flows.MostGiven(supply, mayTake) - feed.Flows.Given(supply, LoadCase.Peak).High.Value) / Math.Abs(probe.Rail.Voltage.Value);
+        return passed < best.Amps.Value ? new RoomLeft(new Amps(passed), room.First) : best;
     }
-
-    private static bool Concerns(FeedLimitKey limit, Supply supply, string rail, string? plug, PortId? port) => limit.Kind switch
-    {
-        FeedLimitKind.Total => true,
-        FeedLimitKind.Combined => supply.Combined[limit.Shared!.Value].Rails.Contains(rail),
-        FeedLimitKind.Rail => limit.Rail == rail,
-        FeedLimitKind.Wire => limit.Rail == rail && plug?.StartsWith(limit.At + "/", StringComparison.Ordinal) == true,
-        FeedLimitKind.Plug => limit.Rail == rail && plug == limit.At,
-        FeedLimitKind.Port => limit.Rail == rail && port is not null && port == limit.Port,
-        _ => false,
-    };
-
-    // A string or plug that carries nothing of this rail yet has no limit of its own in the review.
-    private static RoomLeft? Unused(Supply supply, string rail, string plug)
-    {
-        var lead = supply.Leads.FirstOrDefault(lead => plug.StartsWith(lead.Id + "/", StringComparison.Ordinal));
-        if (lead?.Plugs.FirstOrDefault(each => plug == $"{lead.Id}/{each.Id}") is not { } found) return null;
-        if (found.Type.Pinout.Count > 0 && !found.Type.Pinout.Contains(rail)) return new RoomLeft(new Amps(0), $"no {rail} at a {found.Type.Name}");
-        var wire = WireGauge.All.Where(gauge => gauge.Awg <= lead.Awg).MaxBy(gauge => gauge.Awg) ?? WireGauge.All[0];
-        var contacts = found.Type.ContactAmps * found.Type.Pinout.Count(signal => signal == rail);
-        var wires = wire.Amps * lead.WiresEach;
-        return contacts is > 0 and { } bears && bears < wires
-            ? new RoomLeft(new Amps(bears), $"{rail} at {found.Id} of {lead.Name}")
-            : new RoomLeft(new Amps(wires), $"{rail} along {lead.Name}");
-    }
-
-    private static RoomLeft Finite(RoomLeft room)
-        => double.IsFinite(room.Amps.Value) ? room : new RoomLeft(new Amps(0), "no limit is known, so nothing can be promised");
 }

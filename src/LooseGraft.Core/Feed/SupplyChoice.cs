@@ -15,22 +15,25 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
 {
     /// <summary>Every usual supply, those that carry it and lose least first.</summary>
     /// <param name="graft">The graft.</param>
+    /// <param name="feed">How it is fed.</param>
     /// <param name="review">The supply there is.</param>
-    public static ImmutableArray<SupplyChoice> InPlaceOf(Graft graft, SupplyReview review)
+    public static ImmutableArray<SupplyChoice> InPlaceOf(Graft graft, FeedReview feed, SupplyReview review)
         => [.. PartTemplate.All.Where(template => template.Rails is { Count: > 0 } && template.Kind is PartKind.Supply or PartKind.Brick)
-            .Select(template => Of(graft, review, template))
+            .Select(template => Of(graft, feed, review, template))
             .OrderBy(choice => choice.Losses.Length > 0).ThenBy(choice => choice.Verdict).ThenBy(choice => choice.Losses.Length)];
 
-    private static SupplyChoice Of(Graft graft, SupplyReview review, PartTemplate template)
+    private static SupplyChoice Of(Graft graft, FeedReview feed, SupplyReview review, PartTemplate template)
     {
         var old = review.Supply;
-        var made = TemplatePart.MakeSupply(template, old.Id, old.Part)! with { Input = old.Input, Class = old.Class };
+        var made = TemplatePart.MakeSupply(template, old.Id, old.Part)! with { Meant = old.Meant, Class = old.Class };
         // Its leads are other leads; what is known of the old ones says nothing of them.
-        ValueList<Load> loads = [.. graft.Loads.Select(load => load.Supply == old.Id ? load with { Plug = null } : load)];
-        var after = FeedStage.Review(graft.WithSupply(old.Id, _ => made) with { Loads = loads }).Supplies.First(supply => supply.Supply.Id == old.Id);
+        ValueList<Load> loads = [.. graft.Loads.Select(
+            load => load.Meant is { } meant && meant.Supply == old.Id ? load with { Meant = meant with { Plug = null } } : load)];
+        var after = FeedStage.Review(graft.WithSupply(old.Id, _ => made) with { Loads = loads }, feed.Netlist).Supplies
+            .First(supply => supply.Supply.Id == old.Id);
         var limits = after.Limits.Where(limit => limit.Kind <= FeedLimitKind.Total).ToArray();
         var tightest = limits.MinBy(limit => limit.LeastShareLeft);
-        var drawn = review.Flows.Select(flow => flow.Rail).ToHashSet();
+        var drawn = review.Flows.Select(flow => flow.Rail.Name).ToHashSet();
         var rails = made.Rails.Select(rail => rail.Name).ToHashSet();
         var plugs = (template.Ports ?? []).Where(port => port.Gender == Gender.Female || template.Kind == PartKind.Brick).Select(port => port.Connector)
             .ToList();
@@ -58,11 +61,11 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
             .Where(port => port.Part == old.Part)
             .Distinct().Select(graft.FindPort).OfType<Port>().Select(port => port.Type);
         var taken = from load in graft.Loads
-                    where load.Supply == old.Id && load.Plug is not null
-                    let lead = old.Leads.FirstOrDefault(lead => load.Plug!.StartsWith(lead.Id + "/", StringComparison.Ordinal))
-                    let plug = lead?.Plugs.FirstOrDefault(plug => load.Plug == $"{lead.Id}/{plug.Id}")
+                    where load.Meant is { Plug: not null } meant && meant.Supply == old.Id
+                    let lead = old.Leads.FirstOrDefault(lead => load.Meant!.Plug!.StartsWith(lead.Id + "/", StringComparison.Ordinal))
+                    let plug = lead?.Plugs.FirstOrDefault(plug => load.Meant!.Plug == $"{lead.Id}/{plug.Id}")
                     where plug is not null
-                    select (load.Plug, plug.Type);
+                    select (load.Meant!.Plug, plug.Type);
         var wanted = joined.Any() ? joined : taken.DistinctBy(pair => pair.Plug).Select(pair => pair.Type);
         foreach (var type in wanted)
         {

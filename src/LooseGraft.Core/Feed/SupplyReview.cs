@@ -6,9 +6,11 @@ namespace LooseGraft.Core.Feed;
 /// <summary>How one supply fares.</summary>
 /// <param name="Supply">The supply.</param>
 /// <param name="Name">The name of the part that it is.</param>
-/// <param name="Limits">Its limits: rails, then shared ones, then the total, then wires, plugs and ports.</param>
-/// <param name="Flows">The currents that run from it.</param>
-public sealed record SupplyReview(Supply Supply, string Name, ImmutableArray<FeedLimit> Limits, ImmutableArray<FeedFlow> Flows)
+/// <param name="Into">What feeds it inside the graft; null for one that hangs on the wall.</param>
+/// <param name="Limits">Its limits: rails, then shared ones, then the total, then the places that its currents pass.</param>
+/// <param name="Flows">The currents that it gives.</param>
+public sealed record SupplyReview(
+    Supply Supply, string Name, FeedFlow? Into, ImmutableArray<FeedLimit> Limits, ImmutableArray<FeedFlow> Flows)
 {
     /// <summary>The limit with the least share left at peak; null when none is known.</summary>
     public FeedLimit? Tightest => Limits.MinBy(limit => limit.LeastShareLeft);

@@ -32,20 +32,22 @@ internal static class CrossChecks
         foreach (var (index, supply) in graft.Supplies.Index())
         {
             Exists(context, $".supplies[{index}].part", supply.Part, parts, "the id of a part");
-            if (supply.Input is not { } input) continue;
-            Exists(context, $".supplies[{index}].input.supply", input.Supply, supplies, "the id of a supply");
+            foreach (var (at, lead) in supply.Leads.Index()) Plugs(context, $".supplies[{index}].strings[{at}]", supply, lead, ports);
+            if (supply.Meant is not { } input) continue;
+            Exists(context, $".supplies[{index}].meant.supply", input.Supply, supplies, "the id of a supply");
             if (input.Plug is { } plug && !plugs.Contains((input.Supply, plug)))
-                context.Fail($".supplies[{index}].input.plug", ReadContext.Quote(plug), "a plug of that supply");
+                context.Fail($".supplies[{index}].meant.plug", ReadContext.Quote(plug), "a plug of that supply");
         }
 
         Unique(context, "wallReadings", graft.WallReadings, reading => reading.Id);
         foreach (var (index, load) in graft.Loads.Index())
         {
-            if (load.Plug is { } plug && !plugs.Contains((load.Supply, plug)))
-                context.Fail($".loads[{index}].plug", ReadContext.Quote(plug), "a plug of its supply, written string/plug");
-            if (load.Through is { } through) Find(context, $".loads[{index}].through", through, ports);
             Exists(context, $".loads[{index}].part", load.Part, parts, "the id of a part");
-            Exists(context, $".loads[{index}].supply", load.Supply, supplies, "the id of a supply");
+            if (load.Meant is not { } meant) continue;
+            Exists(context, $".loads[{index}].meant.supply", meant.Supply, supplies, "the id of a supply");
+            if (meant.Plug is { } plug && !plugs.Contains((meant.Supply, plug)))
+                context.Fail($".loads[{index}].meant.plug", ReadContext.Quote(plug), "a plug of its supply, written string/plug");
+            if (meant.Through is { } through) Find(context, $".loads[{index}].meant.through", through, ports);
         }
 
         Unique(context, "oldCase", graft.OldCase, answer => answer.Duty);
@@ -62,6 +64,20 @@ internal static class CrossChecks
     public static void Exists(ReadContext context, string path, string id, HashSet<string> ids, string what)
     {
         if (!ids.Contains(id)) context.Fail(path, ReadContext.Quote(id), $"{what} in this file");
+    }
+
+    private static void Plugs(ReadContext context, string path, Supply supply, SupplyLead lead, Dictionary<PortId, Port> ports)
+    {
+        foreach (var (index, plug) in lead.Plugs.Index())
+        {
+            if (plug.Port is { } port && (!ports.TryGetValue(new PortId(supply.Part, port), out var found) || found.Type != plug.Type))
+                context.Fail($"{path}.plugs[{index}].port", ReadContext.Quote(port), "a port of the supply's part of the same kind of connector");
+        }
+
+        var again = supply.Leads.SelectMany(each => each.Plugs).Where(plug => plug.Port is not null).GroupBy(plug => plug.Port)
+            .Where(same => same.Count() > 1).Select(same => same.Key).ToHashSet();
+        foreach (var (index, plug) in lead.Plugs.Index().Where(plug => plug.Item.Port is not null && again.Contains(plug.Item.Port)))
+            context.Fail($"{path}.plugs[{index}].port", $"{plug.Port} again", "each port once; another plug of this supply is it already");
     }
 
     private static void Joint(ReadContext context, string path, Joint joint, Dictionary<PortId, Port> ports)

@@ -8,7 +8,7 @@ namespace LooseGraft.Core.Files;
 internal static class DonorFormat
 {
     public const string FormatName = "loose-graft-donor";
-    public const int Version = 2;
+    public const int Version = 3;
 
     public static readonly ObjectCodec<KnownDonor> Donor = DescribeDonor();
 

@@ -41,7 +41,9 @@ internal static class FeedFormat
         var plug = new ObjectCodec<SupplyPlug>("supplyPlug", "One plug on a string.", isInline: true);
         var plugId = plug.Required("id", Id, value => value.Id, "Unique within the string.");
         var connector = plug.Required("connector", Connector, value => value.Type, "The kind of connector.");
-        plug.Makes(values => new SupplyPlug(values.Of(plugId), values.Of(connector)) { Unknown = values.Unknown }, value => value.Unknown);
+        var port = plug.Optional("port", Id, value => value.Port, "Which port of the supply's part it is.");
+        plug.Makes(
+            values => new SupplyPlug(values.Of(plugId), values.Of(connector)) { Port = values.Of(port), Unknown = values.Unknown }, value => value.Unknown);
 
         var lead = new ObjectCodec<SupplyLead>("string", "A lead of a supply with its plugs.");
         var id = lead.Required("id", Id, value => value.Id, "Unique within the supply.");
@@ -89,13 +91,13 @@ internal static class FeedFormat
         var outputs = supply.Many("rails", rail, GraftFileLimits.Rails, value => value.Rails, "Its outputs.");
         var combined = supply.Many("combined", shared, GraftFileLimits.Rails, value => value.Combined, "Limits that several rails share.");
         var total = supply.Optional("total", totalLimit, value => value.Total, "The most it may give in all.");
-        var input = new ObjectCodec<SupplyInput>("supplyInput", "What feeds it inside the graft.", isInline: true);
+        var input = new ObjectCodec<MeantInput>("meantInput", "What is meant to feed a supply inside the graft.", isInline: true);
         var upstream = input.Required("supply", Id, value => value.Supply, "The supply upstream.");
         var upstreamRail = input.Required("rail", RailName, value => value.Rail, "Its rail.");
-        var upstreamPlug = input.Optional("plug", PlugName, value => value.Plug, "The plug it takes there.");
-        input.Makes(values => new SupplyInput(values.Of(upstream), values.Of(upstreamRail)) { Plug = values.Of(upstreamPlug), Unknown = values.Unknown },
+        var upstreamPlug = input.Optional("plug", PlugName, value => value.Plug, "The plug it shall take there.");
+        input.Makes(values => new MeantInput(values.Of(upstream), values.Of(upstreamRail)) { Plug = values.Of(upstreamPlug), Unknown = values.Unknown },
             value => value.Unknown);
-        var fedBy = supply.Optional("input", input, value => value.Input, "What feeds it, unless it hangs on the wall.");
+        var meant = supply.Optional("meant", input, value => value.Meant, "What shall feed it where no joint does, unless it hangs on the wall.");
         var efficiency = supply.Optional(
             "efficiency", new ChoiceCodec<EfficiencyClass>(), value => value.Class, "How much of what it takes it gives on, by its label.");
         var age = supply.Optional("ageYears", new NumberCodec(0, 100), value => value.AgeYears, "Its age in years.");
@@ -106,7 +108,7 @@ internal static class FeedFormat
             Rails = values.Of(outputs),
             Combined = values.Of(combined),
             Total = values.Of(total),
-            Input = values.Of(fedBy),
+            Meant = values.Of(meant),
             Class = values.Of(efficiency),
             AgeYears = values.Of(age),
             RunsHot = values.Of(hot),
@@ -154,18 +156,22 @@ internal static class FeedFormat
             Unknown = values.Unknown,
         }, value => value.Unknown);
 
-        var load = new ObjectCodec<Load>("load", "All that one part takes from one supply.");
+        var way = new ObjectCodec<MeantWay>("meantWay", "How a part is meant to be fed as long as no joint says so.", isInline: true);
+        var supply = way.Required("supply", Id, value => value.Supply, "The supply that shall feed it.");
+        var plug = way.Optional("plug", PlugName, value => value.Plug, "The plug of its supply that it shall take.");
+        var through = way.Optional("through", PortName, value => value.Through, "The port of another part that shall feed it on.");
+        way.Makes(values => new MeantWay(values.Of(supply)) { Plug = values.Of(plug), Through = values.Of(through), Unknown = values.Unknown },
+            value => value.Unknown);
+
+        var load = new ObjectCodec<Load>("load", "What one part takes; by what way is read from the joints.");
         var id = load.Required("id", Id, value => value.Id, "Unique within the graft.");
         var part = load.Required("part", Id, value => value.Part, "The part.");
-        var supply = load.Required("supply", Id, value => value.Supply, "The supply that feeds it.");
         var draws = load.Many("draws", draw, GraftFileLimits.Rails, value => value.Draws, "What it takes, rail by rail.");
-        var plug = load.Optional("plug", PlugName, value => value.Plug, "The plug of its supply that it takes.");
-        var through = load.Optional("through", PortName, value => value.Through, "The port of another part that feeds it on.");
-        return load.Makes(values => new Load(values.Of(id), values.Of(part), values.Of(supply))
+        var meant = load.Optional("meant", way, value => value.Meant, "How it shall be fed where no joint feeds it.");
+        return load.Makes(values => new Load(values.Of(id), values.Of(part))
         {
             Draws = values.Of(draws),
-            Plug = values.Of(plug),
-            Through = values.Of(through),
+            Meant = values.Of(meant),
             Unknown = values.Unknown,
         },
             value => value.Unknown, (value, context) => CrossChecks.Unique(context, "draws", value.Draws, item => item.Rail));

@@ -50,6 +50,6 @@ internal static class FormatPieces
     public static readonly Codec<Evidence> Grade = new ChoiceCodec<Evidence>();
 
     public static MappedCodec<double, T> Quantity<T>(double least, double most)
-        where T : struct, IQuantity<T>
+        where T : struct, IUnitQuantity<T>
         => new(new NumberCodec(least, most), value => T.Of(value), quantity => quantity.Value);
 }

@@ -10,7 +10,7 @@ namespace LooseGraft.Core.Files;
 internal static class GraftFormat
 {
     public const string FormatName = "loose-graft";
-    public const int Version = 2;
+    public const int Version = 3;
 
     public static readonly ObjectCodec<Graft> Graft = DescribeGraft();
 

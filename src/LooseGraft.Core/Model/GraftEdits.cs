@@ -24,9 +24,10 @@ public static class GraftEdits
             Parts = graft.Parts.RemoveAll(part => part.Id == id),
             Joints = graft.Joints.RemoveAll(joint => joint.From.Part == id || joint.To.Part == id),
             Supplies = [.. supplies.Select(
-                supply => supply.Input is { } input && supplies.All(other => other.Id != input.Supply) ? supply with { Input = null } : supply)],
-            Loads = [.. graft.Loads.Where(load => load.Part != id && supplies.Any(supply => supply.Id == load.Supply))
-                .Select(load => load.Through?.Part == id ? load with { Through = null } : load)],
+                supply => supply.Meant is { } input && supplies.All(other => other.Id != input.Supply) ? supply with { Meant = null } : supply)],
+            Loads = [.. graft.Loads.Where(load => load.Part != id)
+                .Select(load => load.Meant is { } meant && supplies.All(supply => supply.Id != meant.Supply) ? load with { Meant = null } : load)
+                .Select(load => Off(load, through => through.Part == id))],
             OldCase = [.. graft.OldCase.Select(answer => answer.MetBy == id ? answer with { MetBy = null } : answer)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port.Part == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id),
@@ -48,7 +49,8 @@ public static class GraftEdits
         }) with
         {
             Joints = graft.Joints.RemoveAll(joint => joint.From == id || joint.To == id),
-            Loads = [.. graft.Loads.Select(load => load.Through == id ? load with { Through = null } : load)],
+            Loads = [.. graft.Loads.Select(load => Off(load, through => through == id))],
+            Supplies = [.. graft.Supplies.Select(supply => supply.Part == id.Part ? supply.WithoutPort(id.Port) : supply)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id.Part && photo.Port == id.Port),
             Seating = graft.Seating with { Runs = graft.Seating.Runs.RemoveAll(run => run.From.Port == id || run.To.Port == id) },
@@ -98,6 +100,15 @@ public static class GraftEdits
         var used = taken.ToHashSet();
         return Enumerable.Range(1, int.MaxValue).Select(number => number == 1 ? stem : $"{stem}-{number}").First(id => !used.Contains(id));
     }
+
+    /// <summary>The supply without the tie of its plugs to a port that is there no more.</summary>
+    private static Supply WithoutPort(this Supply supply, string port) => supply with
+    {
+        Leads = [.. supply.Leads.Select(lead => lead with { Plugs = Replace(lead.Plugs, plug => plug.Port == port, plug => plug with { Port = null }) })],
+    };
+
+    private static Load Off(Load load, Predicate<PortId> isGone)
+        => load.Meant is { Through: { } through } meant && isGone(through) ? load with { Meant = meant with { Through = null } } : load;
 
     private static ValueList<T> Replace<T>(ValueList<T> items, Predicate<T> isMeant, Func<T, T> change)
         => [.. items.Select(item => isMeant(item) ? change(item) : item)];

@@ -16,8 +16,8 @@ public sealed record Supply(string Id, string Part)
     /// <summary>The most it may give in all; null when nobody said.</summary>
     public TotalLimit? Total { get; init; }
 
-    /// <summary>What feeds it inside the graft; null for what hangs on the wall.</summary>
-    public SupplyInput? Input { get; init; }
+    /// <summary>What is meant to feed it inside the graft where no joint does; null for what hangs on the wall.</summary>
+    public MeantInput? Meant { get; init; }
 
     /// <summary>How much of what it takes it gives on; null when nobody looked.</summary>
     public EfficiencyClass? Class { get; init; }

@@ -7,6 +7,9 @@ namespace LooseGraft.Core.Model;
 /// <param name="Type">The kind of connector.</param>
 public sealed record SupplyPlug(string Id, ConnectorType Type)
 {
+    /// <summary>Which port of the supply's part it is; null where none is described.</summary>
+    public string? Port { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

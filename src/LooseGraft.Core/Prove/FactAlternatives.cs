@@ -23,7 +23,7 @@ internal static class FactAlternatives
     public static Graft Scene(Graft graft, PortId? scope)
     {
         var scene = graft with { OldCase = [], Readings = [], Observations = [] };
-        return scope is null ? scene with { Joints = [] } : scene with { Loads = [] };
+        return scope is null ? scene : scene with { Loads = [] };
     }
 
     /// <summary>Whether any joint takes part in what a port carries.</summary>

@@ -21,14 +21,17 @@ public static class ProveList
     /// <summary>The list, most telling first.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="facts">Its unproven facts.</param>
-    /// <param name="rules">Runs the rules on a graft.</param>
-    public static ImmutableArray<ProveEntry> Of(Graft graft, IEnumerable<UnprovenFact> facts, Func<Graft, IEnumerable<Finding>> rules)
+    /// <param name="rulesOfContacts">Runs the rules that a contact can reach.</param>
+    /// <param name="rulesOfFeed">Runs those that a supply or a draw can reach.</param>
+    public static ImmutableArray<ProveEntry> Of(
+        Graft graft, IEnumerable<UnprovenFact> facts, Func<Graft, IEnumerable<Finding>> rulesOfContacts, Func<Graft, IEnumerable<Finding>> rulesOfFeed)
     {
         var work = 0L;
         var entries = new List<ProveEntry>();
         foreach (var group in facts.GroupBy(fact => FactAlternatives.Scope(fact.Subject)))
         {
             var scene = FactAlternatives.Scene(graft, group.Key);
+            var rules = group.Key is null ? rulesOfFeed : rulesOfContacts;
             if (group.Key is { } port && !FactAlternatives.IsJoined(scene, port))
             {
                 // What no joint touches changes no verdict, whatever it is.
@@ -87,11 +90,17 @@ public static class ProveList
         {
             _ when FactAlternatives.Scope(subject) is { } port => Touching(graft, port),
             JointSubject(var joint) => graft.Joints.Where(found => found.Id == joint).SelectMany(found => new[] { found.From.Part, found.To.Part }),
-            SupplyPartSubject { Supply: var supply } => graft.Loads.Where(load => load.Supply == supply).Select(load => load.Part),
+            SupplyPartSubject { Supply: var supply } => FedBy(graft, supply),
             _ => [],
         };
         return ports.Distinct().Aggregate(Money.Zero, (sum, part) => sum + (graft.FindPart(part)?.Cost ?? Money.Zero));
     }
+
+    // The parts that a plug of it is joined to, and those that are meant to hang on it.
+    private static IEnumerable<string> FedBy(Graft graft, string supply)
+        => graft.Supplies.Where(found => found.Id == supply).SelectMany(found => graft.Joints.SelectMany(
+            joint => joint.From.Part == found.Part ? [joint.To.Part] : joint.To.Part == found.Part ? [joint.From.Part] : Array.Empty<string>()))
+            .Concat(graft.Loads.Where(load => load.Meant?.Supply == supply).Select(load => load.Part));
 
     private static IEnumerable<string> Touching(Graft graft, PortId port)
         => graft.Joints.Where(joint => joint.From == port || joint.To == port).SelectMany(joint => new[] { joint.From.Part, joint.To.Part }).Append(port.Part);

@@ -2,7 +2,7 @@ namespace LooseGraft.Core.Quantities;
 
 /// <summary>Electric current.</summary>
 /// <param name="Value">The amount in amperes.</param>
-public readonly record struct Amps(double Value) : IQuantity<Amps>
+public readonly record struct Amps(double Value) : IUnitQuantity<Amps>
 {
     /// <summary>None at all.</summary>
     public static readonly Amps Zero = new(0);

@@ -2,7 +2,7 @@ namespace LooseGraft.Core.Quantities;
 
 /// <summary>Length.</summary>
 /// <param name="Value">The amount in millimetres.</param>
-public readonly record struct Millimetres(double Value) : IQuantity<Millimetres>
+public readonly record struct Millimetres(double Value) : IUnitQuantity<Millimetres>
 {
     /// <summary>None at all.</summary>
     public static readonly Millimetres Zero = new(0);

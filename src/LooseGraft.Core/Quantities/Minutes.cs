@@ -2,7 +2,7 @@ namespace LooseGraft.Core.Quantities;
 
 /// <summary>Time at the bench.</summary>
 /// <param name="Value">The amount in minutes.</param>
-public readonly record struct Minutes(double Value) : IQuantity<Minutes>
+public readonly record struct Minutes(double Value) : IUnitQuantity<Minutes>
 {
     /// <inheritdoc/>
     public static Minutes Of(double value) => new(value);

@@ -2,7 +2,7 @@ namespace LooseGraft.Core.Quantities;
 
 /// <summary>Electric resistance.</summary>
 /// <param name="Value">The amount in ohms.</param>
-public readonly record struct Ohms(double Value) : IQuantity<Ohms>
+public readonly record struct Ohms(double Value) : IUnitQuantity<Ohms>
 {
     /// <inheritdoc/>
     public static Ohms Of(double value) => new(value);

@@ -2,7 +2,7 @@ namespace LooseGraft.Core.Quantities;
 
 /// <summary>Electric potential difference, signed: a rail may be negative.</summary>
 /// <param name="Value">The amount in volts.</param>
-public readonly record struct Volts(double Value) : IQuantity<Volts>
+public readonly record struct Volts(double Value) : IUnitQuantity<Volts>
 {
     /// <summary>None at all.</summary>
     public static readonly Volts Zero = new(0);

@@ -2,7 +2,7 @@ namespace LooseGraft.Core.Quantities;
 
 /// <summary>Electric power.</summary>
 /// <param name="Value">The amount in watts.</param>
-public readonly record struct Watts(double Value) : IQuantity<Watts>
+public readonly record struct Watts(double Value) : IUnitQuantity<Watts>
 {
     /// <summary>None at all.</summary>
     public static readonly Watts Zero = new(0);

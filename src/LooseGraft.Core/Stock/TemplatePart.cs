@@ -8,8 +8,7 @@ namespace LooseGraft.Core.Stock;
 /// <summary>Puts a part of a usual sort into a graft, with what it gives and what it takes.</summary>
 public static class TemplatePart
 {
-    /// <summary>Adds the part; a supply also with its rails; a part that takes power also with its draws, if there is exactly one supply whose rails they
-    /// name.</summary>
+    /// <summary>Adds the part; a supply also with its rails; a part that takes power also with its draws.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="template">The sort of part.</param>
     /// <param name="name">What the builder calls it. The second of a sort that has no name of its own is numbered.</param>
@@ -94,16 +93,9 @@ public static class TemplatePart
             Note = template.Source,
         })];
 
-    // Which of several supplies is to feed it is the builder's to say.
     private static Load? MakeLoad(PartTemplate template, Graft graft, string part)
-    {
-        if (template.Draws is not { Count: > 0 } draws || graft.Supplies is not [var supply]) return null;
-        var rails = supply.Rails.Select(rail => rail.Name).ToHashSet();
-        return !draws.All(draw => rails.Contains(draw.Rail)) ? null : new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, supply.Id)
-        {
-            Draws = Draws(template),
-        };
-    }
+        => template.Draws is not { Count: > 0 } ? null
+            : new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part) { Draws = Draws(template) };
 
     private static Spread<Amps> Spread(IReadOnlyList<double> figures) => new(new Amps(figures[0]), new Amps(figures[1]), new Amps(figures[2]));
 

@@ -1,6 +1,5 @@
 using System.Globalization;
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Drawing;
 
@@ -17,9 +16,9 @@ public sealed record FeedPicture(SupplyReview Supply, LoadCase Case)
 
     public double Height => Supply.Limits.Length * RowHeight;
 
-    /// <summary>How far along the row a power stands. Beyond the drawing's edge it is cut off there.</summary>
-    public static double X(FeedLimit limit, Watts power)
-        => limit.Limit.Value > Watts.Zero ? Math.Clamp(power / limit.Limit.Value * LimitX, 0, Width) : Width;
+    /// <summary>How far along the row an amount stands. Beyond the drawing's edge it is cut off there.</summary>
+    public static double X(FeedLimit limit, Throughput used)
+        => limit.Limit.Value.Value > 0 ? Math.Clamp(used / limit.Limit.Value * LimitX, 0, Width) : Width;
 
     public static string Number(double pixels) => pixels.ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -50,7 +50,7 @@ public sealed record TreePicture(TreeNode Root, LoadCase Case)
 
     /// <summary>How full the link is: a word's shape and a share; null where no limit is known.</summary>
     public string? Share(TreeNode node)
-        => node.Limit is { } limit && limit.Limit.Value > Watts.Zero
+        => node.Limit is { } limit && limit.Limit.Value.Value > 0
             ? string.Create(CultureInfo.InvariantCulture, $"{100 * (limit.In(Case).Used.High / limit.Limit.Value):0} %")
             : null;
 

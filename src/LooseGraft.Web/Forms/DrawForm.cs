@@ -27,9 +27,9 @@ public sealed record DrawForm
         if (graft.FindPart(Part ?? "") is not { } fed) errors.AddModelError("part", "Choose the part that draws the current.");
         else if (Signal.Parse(Rail ?? "") is not { Family: SignalFamily.Supply } output)
             errors.AddModelError("rail", $"“{Rail}” is not a rail. Type one such as +12 V.");
-        else if (graft.Loads.Any(load => load.Supply == supply.Id && load.Part == fed.Id && load.Draws.Any(draw => draw.Rail == output.Name)))
+        else if (graft.Loads.Any(load => load.Part == fed.Id && load.Draws.Any(draw => draw.Rail == output.Name)))
             errors.AddModelError("rail", $"{fed.Name} already draws from {output}; change that row instead.");
-        else if (currents is { } amps) return new AddDraw(fed.Id, supply.Id, output.Name, amps, Evidence);
+        else if (currents is { } amps) return new AddDraw(fed.Id, graft.Supplies.Length > 1 ? supply.Id : null, output.Name, amps, Evidence);
         return null;
     }
 }

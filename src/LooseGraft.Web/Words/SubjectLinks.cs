@@ -35,7 +35,7 @@ public static class SubjectLinks
             BoxSubject => $"{root}/seat/lists#boxes",
             RunSubject => $"{root}/seat/lists#runs",
             SupplyPartSubject { Supply: var supply } => $"{root}/feed?supply={supply}#{Anchor(subject)}",
-            DrawSubject { Load: var load } => $"{root}/feed?supply={snapshot.Graft.Loads.FirstOrDefault(found => found.Id == load)?.Supply}#{Anchor(subject)}",
+            DrawSubject { Load: var load } => $"{root}/feed?load={load}#{Anchor(subject)}",
             _ => $"{root}/{StagePages.Of(stage).Slug}",
         };
     }

@@ -42,11 +42,11 @@ public sealed class FeedChainTests
         graft = graft with
         {
             Parts = graft.Parts.Add(new Part("fan", "fan", PartKind.Fan)),
-            Loads = [graft.Loads[0] with { Plug = "s/a" },
-                new Load("fan", "fan", "supply") { Draws = [Draw("+12 V", 0.5)], Through = new PortId("board", "header") }],
+            Loads = [graft.Loads[0].At("s/a"),
+                Hung("fan", "fan", "supply") with { Draws = [Draw("+12 V", 0.5)], Meant = new MeantWay("supply") { Through = new PortId("board", "header") } }],
         };
         var feed = Review.Of(graft).Feed;
-        Assert.Equal(42, Assert.Single(feed.Supplies[0].Limits, limit => limit.Kind == FeedLimitKind.Wire).In(LoadCase.Peak).Used.Likely.Value, 9);
+        Assert.Equal(3.5, feed.Supplies[0].Find(FeedLimitKey.OfWire("s", "+12 V"))!.In(LoadCase.Peak).Used.Likely.Value, 9);
         var tree = FeedTree.Of(graft, feed, LoadCase.Peak);
         var lead = tree.Children[0].Children[0].Children[0];
         Assert.Equal(("main lead", 42), (lead.Name, lead.Power.Likely.Value));
@@ -77,8 +77,7 @@ public sealed class FeedChainTests
         => Gen.Select(Gen.Double[0, 3], Gen.Double[0.2, 4]).Hold((amps, brickAmps) =>
         {
             var graft = Chain(amps, brickAmps);
-            var feed = Review.Of(graft).Feed;
-            var room = RoomLeft.At(feed, graft.Supplies[1], "+5.1 V");
+            var room = Room(graft, "converter", "+5.1 V");
             var more = Review.Of(Chain(amps + (room.Amps.Value * 0.999), brickAmps)).Feed;
             // What fits by the room left leaves no link over its limit, unless one was over before.
             if (room.Amps.Value > 0) Assert.All(more.Supplies.SelectMany(supply => supply.Limits), limit => Assert.True(limit.LeastLeft.Value > -1e-6));
@@ -93,16 +92,14 @@ public sealed class FeedChainTests
                 {
                     Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] }],
                 }, Draw("+12 V", twelve), Draw("+5 V", five)) is var graft && more >= 0
-                ? graft with { Loads = graft.Loads.Add(new Load("more", "board", "supply") { Draws = [Draw("+12 V", more)], Plug = onPlug ? "s/a" : null }) }
+                ? graft with { Loads = graft.Loads.Add(More(onPlug) with { Draws = [Draw("+12 V", more)] }) }
                 : throw new ArgumentOutOfRangeException(nameof(more));
             bool Fits(double more)
                 => Review.Of(With(more)).Feed.Supplies[0].Limits.Where(limit => limit.Kind != FeedLimitKind.Rail || limit.Name == "+12 V")
                 .Where(limit => limit.Kind != FeedLimitKind.Combined).All(limit => limit.LeastLeft.Value >= -1e-9);
             var (low, high) = (0.0, 40.0);
             for (var step = 0; step < 60 && Fits(0); step++) (low, high) = Fits((low + high) / 2) ? ((low + high) / 2, high) : (low, (low + high) / 2);
-            Assert.Equal(low, RoomLeft.At(
-                Review.Of(With(0)).Feed, SmallSupply() with { Leads = With(0).Supplies[0].Leads }, "+12 V", onPlug ? "s/a" : null).Amps.Value,
-                tolerance: 1e-6);
+            Assert.Equal(low, Room(With(0), "supply", "+12 V", onPlug ? "s/a" : null).Amps.Value, tolerance: 1e-6);
         }, iter: 40);
 
     [Fact]
@@ -111,13 +108,18 @@ public sealed class FeedChainTests
         var standby = new Rail(Signal("+5 V standby"), Limit(10));
         var main = new SupplyLead("s", "main") { Awg = 18, WiresEach = 1, Plugs = [new SupplyPlug("a", ConnectorTypes.Find("atx-main-24")!)] };
         var graft = Fed(SmallSupply() with { Rails = SmallSupply().Rails.Add(standby), Leads = [main] }, Draw("+5 V standby", 6));
-        double Room(Graft with, string? plug, PortId? port) => RoomLeft.At(Review.Of(with).Feed, with.Supplies[0], "+5 V", plug, port).Amps.Value;
-        Assert.Equal(10, Room(graft, null, null), 9);
-        // 18 AWG bears 7 A; the one standby contact bears just the 6 A asked of it.
-        Assert.Equal(7, Room(graft with { Loads = [graft.Loads[0] with { Plug = "s/a" }] }, "s/a", null), 9);
+        double Left(Graft with, string? plug, PortId? port) => Room(with, "supply", "+5 V", plug, port).Amps.Value;
+        Assert.Equal(10, Left(graft, null, null), 9);
+        // Five wires and contacts of +5 V bear more than the rail gives; the one standby contact bears just the 6 A asked of it.
+        Assert.Equal(10, Left(graft with { Loads = [graft.Loads[0].At("s/a")] }, "s/a", null), 9);
         var header = graft.WithPart("board", part => part with { Ports = [Header("+5 V,+5 V standby", "fan-3")] });
-        header = header with { Loads = [header.Loads[0] with { Through = new PortId("board", "header") }] };
-        Assert.Equal(10, Room(header, null, new PortId("board", "header")), 9);
+        header = header with
+        {
+            Parts = header.Parts.Add(new Part("other", "other", PartKind.Drive)),
+            Loads = [header.Loads[0] with { Part = "other", Meant = new MeantWay("supply") { Through = new PortId("board", "header") } }],
+        };
+        // A fan header's ampere, of which the standby current beside it takes nothing.
+        Assert.Equal(1, Left(header, null, new PortId("board", "header")), 9);
     }
 
     [Fact]
@@ -183,15 +185,17 @@ public sealed class FeedChainTests
     public void Taking_the_upstream_supply_out_lets_the_converter_hang_on_the_wall()
     {
         var graft = Chain(1).WithoutPart("brick");
-        Assert.Null(Assert.Single(graft.Supplies).Input);
+        Assert.Null(Assert.Single(graft.Supplies).Meant);
     }
+
+    private static Load More(bool onPlug) => onPlug ? Hung("more", "board", "supply").At("s/a") : Hung("more", "board", "supply");
 
     private static FeedChance ChanceOf(Spread<Amps> peak)
     {
         var supply = SmallSupply() with { Total = null, Combined = [] };
         var feed = Review.Of(Fed(supply, Draw("+12 V", 6) with { Peak = peak })).Feed;
-        Assert.Equal(FeedChance.OfAll(feed.Supplies[0])[0], FeedChance.Of(feed.Supplies[0], feed.Supplies[0].Limits[0]));
-        return FeedChance.Of(feed.Supplies[0], feed.Supplies[0].Limits[0]);
+        Assert.Equal(FeedChance.OfAll(feed.Supplies[0])[0], FeedChance.Of(feed.Supplies[0].Limits[0]));
+        return FeedChance.Of(feed.Supplies[0].Limits[0]);
     }
 
     private static Graft Chain(double amps, double brickAmps = 3) => Graft.Empty("chain") with
@@ -208,10 +212,10 @@ public sealed class FeedChainTests
             {
                 Rails = [new Rail(Signal("+5.1 V"), Limit(3))],
                 Total = new TotalLimit(new(new Watts(15.3), Evidence.Label)),
-                Input = new SupplyInput("brick", "+12 V"),
+                Meant = new MeantInput("brick", "+12 V"),
                 Class = EfficiencyClass.Converter,
             },
         ],
-        Loads = [new Load("board", "board", "converter") { Draws = [Draw("+5.1 V", amps)] }],
+        Loads = [Hung("board", "board", "converter") with { Draws = [Draw("+5.1 V", amps)] }],
     };
 }

@@ -52,7 +52,8 @@ public sealed class FeedPropertyTests
     [Fact]
     public void A_drop_is_ohms_law_there_and_back_with_its_contacts()
     {
-        // 5 A along 600 mm of 20 AWG at 0.0333 Ω/m and 10 mΩ of contacts: 2 · 5 · (0.01998 + 0.01) = 0.2998 V, 2.5 % of 12 V.
+        // 5 A there along 600 mm of 20 AWG at 0.0333 Ω/m and a contact of 7.5 mΩ, back by two of each, and a tenth of a milliohm both ways:
+        // 5 · (0.01998 + 0.0075 + (0.01998 + 0.0075) / 2 + 0.0002) = 0.2071 V, 1.7 % of 12 V.
         var supply = SmallSupply() with
         {
             Leads = [new SupplyLead("s", "string")
@@ -61,9 +62,9 @@ public sealed class FeedPropertyTests
             }],
         };
         var graft = Fed(supply, Draw("+12 V", 5));
-        graft = graft with { Loads = [graft.Loads[0] with { Plug = "s/a" }] };
-        var drop = Assert.Single(VoltageDrop.Of(Review.Of(graft).Feed.Supplies[0]));
-        Assert.Equal((0.2998, 0.02498), (Math.Round(drop.Drop.Value, 4), Math.Round(drop.Share, 5)));
+        graft = graft with { Loads = [graft.Loads[0].At("s/a")] };
+        var drop = Assert.Single(VoltageDrop.Of(Review.Of(graft).Feed.Supplies[0], Flows(graft)));
+        Assert.Equal((0.2071, 0.01726), (Math.Round(drop.Drop.Value, 4), Math.Round(drop.Share, 5)));
     }
 
     [Theory]
@@ -89,7 +90,7 @@ public sealed class FeedPropertyTests
             => graft with
             {
                 Parts = graft.Parts.Add(new Part("card", "card", PartKind.Card)),
-                Loads = graft.Loads.Add(new Load("card", "card", "supply") { Draws = [Draw("+12 V", amps)] })
+                Loads = graft.Loads.Add(Hung("card", "card", "supply") with { Draws = [Draw("+12 V", amps)] })
             };
         var feed = Review.Of(graft).Feed;
         Assert.Equal(FeedVerdict.Carries, Candidate.Try(feed, With(1), "card").Fits);
@@ -104,7 +105,7 @@ public sealed class FeedPropertyTests
     public void Another_supply_is_told_with_the_rails_and_plugs_it_lacks()
     {
         var graft = Fed(SmallSupply(), Draw("+12 V", 6), Draw("+3.3 V", 1));
-        var choices = SupplyChoice.InPlaceOf(graft, Review.Of(graft).Feed.Supplies[0]);
+        var choices = SupplyChoice.InPlaceOf(graft, Review.Of(graft).Feed, Review.Of(graft).Feed.Supplies[0]);
         Assert.Empty(choices[0].Losses);
         Assert.True(choices[0].Verdict <= FeedVerdict.CarriesTightly);
         Assert.Contains(choices[^1].Losses, loss => loss == "no +3.3 V");
@@ -115,9 +116,8 @@ public sealed class FeedPropertyTests
     public void Room_is_none_where_nothing_is_known_and_says_so()
     {
         var graft = Fed(new Supply("supply", "supply") { Rails = [new Rail(Signal("+12 V"), Limit(10))] }, Draw("+12 V", 4));
-        var feed = Review.Of(graft).Feed;
-        Assert.Equal(6, RoomLeft.At(feed, graft.Supplies[0], "+12 V").Amps.Value, 9);
-        Assert.Equal((0, "no +5 V there"), (RoomLeft.At(feed, graft.Supplies[0], "+5 V").Amps.Value, RoomLeft.At(feed, graft.Supplies[0], "+5 V").First));
+        Assert.Equal(6, Room(graft, "supply", "+12 V").Amps.Value, 9);
+        Assert.Equal(new RoomLeft(new Amps(0), "no +5 V there"), Room(graft, "supply", "+5 V"));
     }
 
     private static IEnumerable<TreeNode> All(TreeNode node) => node.Children.SelectMany(All).Prepend(node);

@@ -94,7 +94,7 @@ public sealed class FeedStageTests
     // Each draw as a load of its own, as a load may take from a rail only once.
     private static ImmutableArray<FeedLimit> Limits(List<Draw> draws)
     {
-        var graft = Fed(SmallSupply()) with { Loads = [.. draws.Select((draw, index) => new Load($"load-{index}", "board", "supply") { Draws = [draw] })] };
+        var graft = Fed(SmallSupply()) with { Loads = [.. draws.Select((draw, index) => Hung($"load-{index}", "board", "supply") with { Draws = [draw] })] };
         return Review.Of(graft).Feed.Supplies[0].Limits;
     }
 }

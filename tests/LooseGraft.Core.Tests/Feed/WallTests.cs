@@ -1,6 +1,5 @@
 using CsCheck;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -61,7 +60,7 @@ public sealed class WallTests
     {
         // 12 V at 4 to 8 A likely 6, read as 85.4 W at the wall of a lossless supply: 7.12 A, a bit more than half of the way to high.
         var graft = Wall(85.4, Draw("+12 V", 6) with { Peak = Currents(4, 6, 8) });
-        var fit = WallFit.Of(graft, new FeedFlows(graft))!;
+        var fit = WallFit.Of(graft, Flows(graft))!;
         Assert.InRange(Assert.Single(fit.Shares).Share, 0.5, 0.6);
         Assert.Null(fit.Suspect);
     }
@@ -70,7 +69,7 @@ public sealed class WallTests
     public void The_part_that_could_explain_most_is_suspected_when_nothing_within_the_ranges_does()
     {
         var graft = Wall(150, Draw("+12 V", 6));
-        Assert.Equal("board", WallFit.Of(graft, new FeedFlows(graft))!.Suspect);
+        Assert.Equal("board", WallFit.Of(graft, Flows(graft))!.Suspect);
     }
 
     [Fact]
@@ -83,9 +82,9 @@ public sealed class WallTests
             graft = graft with
             {
                 Parts = graft.Parts.Add(new Part("other", "other", PartKind.Drive)),
-                Loads = [graft.Loads[0] with { Draws = [graft.Loads[0].Draws[0]] }, new Load("two", "other", "supply") { Draws = [graft.Loads[0].Draws[1]] }]
+                Loads = [graft.Loads[0] with { Draws = [graft.Loads[0].Draws[0]] }, Hung("two", "other", "supply") with { Draws = [graft.Loads[0].Draws[1]] }]
             };
-            var fit = WallFit.Of(graft, new FeedFlows(graft))!;
+            var fit = WallFit.Of(graft, Flows(graft))!;
             var grid = Enumerable.Range(-100, 201).Select(step => step / 100.0).ToArray();
             var best = (from one in grid from two in grid select Cost(watts, likely, one, two)).Min();
             Assert.True(Cost(watts, likely, fit.Shares[0].Share, fit.Shares[1].Share) <= best + 1e-6);

@@ -40,9 +40,9 @@ public sealed class DonorFileTests
     [InlineData("{}", "$.format")]
     [InlineData("[]", "$")]
     [InlineData("{\"format\":\"loose-graft\"}", "$.format")]
-    [InlineData("{\"format\":\"loose-graft-donor\",\"formatVersion\":3}", "$.formatVersion")]
+    [InlineData("{\"format\":\"loose-graft-donor\",\"formatVersion\":4}", "$.formatVersion")]
     [InlineData("not json", "line 1, byte 2")]
-    [InlineData("{\"oldCase\":[{\"duty\":\"speaker\",\"did\":true},{\"duty\":\"speaker\",\"did\":false}],\"format\":\"loose-graft-donor\",\"formatVersion\":2,\"model\":\"m\",\"revision\":\"r\",\"board\":{\"id\":\"b\",\"name\":\"b\",\"kind\":\"board\"}}", "$.oldCase[1]")]
+    [InlineData("{\"oldCase\":[{\"duty\":\"speaker\",\"did\":true},{\"duty\":\"speaker\",\"did\":false}],\"format\":\"loose-graft-donor\",\"formatVersion\":3,\"model\":\"m\",\"revision\":\"r\",\"board\":{\"id\":\"b\",\"name\":\"b\",\"kind\":\"board\"}}", "$.oldCase[1]")]
     public void What_is_no_donor_is_refused_with_its_place(string text, string path)
     {
         var read = DonorFile.Read(Encoding.UTF8.GetBytes(text));

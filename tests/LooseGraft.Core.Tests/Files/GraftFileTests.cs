@@ -15,7 +15,7 @@ public sealed class GraftFileTests
     private const string Range = "\"name\":\"x\",\"parts\":[{\"id\":\"p\",\"name\":\"p\",\"kind\":\"board\",\"ports\":[{\"id\":\"j\",\"name\":\"j\","
         + "\"connector\":\"pin-header\",\"gender\":\"male\",\"pins\":[{\"position\":1,";
 
-    private const string Least = """{"format":"loose-graft","formatVersion":2,"name":"x","donor":{"name":"d"},"shell":{"name":"s"}}""";
+    private const string Least = """{"format":"loose-graft","formatVersion":3,"name":"x","donor":{"name":"d"},"shell":{"name":"s"}}""";
 
     public static TheoryData<string> Demos => [.. Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Select(file => Path.GetFileName(file)!)];
 
@@ -79,7 +79,7 @@ public sealed class GraftFileTests
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"name\":\"y\"", "$.name", "the member twice")]
     [InlineData("\"name\":\"x\"", "\"name\":\"a\\ud800b\"", "$.name", "a broken character (half of a surrogate pair)")]
     [InlineData("\"name\":\"x\",", "", "$.name", "nothing")]
-    [InlineData("\"formatVersion\":2", "\"formatVersion\":3", "$.formatVersion", "3")]
+    [InlineData("\"formatVersion\":3", "\"formatVersion\":4", "$.formatVersion", "4")]
     [InlineData("{\"name\":\"d\"}", "[]", "$.donor", "a list of 0")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":-1", "$.budget", "-1")]
     [InlineData("\"name\":\"x\"", "\"name\":\"x\",\"budget\":1e309", "$.budget", "1e309")]
@@ -161,7 +161,7 @@ public sealed class GraftFileTests
             Assert.Empty(schema.Validate(text));
             foreach (var (member, value) in new (string, JsonNode?)[]
             {
-                ("name", 7), ("formatVersion", 3), ("budget", -1), ("parts", new JsonObject()), ("donor", null),
+                ("name", 7), ("formatVersion", 4), ("budget", -1), ("parts", new JsonObject()), ("donor", null),
             })
             {
                 var node = JsonNode.Parse(text)!.AsObject();
@@ -193,7 +193,7 @@ public sealed class GraftFileTests
             Name = name,
             Budget = new Money(money / 100m),
             Supplies = [new Supply("supply", "board") { Rails = [new Rail(Signal("+5 V"), Limit(currents[0]))] }],
-            Loads = [new Load("load", "board", "supply") { Draws = [draw] }],
+            Loads = [Hung("load", "board", "supply") with { Draws = [draw] }],
         };
 
     private static string Text(Graft graft) => Encoding.UTF8.GetString(GraftFile.Write(graft));

@@ -97,7 +97,7 @@ public sealed class KeepingTests
 
     private static GraftFileResult Read(string members)
         => GraftFile.Read(Encoding.UTF8.GetBytes(
-            $$"""{"format":"loose-graft","formatVersion":2,"name":"x","donor":{"name":"d"},"shell":{"name":"s"},{{members}}}"""));
+            $$"""{"format":"loose-graft","formatVersion":3,"name":"x","donor":{"name":"d"},"shell":{"name":"s"},{{members}}}"""));
 
     // A spread has no room for members of its own.
     private static IEnumerable<JsonObject> Objects(JsonNode? node) => node switch

@@ -10,10 +10,10 @@ namespace LooseGraft.Core.Tests.Prove;
 public sealed class ProveListTests
 {
     [Fact]
-    public void The_first_fact_of_the_ferry_radiogram_is_one_whose_alternative_really_causes_a_stop()
+    public void The_first_contact_of_the_ferry_radiogram_is_one_whose_alternative_really_causes_a_stop()
     {
         var ferry = Demo("ferry-radiogram");
-        var first = Review.Of(ferry).ProveList[0];
+        var first = Review.Of(ferry).ProveList.First(entry => entry.Fact.Subject is PinSubject);
         Assert.Equal(Severity.Stop, first.Weight);
         var (port, position) = Assert.IsType<PinSubject>(first.Fact.Subject);
         var otherwise = Signal(first.Worst!.Otherwise);
@@ -66,7 +66,7 @@ public sealed class ProveListTests
     public void Proving_what_is_believed_takes_a_fact_off_the_list()
     {
         var ferry = Demo("ferry-radiogram");
-        var first = Review.Of(ferry).ProveList[0].Fact;
+        var first = Review.Of(ferry).ProveList.First(entry => entry.Fact.Subject is PinSubject).Fact;
         var (port, position) = Assert.IsType<PinSubject>(first.Subject);
         var proven = ferry.WithPin(port, position, pin => pin with { Signal = pin.Signal with { Evidence = Evidence.Measured } });
         Assert.DoesNotContain(Review.Of(proven).ProveList, entry => entry.Fact.Subject == first.Subject);

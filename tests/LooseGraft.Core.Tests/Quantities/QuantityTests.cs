@@ -7,7 +7,7 @@ public sealed class QuantityTests
 {
     public static TheoryData<Type> Types
         => [.. typeof(Volts).Assembly.GetTypes()
-        .Where(type => type.IsValueType && type.GetInterfaces().Any(face => face.IsGenericType && face.GetGenericTypeDefinition() == typeof(IQuantity<>)))];
+        .Where(type => type.IsValueType && type.GetInterfaces().Any(face => face.IsGenericType && face.GetGenericTypeDefinition() == typeof(IUnitQuantity<>)))];
 
     [Theory]
     [MemberData(nameof(Types))]

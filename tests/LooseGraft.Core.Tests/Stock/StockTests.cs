@@ -184,7 +184,7 @@ public sealed class StockTests
     [InlineData("\"photos\": [{\"hash\":\"../x\",\"part\":\"b\",\"widthPx\":1,\"heightPx\":1}]", "$.photos[0].hash")]
     public void What_does_not_hold_together_is_refused_with_its_place(string member, string path)
     {
-        var file = $$"""{"format":"loose-graft","formatVersion":2,"name":"x","donor":{"name":"d"},"shell":{"name":"s"},"parts":[{"id":"b","name":"b","kind":"board","ports":[{"id":"h","name":"h","connector":"pin-header","gender":"male","columns":2}]}],{{member}}}""";
+        var file = $$"""{"format":"loose-graft","formatVersion":3,"name":"x","donor":{"name":"d"},"shell":{"name":"s"},"parts":[{"id":"b","name":"b","kind":"board","ports":[{"id":"h","name":"h","connector":"pin-header","gender":"male","columns":2}]}],{{member}}}""";
         Assert.Contains(Core.Files.GraftFile.Read(System.Text.Encoding.UTF8.GetBytes(file)).Errors, error => error.Path == path);
     }
 

@@ -172,7 +172,7 @@ public sealed class GroupTests
         var graft = CircuitBench.Assembled([CircuitBench.Part(PartKind.Board, "board", "+12 V,ground,fan-tacho"),
             CircuitBench.Part(PartKind.Fan, "one", "+12 V,ground,fan-tacho")], "board/1-one/1", "board/2-one/2", "board/3-one/3") with
         {
-            Loads = [new Load("one", "one", "supply") { Draws = [Draw("+12 V", amps)] }],
+            Loads = [Hung("one", "one", "supply") with { Draws = [Draw("+12 V", amps)] }],
         };
         Assert.Equal(expected, Review.Of(graft).Findings.FirstOrDefault(finding => finding.Rule.Code == "WIRE-065")?.Severity);
     }
@@ -186,5 +186,5 @@ public sealed class GroupTests
             Review.Of(graft).Findings.Select(finding => finding.Rule.Code).Where(code => code is "WIRE-063" or "WIRE-064").Order());
     }
 
-    private static Load FanLoad(string fan) => new(fan, fan, "supply") { Draws = [Draw("+12 V", 0.6)] };
+    private static Load FanLoad(string fan) => Hung(fan, fan, "supply") with { Draws = [Draw("+12 V", 0.6)] };
 }

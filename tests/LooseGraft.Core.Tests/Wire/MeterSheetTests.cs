@@ -171,7 +171,7 @@ public sealed class MeterSheetTests
             .WithPart("shell", part => part with { Kind = PartKind.Fan }) with
         {
             Supplies = [SmallSupply() with { Part = "board" }],
-            Loads = [new Load("all", "board", "supply") { Draws = [Draw("+12 V", 7)] }, new Load("fan", "shell", "supply") { Draws = [Draw("+12 V", 0.2)] }],
+            Loads = [Hung("all", "board", "supply") with { Draws = [Draw("+12 V", 7)] }, Hung("fan", "shell", "supply") with { Draws = [Draw("+12 V", 0.2)] }],
         };
         Assert.Equal([0.2, 0.2], MadeLead.Of(graft, Review.Of(graft).Wire.Joints[0]).Rows.Select(row => row.Current.Value));
     }

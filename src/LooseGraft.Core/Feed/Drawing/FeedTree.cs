@@ -1,34 +1,28 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Feed.Drawing;
 
-/// <summary>The feeding of a graft as a tree that flows from the wall to the parts.</summary>
-/// <remarks>Time linear in currents. A supply that closes a ring is left out here as it is in the sums.</remarks>
+/// <summary>The feeding of a graft as a tree that flows from the wall to the parts, along the way that most of each current takes.</summary>
+/// <remarks>Time linear in currents and the places they pass. A supply that closes a ring is left out here as it is in the sums.</remarks>
 public sealed class FeedTree
 {
     private readonly Graft _graft;
     private readonly FeedReview _feed;
     private readonly LoadCase _case;
-    private readonly Dictionary<(string Supply, string Rail), Volts> _volts;
 
-    private FeedTree(Graft graft, FeedReview feed, LoadCase loadCase)
-    {
-        (_graft, _feed, _case) = (graft, feed, loadCase);
-        _volts = graft.Supplies.SelectMany(supply => supply.Rails.Select(rail => (Key: Key(supply, rail.Name), rail.Voltage)))
-            .ToDictionary(pair => pair.Key, pair => pair.Voltage);
-    }
+    private FeedTree(Graft graft, FeedReview feed, LoadCase loadCase) => (_graft, _feed, _case) = (graft, feed, loadCase);
 
     /// <summary>The tree in one load case, the wall its root.</summary>
     public static TreeNode Of(Graft graft, FeedReview feed, LoadCase loadCase)
     {
         var tree = new FeedTree(graft, feed, loadCase);
-        var supplies = feed.Supplies.Where(review => review.Supply.Input is null).Select(tree.Supply).ToImmutableArray();
-        var taken = feed.Supplies.Where(review => review.Supply.Input is null)
-            .Aggregate(Nothing, (sum, review) => sum + feed.Flows.Taken(review.Supply, loadCase));
-        return new TreeNode(TreeNodeKind.Wall, "wall", taken, Subject.Whole, null, supplies);
+        var onWall = feed.Supplies.Where(review => review.Into is null).ToArray();
+        var taken = onWall.Aggregate(Nothing, (sum, review) => sum + feed.Flows.Taken(review.Supply, loadCase));
+        return new TreeNode(TreeNodeKind.Wall, "wall", taken, Subject.Whole, null, [.. onWall.Select(tree.Supply)]);
     }
 
     private static Spread<Watts> Nothing => Spread<Watts>.Exactly(Watts.Zero);
@@ -42,46 +36,54 @@ public sealed class FeedTree
 
     private TreeNode Rail(SupplyReview review, Rail rail)
     {
-        var flows = review.Flows.Where(flow => flow.Rail == rail.Name).ToArray();
-        var onward = flows.Where(flow => flow.Through is not null).ToLookup(flow => flow.Through!.Value.Part);
-        var direct = flows.Where(flow => flow.Through is null).ToArray();
-        // What is fed on by a part that takes nothing of this rail itself hangs on the rail.
-        var orphans = onward.Where(group => direct.All(flow => flow.Consumer != group.Key)).SelectMany(group => Ports(review, group));
-        var leads = direct.Where(flow => flow.Plug is not null).GroupBy(flow => flow.Plug!.Split('/')[0])
-            .Select(group => Lead(
-                review, group.Key, [.. group], [.. flows.Where(flow => flow.Plug?.StartsWith(group.Key + "/", StringComparison.Ordinal) == true)], onward));
-        var loose = direct.Where(flow => flow.Plug is null).Select(flow => Consumer(review, flow, onward));
-        return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(review, flows), new RailSubject(review.Supply.Id, rail.Name),
-            review.Find(FeedLimitKey.OfRail(rail.Name)), [.. leads, .. loose, .. orphans]);
+        var flows = review.Flows.Where(flow => flow.Supply.Id == review.Supply.Id && flow.Rail.Name == rail.Name);
+        var children = Below(review, [.. flows.Select(flow => (Flow: flow, Steps: StepsOf(flow)))], 0);
+        return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(children), new RailSubject(review.Supply.Id, rail.Name),
+            review.Find(FeedLimitKey.OfRail(rail.Name)), children);
     }
 
-    private TreeNode Lead(SupplyReview review, string id, FeedFlow[] flows, FeedFlow[] carried, ILookup<string, FeedFlow> onward)
+    // A part stands before the ports by which it feeds on, and at the end of its own currents.
+    private ImmutableArray<Step> StepsOf(FeedFlow flow)
     {
-        var lead = review.Supply.Leads.First(each => each.Id == id);
-        var plugs = flows.GroupBy(flow => flow.Plug!)
-            .Select(group => new TreeNode(
-            TreeNodeKind.Plug, group.Key.Split('/')[1], Sum(review, carried.Where(flow => flow.Plug == group.Key)), new SupplyLeadSubject(review.Supply.Id, id),
-            review.Find(FeedLimitKey.OfPlug(group.Key, flows[0].Rail)), [.. group.Select(flow => Consumer(review, flow, onward))]));
-        return new TreeNode(TreeNodeKind.Lead, lead.Name, Sum(review, carried), new SupplyLeadSubject(review.Supply.Id, id),
-            review.Find(FeedLimitKey.OfWire(id, flows[0].Rail)), [.. plugs]);
+        var steps = ImmutableArray.CreateBuilder<Step>();
+        foreach (var place in flow.Way)
+        {
+            if (place.Key is { Kind: FeedLimitKind.Port, Port: { } port }
+                && _graft.FindPart(port.Part) is { Kind: not (PartKind.Adapter or PartKind.Lead) } part)
+                steps.Add(new Step(TreeNodeKind.Part, part.Id, part.Name, new PartSubject(part.Id), null));
+            steps.Add(new Step(KindOf(place.Key.Kind), place.Key.ToString(), place.Label, place.Subject, place.Key));
+        }
+
+        steps.Add(new Step(TreeNodeKind.Part, flow.Consumer, _graft.NameOf(flow.Consumer), flow.Subject, null));
+        return steps.DrainToImmutable();
     }
 
-    private TreeNode Consumer(SupplyReview review, FeedFlow flow, ILookup<string, FeedFlow> onward)
+    private static TreeNodeKind KindOf(FeedLimitKind kind) => kind switch
     {
-        if (flow.Feeds is { } fed && _feed.Supplies.FirstOrDefault(other => other.Supply.Id == fed.Id) is { } below) return Supply(below);
-        return new TreeNode(TreeNodeKind.Part, _graft.NameOf(flow.Consumer), Sum(review, onward[flow.Consumer].Append(flow)),
-            flow.Subject, null, [.. Ports(review, onward[flow.Consumer])]);
+        FeedLimitKind.Wire => TreeNodeKind.Lead,
+        FeedLimitKind.Plug => TreeNodeKind.Plug,
+        FeedLimitKind.Lead => TreeNodeKind.Adapter,
+        _ => TreeNodeKind.Port,
+    };
+
+    private ImmutableArray<TreeNode> Below(SupplyReview review, (FeedFlow Flow, ImmutableArray<Step> Steps)[] flows, int depth)
+        => [.. from each in flows
+               where depth < each.Steps.Length
+               group each by each.Steps[depth].Id into same
+               select Node(review, [.. same], depth)];
+
+    private TreeNode Node(SupplyReview review, (FeedFlow Flow, ImmutableArray<Step> Steps)[] flows, int depth)
+    {
+        var own = flows.Where(each => each.Steps.Length == depth + 1).Select(each => each.Flow).ToArray();
+        if (own.Select(flow => flow.Feeds).OfType<Supply>().FirstOrDefault() is { } fed
+            && _feed.Supplies.FirstOrDefault(other => other.Supply.Id == fed.Id) is { } below) return Supply(below);
+        var (step, children) = (flows[0].Steps[depth], Below(review, flows, depth + 1));
+        var power = own.Aggregate(Sum(children), (sum, flow) => sum + flow.At(_case).Rising(amps => flow.Rail.Voltage * amps));
+        return new TreeNode(
+            step.Kind, step.Name, power, own.Length > 0 ? own[0].Subject : step.Subject, step.Key is { } key ? review.Find(key) : null, children);
     }
 
-    private IEnumerable<TreeNode> Ports(SupplyReview review, IEnumerable<FeedFlow> flows)
-        => flows.GroupBy(flow => flow.Through!.Value)
-            .Select(group => new TreeNode(TreeNodeKind.Port, _graft.NameOf(group.Key), Sum(review, group), new PortSubject(group.Key),
-            review.Find(FeedLimitKey.OfPort(group.Key, group.First().Rail)),
-            [.. group.Select(flow =>
-                new TreeNode(TreeNodeKind.Part, _graft.NameOf(flow.Consumer), Sum(review, [flow]), flow.Subject, null, []))]));
+    private static Spread<Watts> Sum(IEnumerable<TreeNode> nodes) => nodes.Aggregate(Nothing, (sum, node) => sum + node.Power);
 
-    private Spread<Watts> Sum(SupplyReview review, IEnumerable<FeedFlow> flows)
-        => flows.Aggregate(Nothing, (sum, flow) => sum + flow.At(_case).Rising(amps => _volts[Key(review.Supply, flow.Rail)] * amps));
-
-    private static (string, string) Key(Supply supply, string rail) => (supply.Id, rail);
+    private sealed record Step(TreeNodeKind Kind, string Id, string Name, Subject Subject, FeedLimitKey? Key);
 }

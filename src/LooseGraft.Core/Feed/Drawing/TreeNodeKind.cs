@@ -18,6 +18,9 @@ public enum TreeNodeKind
     /// <summary>A plug.</summary>
     Plug,
 
+    /// <summary>An adapter, a splitter or another lead.</summary>
+    Adapter,
+
     /// <summary>A part.</summary>
     Part,
 

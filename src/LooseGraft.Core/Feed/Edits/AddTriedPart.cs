@@ -19,7 +19,11 @@ public sealed record AddTriedPart(PartTemplate Template, ValueList<Draw> Draws, 
         return with with
         {
             Loads = [.. with.Loads.Where(load => load.Part != part),
-                new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part, Supply) { Draws = Draws, Plug = Plug }],
+                new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part)
+                {
+                    Draws = Draws,
+                    Meant = new MeantWay(Supply) { Plug = Plug },
+                }],
         };
     }
 

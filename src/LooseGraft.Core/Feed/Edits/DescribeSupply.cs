@@ -8,8 +8,8 @@ namespace LooseGraft.Core.Feed.Edits;
 /// <param name="Class">How much of what it takes it gives on.</param>
 /// <param name="AgeYears">Its age; null when nobody knows.</param>
 /// <param name="RunsHot">Whether it sits where it gets hot.</param>
-/// <param name="Input">What it hangs on; null for the wall.</param>
-public sealed record DescribeSupply(string Supply, EfficiencyClass? Class, double? AgeYears, bool RunsHot, SupplyInput? Input) : GraftEdit
+/// <param name="Input">What it is meant to hang on where no joint says so; null for the wall.</param>
+public sealed record DescribeSupply(string Supply, EfficiencyClass? Class, double? AgeYears, bool RunsHot, MeantInput? Input) : GraftEdit
 {
     public override Graft Apply(Graft graft) => Input is { } input && graft.Supplies.All(supply => supply.Id != input.Supply)
         ? graft
@@ -20,7 +20,7 @@ public sealed record DescribeSupply(string Supply, EfficiencyClass? Class, doubl
                 Class = Class,
                 AgeYears = AgeYears,
                 RunsHot = RunsHot,
-                Input = Input is { } fed && supply.Input is { } old && old.Supply == fed.Supply ? fed with { Plug = old.Plug } : Input
+                Meant = Input is { } fed && supply.Meant is { } old && old.Supply == fed.Supply ? fed with { Plug = old.Plug } : Input
             });
 
     public override string Words(Graft graft)

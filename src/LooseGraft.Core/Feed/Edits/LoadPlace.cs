@@ -3,30 +3,40 @@ using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Feed.Edits;
 
-/// <summary>Where a load hangs: on a plug of its supply, on a port of another part, or, with neither, on the supply itself.</summary>
-/// <param name="Plug">The plug, written string/plug.</param>
-/// <param name="Port">The port that feeds it on.</param>
-public readonly record struct LoadPlace(string? Plug, PortId? Port)
+/// <summary>Where a load is meant to hang as long as no joint says so.</summary>
+/// <param name="Way">The way; null for nowhere in particular.</param>
+public readonly record struct LoadPlace(MeantWay? Way)
 {
     private const char Between = '|';
 
-    /// <summary>Reads what <see cref="ToString"/> writes; anything else is the supply itself.</summary>
+    /// <summary>Reads what <see cref="ToString"/> writes; anything else is nowhere in particular.</summary>
     public static LoadPlace Parse(string text) => text.Split(Between) switch
     {
-        ["plug", var plug] => new LoadPlace(plug, null),
-        ["port", var port] => new LoadPlace(null, PortId.Parse(port)),
+        ["supply", var supply] => new LoadPlace(new MeantWay(supply)),
+        ["plug", var supply, var plug] => new LoadPlace(new MeantWay(supply) { Plug = plug }),
+        ["port", var supply, var port] => new LoadPlace(new MeantWay(supply) { Through = PortId.Parse(port) }),
         _ => default,
     };
 
-    /// <summary>Where a load may hang beside the supply itself: on its plugs, or on ports of boards that carry a rail it takes; each with its name.</summary>
+    /// <summary>Where a load may be meant to hang: on the supply itself, on its plugs, or on ports of boards that carry a rail it takes; each with its
+    /// name.</summary>
     public static IEnumerable<(LoadPlace Place, string Name)> For(Graft graft, Supply supply, Load load)
-        => (from lead in supply.Leads from plug in lead.Plugs select (new LoadPlace($"{lead.Id}/{plug.Id}", null), $"{plug.Id} of {lead.Name}"))
+        => (from lead in supply.Leads
+            from plug in lead.Plugs
+            select (new LoadPlace(new MeantWay(supply.Id) { Plug = $"{lead.Id}/{plug.Id}" }), $"{plug.Id} of {lead.Name}"))
             .Concat(from part in graft.Parts
                     where part.Kind == PartKind.Board && part.Id != load.Part
                     from port in part.Ports
                     where port.AllPins().Any(pin => load.Draws.Any(draw => draw.Rail == pin.Signal.Value.Name))
-                    select (new LoadPlace(null, new PortId(part.Id, port.Id)), $"{port.Name} of {part.Name}"));
+                    select (new LoadPlace(new MeantWay(supply.Id) { Through = new PortId(part.Id, port.Id) }), $"{port.Name} of {part.Name}"))
+            .Prepend((new LoadPlace(new MeantWay(supply.Id)), $"{graft.NameOf(supply.Part)} itself"));
 
-    /// <summary>For example <c>plug|drives/first</c> or <c>port|kt31/fan</c>; empty for the supply itself.</summary>
-    public override string ToString() => Plug is not null ? $"plug{Between}{Plug}" : Port is { } port ? $"port{Between}{port}" : "";
+    /// <summary>For example <c>plug|supply|drives/first</c> or <c>port|supply|kt31/fan</c>; empty for nowhere in particular.</summary>
+    public override string ToString() => Way switch
+    {
+        { Plug: { } plug } => $"plug{Between}{Way.Supply}{Between}{plug}",
+        { Through: { } port } => $"port{Between}{Way.Supply}{Between}{port}",
+        { } way => $"supply{Between}{way.Supply}",
+        null => "",
+    };
 }

@@ -2,14 +2,15 @@ using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Feed.Edits;
 
-/// <summary>Takes a string of plugs off a supply. What hung on its plugs hangs on the supply itself.</summary>
+/// <summary>Takes a string of plugs off a supply. What was meant to hang on its plugs hangs on the supply itself.</summary>
 public sealed record RemoveSupplyLead(string Supply, string Lead) : GraftEdit
 {
     public override Graft Apply(Graft graft) => graft with
     {
-        Loads = [.. graft.Loads.Select(load => load.Supply == Supply && IsOn(load.Plug) ? load with { Plug = null } : load)],
+        Loads = [.. graft.Loads.Select(
+            load => load.Meant is { } meant && meant.Supply == Supply && IsOn(meant.Plug) ? load with { Meant = meant with { Plug = null } } : load)],
         Supplies = [.. graft.Supplies.Select(
-            supply => supply.Input is { } input && input.Supply == Supply && IsOn(input.Plug) ? supply with { Input = input with { Plug = null } } : supply)
+            supply => supply.Meant is { } input && input.Supply == Supply && IsOn(input.Plug) ? supply with { Meant = input with { Plug = null } } : supply)
             .Select(supply => supply.Id == Supply ? supply with { Leads = supply.Leads.RemoveAll(lead => lead.Id == Lead) } : supply)],
     };
 

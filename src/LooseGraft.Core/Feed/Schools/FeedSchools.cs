@@ -15,7 +15,7 @@ public sealed record FeedSchools(ImmutableArray<SchoolVerdict> Verdicts, SchoolV
     public static FeedSchools Of(Graft graft, SupplyReview review, FeedFlows flows)
     {
         var has = review.Supply.Total?.Limit.Value;
-        var (recommended, summed, measured) = (Recommended(graft, has), Summed(graft, review.Supply, flows, has), Measured(graft, review.Supply, has));
+        var (recommended, summed, measured) = (Recommended(graft, has), Summed(graft, review.Supply, flows, has), Measured(graft, review, flows, has));
         ImmutableArray<SchoolVerdict> all = [recommended, summed, measured];
         // Measured under full load with the same parts is worth more than any sum; a sum is worth more than a stranger's round number.
         var usual = measured.Needed is not null ? FeedSchool.Measured : FeedSchool.Summed;
@@ -34,20 +34,21 @@ public sealed record FeedSchools(ImmutableArray<SchoolVerdict> Verdicts, SchoolV
         if (mine.IsEmpty) return new SchoolVerdict(FeedSchool.Summed, null, has, Evidence.Assumed, "nothing is drawn from it yet");
         var sum = flows.Given(supply, LoadCase.Peak);
         return new SchoolVerdict(
-            FeedSchool.Summed, sum.Rising(watts => new Watts(watts.Value * (1 + graft.Headroom))), has, mine.Select(flow => flow.Evidence).Weakest(),
+            FeedSchool.Summed, sum.Rising(watts => new Watts(watts.Value * (1 + graft.Headroom))), has, mine.Select(term => term.Flow.Evidence).Weakest(),
             $"{sum} of all parts at peak, and {100 * graft.Headroom:0} % above it");
     }
 
-    private static SchoolVerdict Measured(Graft graft, Supply supply, Watts? has)
+    private static SchoolVerdict Measured(Graft graft, SupplyReview review, FeedFlows flows, Watts? has)
     {
-        if (supply.Input is not null)
+        var supply = review.Supply;
+        if (review.Into is not null)
             return new SchoolVerdict(FeedSchool.Measured, null, has, Evidence.Assumed, "a wall meter sees only what hangs on the wall");
         var full = graft.WallReadings.Where(reading => reading.Work == WallWork.Peak && reading.Without.IsEmpty).ToArray();
         if (full.Length == 0)
             return new SchoolVerdict(FeedSchool.Measured, null, has, Evidence.Assumed, "no reading at the wall under full load with all parts in");
         var wall = full.MaxBy(reading => (reading.MostOften ?? reading.Mean).Value)!;
         var (mean, high) = (wall.MostOften ?? wall.Mean, wall.Highest ?? wall.MostOften ?? wall.Mean);
-        var (low, likely, best) = FeedFlows.EfficiencyAt(supply, mean);
+        var (low, likely, best) = flows.EfficiencyAt(supply, mean);
         return new SchoolVerdict(
             FeedSchool.Measured, new Spread<Watts>(
             new Watts(mean.Value * low), new Watts(mean.Value * likely), new Watts(Math.Max(high.Value, mean.Value) * best)), has, Evidence.Measured,

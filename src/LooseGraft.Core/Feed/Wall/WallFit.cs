@@ -27,27 +27,26 @@ public sealed record WallFit(
     /// </remarks>
     public static WallFit? Of(Graft graft, FeedFlows flows)
     {
-        var wall = graft.Supplies.Where(supply => supply.Input is null).ToArray();
+        var wall = graft.Supplies.Where(supply => flows.Into(supply) is null).ToArray();
         var readings = graft.WallReadings.Where(reading => reading.Work != WallWork.Standby).ToArray();
         if (wall.Length != 1 || readings.Length == 0) return null;
         var supply = wall[0];
-        var volts = supply.Rails.ToDictionary(rail => rail.Name, rail => Math.Abs(rail.Voltage.Value));
-        var parts = flows.Of(supply).Where(flow => volts.ContainsKey(flow.Rail)).GroupBy(flow => flow.Consumer).Select(group => group.ToArray()).ToArray();
+        var parts = flows.Of(supply).GroupBy(term => term.Flow.Consumer).Select(same => same.ToArray()).ToArray();
         if (parts.Length == 0) return null;
-        var rows = readings.Select(reading => Row(reading, supply, parts, volts)).ToArray();
+        var rows = readings.Select(reading => Row(reading, supply, parts, flows)).ToArray();
         var shares = Descend(rows, parts.Length);
         var residuals = readings.Zip(rows, (reading, row) => (reading, new Watts(row.Read), new Watts(row.Modelled(shares)))).ToImmutableArray();
-        return new WallFit([.. parts.Select((part, index) => (part[0].Consumer, shares[index]))], residuals, FindSuspect(rows, shares, parts));
+        return new WallFit([.. parts.Select((part, index) => (part[0].Flow.Consumer, shares[index]))], residuals, FindSuspect(rows, shares, parts));
     }
 
-    private static ReadRow Row(WallReading reading, Supply supply, FeedFlow[][] parts, Dictionary<string, double> volts)
+    private static ReadRow Row(WallReading reading, Supply supply, FeedTerm[][] parts, FeedFlows flows)
     {
         var loadCase = reading.Work switch { WallWork.Idle => LoadCase.Idle, WallWork.Typical => LoadCase.Typical, _ => LoadCase.Peak };
-        var (low, likely, high) = FeedFlows.EfficiencyAt(supply, reading.Mean);
+        var (low, likely, high) = flows.EfficiencyAt(supply, reading.Mean);
         var spans = parts.Select(part =>
         {
-            if (reading.Without.Contains(part[0].Consumer)) return default;
-            double Sum(Func<Spread<Amps>, Amps> figure) => part.Sum(flow => volts[flow.Rail] * figure(flow.At(loadCase)).Value);
+            if (reading.Without.Contains(part[0].Flow.Consumer)) return default;
+            double Sum(Func<Spread<Amps>, Amps> figure) => part.Sum(term => term.Weight * figure(term.Flow.At(loadCase)).Value);
             return (Low: Sum(spread => spread.Low), Likely: Sum(spread => spread.Likely), High: Sum(spread => spread.High));
         }).ToArray();
         var error = (reading.Mean.Value * ((MeterShare * likely) + ((high - low) / 2))) + MeterWatts;
@@ -100,11 +99,11 @@ public sealed record WallFit(
 
     // A reading is explained within twice its error. If one is not, the part at the edge of its range whose wider range would mend most is the first to look
     // at.
-    private static string? FindSuspect(ReadRow[] rows, double[] shares, FeedFlow[][] parts)
+    private static string? FindSuspect(ReadRow[] rows, double[] shares, FeedTerm[][] parts)
     {
         var open = rows.Where(row => Math.Abs(row.Read - row.Modelled(shares)) > 2 * row.Error).ToArray();
         if (open.Length == 0) return null;
-        return parts.Select((part, index) => (part[0].Consumer, Gain: open.Sum(row =>
+        return parts.Select((part, index) => (part[0].Flow.Consumer, Gain: open.Sum(row =>
         {
             var missing = row.Read - row.Modelled(shares);
             var isAtEdge = row.Slope(index, Math.Sign(missing)) == 0 || shares[index] * Math.Sign(missing) > 0.99;

@@ -6,7 +6,7 @@ namespace LooseGraft.Core.Files.Codecs;
 
 /// <summary>A spread: one number when it is exact, or an object of low, likely and high.</summary>
 internal sealed class SpreadCodec<T>(NumberCodec number) : Codec<Spread<T>>
-    where T : struct, IQuantity<T>
+    where T : struct, IUnitQuantity<T>
 {
     private static readonly string[] Ends = ["low", "likely", "high"];
 

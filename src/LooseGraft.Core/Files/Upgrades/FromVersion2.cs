@@ -3,8 +3,8 @@ using System.Text.Json;
 
 namespace LooseGraft.Core.Files.Upgrades;
 
-/// <summary>In version 3 what hangs where is read from the joints. What version 2 wrote of it beside them is kept as what is meant; the plug of a string that can
-/// only be one port of its supply is tied to it. No joint and no port is made.</summary>
+/// <summary>In version 3 what hangs where is read from the joints. What version 2 wrote of it beside them is kept as what is meant; the plug of a string that
+/// can only be one port of its supply is tied to it. No joint and no port is made.</summary>
 /// <remarks>Frozen.</remarks>
 internal static class FromVersion2
 {
@@ -63,5 +63,6 @@ internal static class FromVersion2
             ? list.EnumerateArray().AsEnumerable() : [];
 
     private static string? Text(JsonElement owner, string name)
-        => owner.ValueKind == JsonValueKind.Object && owner.TryGetProperty(name, out var text) && text.ValueKind == JsonValueKind.String ? text.GetString() : null;
+        => owner.ValueKind == JsonValueKind.Object && owner.TryGetProperty(name, out var text) && text.ValueKind == JsonValueKind.String
+            ? text.GetString() : null;
 }

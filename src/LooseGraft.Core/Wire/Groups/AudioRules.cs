@@ -33,7 +33,7 @@ internal static class AudioRules
             var sink = lines[0].Far;
             var grounds = port.Of(SignalFamily.Ground)
                 .Where(ground => hanging.Others(ground).Any(other => other.Part.Id == sink.Part.Id && other.Signal.Family == SignalFamily.Ground)).ToArray();
-            if (grounds.Length == 0 || SuppliesOf(graft, port.Part.Id).Intersect(SuppliesOf(graft, sink.Part.Id)).FirstOrDefault() is not { } shared) continue;
+            if (grounds.Length == 0 || Shared(graft, hanging, port.Part.Id, sink.Part.Id) is not { } shared) continue;
             yield return Finding.Of(WireRules.SoundSharesSupply, new JointSubject(joint),
                 $"{sink.Part.Name} and {port.Part.Name} share {graft.FindPart(graft.Supplies.First(supply => supply.Id == shared).Part)?.Name ?? shared} and are joined again by the ground of the sound: the board's current takes both ways, and is heard as hum and chirping.",
                 lines.SelectMany(line => new[] { line.Line, line.Far }).Concat(grounds).Select(contact => contact.Evidence).Weakest(),
@@ -43,8 +43,16 @@ internal static class AudioRules
         }
     }
 
+    private static string? Shared(Graft graft, Hanging hanging, string one, string other)
+        => SuppliesOf(graft, hanging, one).Intersect(SuppliesOf(graft, hanging, other)).FirstOrDefault();
+
     private static IEnumerable<CircuitContact> Sound(CircuitContact line, Hanging hanging)
         => hanging.Others(line).Where(other => other.Part.Id != line.Part.Id && other.Signal.Family == SignalFamily.Audio);
 
-    private static IEnumerable<string> SuppliesOf(Graft graft, string part) => graft.Loads.Where(load => load.Part == part).Select(load => load.Supply);
+    // Those that its contacts are joined to, and those it is meant to hang on.
+    private static IEnumerable<string> SuppliesOf(Graft graft, Hanging hanging, string part)
+        => graft.Supplies.Where(supply => hanging.Ports.Where(port => port.Part.Id == part).SelectMany(port => port.Of(SignalFamily.Supply))
+                .Any(contact => hanging.Others(contact).Any(other => other.Part.Id == supply.Part && other.Role.Kind == RoleKind.Source)))
+            .Select(supply => supply.Id)
+            .Concat(graft.Loads.Where(load => load.Part == part && load.Meant is not null).Select(load => load.Meant!.Supply));
 }

@@ -22,6 +22,10 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     [BindProperty(SupportsGet = true, Name = "supply")]
     public string? SupplyId { get; set; }
 
+    /// <summary>Id of the load to look at, where no supply is asked for.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? Load { get; set; }
+
     /// <summary>The load case to look at.</summary>
     [BindProperty(SupportsGet = true)]
     public LoadCase Case { get; set; } = LoadCase.Peak;
@@ -50,7 +54,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public TreePicture? Tree { get; private set; }
 
-    public FeedSchools? Schools => field ??= Supply is { Supply.Input: null } supply ? Review.Feed.SchoolsFor(Graft, supply) : null;
+    public FeedSchools? Schools => field ??= Supply is { Into: null } supply ? Review.Feed.SchoolsFor(Graft, supply) : null;
 
     /// <summary>What is tried, and what the chain says to it; null when nothing is.</summary>
     public Candidate? Tried => field ??= TriedEdit is { } edit ? Candidate.Try(Review.Feed, edit.Apply(Graft), edit.Template.Name) : null;
@@ -66,8 +70,8 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public FeedPicture? Picture { get; private set; }
 
-    /// <summary>Every draw from the supply, with the name of the part it belongs to.</summary>
-    public IReadOnlyList<(Load Load, Draw Draw, string Part)> Draws { get; private set; } = [];
+    /// <summary>Every draw from the supply, and those that no supply feeds.</summary>
+    public IReadOnlyList<DrawRow> Draws { get; private set; } = [];
 
     public static string Figure(Amps amps) => amps.Value.ToString(CultureInfo.InvariantCulture);
 
@@ -97,7 +101,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         if (years > 100) ModelState.AddModelError("age", "A supply is at most 100 years old.");
         return await SaveAsync(
             new DescribeSupply(shown.Supply.Id, efficiency, years, hot,
-            input?.Split('|') is [var upstream, var rail] ? new SupplyInput(upstream, rail) : null));
+            input?.Split('|') is [var upstream, var rail] ? new MeantInput(upstream, rail) : null));
     }
 
     public async Task<IActionResult> OnPostAddLeadAsync([Bind(Prefix = "")] SupplyLeadForm lead)
@@ -135,15 +139,15 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         return await SaveAsync(new AddSupply(name.Trim(), label));
     }
 
+    private string? SupplyOf(string? load)
+        => DrawRow.Of(Graft, Review.Feed).FirstOrDefault(row => row.Load.Id == load && row.Flow is not null)?.Flow!.Supply.Id;
+
     protected override void OnShown()
     {
-        Supply = Review.Feed.Supplies.FirstOrDefault(found => found.Supply.Id == SupplyId) ?? Review.Feed.Supplies.FirstOrDefault();
+        Supply = Review.Feed.Supplies.FirstOrDefault(found => found.Supply.Id == (SupplyId ?? SupplyOf(Load))) ?? Review.Feed.Supplies.FirstOrDefault();
         if (Supply is null) return;
         Picture = new FeedPicture(Supply, Case);
         Tree = new TreePicture(FeedTree.Of(Graft, Review.Feed, Case), Case);
-        Draws = [.. from load in Graft.Loads
-                    where load.Supply == Supply.Supply.Id
-                    from draw in load.Draws
-                    select (load, draw, Graft.NameOf(load.Part))];
+        Draws = [.. from row in DrawRow.Of(Graft, Review.Feed) where row.Flow is null || row.Flow.Supply.Id == Supply.Supply.Id select row];
     }
 }

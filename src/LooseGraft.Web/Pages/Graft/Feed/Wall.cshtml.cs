@@ -52,7 +52,7 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
     public async Task<IActionResult> OnPostPracticeAsync()
     {
         if (!await LoadAsync()) return NotFound();
-        if (Graft.Supplies.FirstOrDefault(supply => supply.Input is null) is not { } supply)
+        if (Review.Feed.Supplies.FirstOrDefault(review => review.Into is null)?.Supply is not { } supply)
         {
             ModelState.AddModelError("log", "The practice meter needs a supply that hangs on the wall.");
             return await InvalidAsync();

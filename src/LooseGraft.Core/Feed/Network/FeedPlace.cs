@@ -1,0 +1,33 @@
+namespace LooseGraft.Core.Feed.Network;
+
+/// <summary>A place that current of one rail passes: contacts of one port, or wires of one lead.</summary>
+/// <param name="Conductors">What passes it.</param>
+/// <param name="Rail">The rail, or <c>ground</c>.</param>
+internal sealed record FeedPlace(Conductors Conductors, string Rail)
+{
+    private readonly HashSet<int> _contacts = [];
+    private int _count;
+
+    /// <summary>The branches that pass it, by their number in the network, and whether what flows along each counts as positive.</summary>
+    public List<(int Branch, int Sign)> Branches { get; } = [];
+
+    /// <summary>How many conductors it has side by side.</summary>
+    public int Count => Math.Max(_contacts.Count, _count);
+
+    /// <summary>Which limit it is.</summary>
+    public FeedLimitKey Key => Conductors.Key with { Rail = Rail };
+
+    /// <summary>What it bears, in amperes; null where nothing is laid down.</summary>
+    public double? Bears => Conductors.Bear(Count);
+
+    /// <summary>What it would bear at best, if its conductors shared evenly, in amperes.</summary>
+    public double? BearsAtBest => Conductors.BearAtBest(Count);
+
+    /// <summary>Adds a branch that passes it.</summary>
+    public void Add(int branch, int sign, int? contact, int count)
+    {
+        Branches.Add((branch, sign));
+        if (contact is { } known) _contacts.Add(known);
+        else _count += count;
+    }
+}

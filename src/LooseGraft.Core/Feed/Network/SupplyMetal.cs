@@ -1,0 +1,165 @@
+using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Feed.Network;
+
+/// <summary>The supplies of a graft in its network: their rails, and the leads from there to the contacts of their plugs.</summary>
+internal sealed class SupplyMetal
+{
+    /// <summary>The rail of a plug that leads back.</summary>
+    public const string Ground = "ground";
+
+    // Wires and links whose length nobody knows still conduct; a tenth of a milliohm is below any contact.
+    internal const double Next = 0.0001;
+
+    // What is said of a lead that nobody described.
+    private const int UsualAwg = 18;
+
+    private readonly FeedMetal _metal;
+    private readonly Netlist _netlist;
+    private readonly Dictionary<string, int> _grounds = [];
+    private readonly Dictionary<PortId, (Supply Supply, SupplyLead Lead, int Plug)> _plugs = [];
+    private readonly Dictionary<(string Supply, string Lead, int Plug, string Rail), int> _ends = [];
+    private readonly ILookup<string, FeedOutlet> _bySupply;
+    private readonly ILookup<string, Supply> _ofPart;
+
+    public SupplyMetal(Graft graft, Netlist netlist, FeedMetal metal)
+    {
+        (_metal, _netlist, _ofPart) = (metal, netlist, graft.Supplies.ToLookup(supply => supply.Part));
+        foreach (var supply in graft.Supplies)
+        {
+            _grounds[supply.Id] = metal.AddNodes(1);
+            foreach (var (lead, at, plug) in supply.Leads.SelectMany(lead => lead.Plugs.Index().Select(plug => (lead, plug.Index, plug.Item))))
+            {
+                if (plug.Port is { } port) _plugs.TryAdd(new PortId(supply.Part, port), (supply, lead, at));
+            }
+        }
+
+        Outlets = [.. from supply in graft.Supplies
+                      from rail in supply.Rails
+                      select new FeedOutlet(supply, rail, metal.AddNodes(1), _grounds[supply.Id])];
+        _bySupply = Outlets.ToLookup(outlet => outlet.Supply.Id);
+        foreach (var supply in graft.Supplies) Contacts(supply);
+    }
+
+    /// <summary>Every rail of every supply.</summary>
+    public IReadOnlyList<FeedOutlet> Outlets { get; }
+
+    /// <summary>The node that the current of a supply comes back to.</summary>
+    public int GroundOf(Supply supply) => _grounds[supply.Id];
+
+    /// <summary>Whether what stands on a contact is given by a supply that is described, or is its ground: then no plane of the part joins it.</summary>
+    public bool IsOutput(CircuitContact contact)
+        => _ofPart.Contains(contact.Part.Id) && (contact.Role.IsReturn || (contact.Role.Kind == RoleKind.Source && OutletFor(contact) is not null));
+
+    /// <summary>The rail of a supply that serves what wants a signal: the one of that name, or one of a voltage that it bears.</summary>
+    /// <param name="supply">Id of the supply.</param>
+    /// <param name="wanted">What is wanted.</param>
+    /// <param name="range">The voltages that do; null for the usual tolerance.</param>
+    public FeedOutlet? Serving(string supply, Signal wanted, VoltSpan? range = null)
+        => _bySupply[supply].FirstOrDefault(outlet => outlet.Rail.Output.Name == wanted.Name)
+            ?? _bySupply[supply].Where(outlet => outlet.Rail.Output.IsStandby == wanted.IsStandby && wanted.SupplyVoltage is { } volts
+                    && (range ?? VoltSpan.Around(volts, Tolerances.Of(volts))).Contains(outlet.Rail.Voltage))
+                .MinBy(outlet => Math.Abs(outlet.Rail.Voltage.Value - wanted.SupplyVoltage!.Value.Value));
+
+    /// <summary>Where one rail, or the ground, comes out of a plug of a lead.</summary>
+    public int EndOf(Supply supply, SupplyLead lead, int plug, FeedOutlet? outlet)
+    {
+        var rail = outlet?.Rail.Name ?? Ground;
+        if (_ends.TryGetValue((supply.Id, lead.Id, plug, rail), out var known)) return known;
+        var node = outlet?.Node ?? GroundOf(supply);
+        for (var at = 0; at < lead.Plugs.Length; at++)
+        {
+            var end = _metal.AddNodes(1);
+            var wires = WiresOf(supply, lead, outlet);
+            var ohms = OhmsOf(lead) / lead.Plugs.Length;
+            _metal.Add(new FeedBranch(node, end, Next + (ohms / wires))
+            {
+                From = at > 0 ? null : WiresOf(supply, lead),
+                Count = wires,
+            });
+            _ends[(supply.Id, lead.Id, at, rail)] = node = end;
+        }
+
+        return _ends[(supply.Id, lead.Id, plug, rail)];
+    }
+
+    /// <summary>The contacts of a plug of a lead.</summary>
+    public static Conductors ContactsOf(Supply supply, SupplyLead lead, int plug)
+    {
+        var found = lead.Plugs[plug];
+        return new Conductors(
+            FeedLimitKey.OfPlug($"{lead.Id}/{found.Id}", ""), $"at {found.Id} of {lead.Name}", found.Id, new SupplyLeadSubject(supply.Id, lead.Id),
+            found.Type.ContactAmps, Note(found.Type), ContactOhms.Of(found.Type), HasWireEach(found.Type) ? OhmsOf(lead) : 0, found.Type.PortAmps);
+    }
+
+    /// <summary>The contacts of any port.</summary>
+    public Conductors ContactsOf(Part part, Port port)
+    {
+        var id = new PortId(part.Id, port.Id);
+        if (_plugs.TryGetValue(id, out var plug)) return ContactsOf(plug.Supply, plug.Lead, plug.Plug);
+        var gives = _ofPart.Contains(part.Id);
+        return new Conductors(new FeedLimitKey(gives ? FeedLimitKind.Plug : FeedLimitKind.Port, Port: id), $"at {port.Name} of {part.Name}", port.Name,
+            new PortSubject(id), port.Type.ContactAmps, Note(port.Type), ContactOhms.Of(port.Type), 0, port.Type.PortAmps);
+    }
+
+    private static string Note(ConnectorType type) => type.ContactAmps is { } amps ? $"contact of {amps} A" : "usual for such a port";
+
+    private void Contacts(Supply supply)
+    {
+        foreach (var contact in _netlist.ContactsOf(supply.Part))
+        {
+            if (contact.Pin.Contact != ContactState.Wired || !IsOutput(contact)) continue;
+            var outlet = contact.Role.IsReturn ? null : OutletFor(contact);
+            if (outlet is not null && outlet.Supply.Id != supply.Id) continue;
+            if (_plugs.TryGetValue(contact.Id.Port, out var plug) && plug.Supply.Id == supply.Id)
+            {
+                _metal.Merge(EndOf(supply, plug.Lead, plug.Plug, outlet), contact.Index);
+            }
+            else
+            {
+                var ohms = WireGauge.Of(UsualAwg).OhmPerMetre * (contact.Port.LeadLength?.Value ?? 0) / 1000;
+                _metal.Add(new FeedBranch(outlet?.Node ?? GroundOf(supply), contact.Index, Next + ohms));
+            }
+        }
+    }
+
+    private FeedOutlet? OutletFor(CircuitContact contact)
+        => _ofPart[contact.Part.Id].Select(supply => Serving(supply.Id, contact.Signal)).FirstOrDefault(outlet => outlet is not null);
+
+    private static double OhmsOf(SupplyLead lead) => WireGauge.Of(lead.Awg).OhmPerMetre * (lead.Length?.Value ?? 0) / 1000;
+
+    // A terminal of the larger plugs is crimped to a wire of its own; small ones are bridged in the plug.
+    private static bool HasWireEach(ConnectorType type) => type.Housing == Housing.Power && ContactOhms.Of(type).Most <= 0.010;
+
+    // What is said of a lead is said of its main supplies: standby and negative rails have a wire for each contact.
+    private int WiresOf(Supply supply, SupplyLead lead, FeedOutlet? outlet)
+    {
+        if (lead.Plugs is not [var only] || !HasWireEach(only.Type)) return lead.WiresEach;
+        var contacts = ContactCount(supply, only, outlet?.Rail.Output.Name ?? Ground);
+        var isMain = outlet is null or { Rail: { Output.IsStandby: false, Voltage.Value: > 0 } };
+        return isMain || contacts == 0 ? Math.Max(lead.WiresEach, contacts) : contacts;
+    }
+
+    private static Conductors WiresOf(Supply supply, SupplyLead lead) => new(
+        FeedLimitKey.OfWire(lead.Id, ""), $"along {lead.Name}", lead.Name, new SupplyLeadSubject(supply.Id, lead.Id), WireGauge.Of(lead.Awg).Amps,
+        $"wire of {lead.Awg} AWG", ContactOhms.Of(lead.Plugs[0].Type), OhmsOf(lead));
+
+    /// <summary>How many contacts of a plug carry a signal: as described, or as is usual for its kind.</summary>
+    public int ContactCount(Supply supply, SupplyPlug plug, string signal)
+    {
+        var described = 0;
+        if (plug.Port is { } port)
+        {
+            foreach (var contact in _netlist.ContactsOf(new PortId(supply.Part, port)))
+            {
+                if (contact.Pin.Contact == ContactState.Wired && contact.Signal.Name == signal) described++;
+            }
+        }
+
+        return described > 0 ? described : plug.Type.Pinout.Count(each => each == signal);
+    }
+}

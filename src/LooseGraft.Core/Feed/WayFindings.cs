@@ -1,0 +1,89 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Network;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Feed;
+
+/// <summary>What the rules say about by what way a part is fed: by none, by a loose end, or by more than one.</summary>
+internal static class WayFindings
+{
+    public static IEnumerable<Finding> Of(Graft graft, FeedFlows flows) => Unfed(graft, flows).Concat(NotWired(graft, flows)).Concat(PlugsTwice(graft, flows));
+
+    // What no supply of the graft gives, or of several nobody said which.
+    private static IEnumerable<Finding> Unfed(Graft graft, FeedFlows flows)
+    {
+        if (graft.Supplies.IsEmpty) yield break;
+        var fed = flows.Network.Taps.Select(tap => tap.Draw).OfType<Draw>().ToHashSet(ReferenceEqualityComparer.Instance);
+        foreach (var (load, draw) in graft.Loads.SelectMany(load => load.Draws.Where(draw => !fed.Contains(draw)).Select(draw => (load, draw))))
+        {
+            var name = graft.NameOf(load.Part);
+            if (load.Meant is { } meant)
+            {
+                yield return Missing(load, draw, $"{name} wants {draw.Rail}, and {graft.NameOfSupply(meant.Supply)} does not give it.");
+            }
+            else if (Signal.Parse(draw.Rail) is { SupplyVoltage: { } volts } && graft.Supplies.SelectMany(supply => supply.Rails)
+                .Any(rail => Quantities.VoltSpan.Around(volts, Tolerances.Of(volts)).Contains(rail.Voltage)))
+            {
+                yield return Finding.Of(FeedRules.NotWired, new DrawSubject(load.Id, draw.Rail),
+                    $"{name} wants {draw.Rail}: no joint leads to it, and nobody said which supply shall give it. It is in no sum.", draw.Evidence,
+                    "join its power socket in Wire", "say here which supply it shall hang on");
+            }
+            else
+            {
+                yield return Missing(load, draw, $"{name} wants {draw.Rail}, and no supply here gives it.");
+            }
+        }
+    }
+
+    private static Finding Missing(Load load, Draw draw, string words)
+        => Finding.Of(FeedRules.RailMissing, new DrawSubject(load.Id, draw.Rail), words, draw.Evidence,
+            "feed it from a supply or converter that has this rail", "check the rail's name against the supply's label");
+
+    private static IEnumerable<Finding> NotWired(Graft graft, FeedFlows flows)
+        => from flow in flows.All
+           where flow.Hold is FeedHold.NotWired or FeedHold.NotSolved
+           group flow by (flow.Consumer, flow.Hold, flow.Supply) into same
+           let rails = string.Join(" and ", same.Select(flow => flow.Rail.Name).Distinct())
+           let words = same.Key.Hold == FeedHold.NotWired
+               ? $"no joint leads to it from {graft.NameOf(same.Key.Supply.Part)}, so it is counted there, and no plug or wire on the way is judged"
+               : "what leads to it is shorted, or fed by two voltages, so it is counted at the supply itself until that is mended"
+           select Finding.Of(FeedRules.NotWired, same.First().Subject, $"{graft.NameOf(same.Key.Consumer)}, {rails}: {words}.",
+               same.Select(flow => flow.Evidence).Weakest(),
+               same.Key.Hold == FeedHold.NotWired ? ["join its power socket in Wire", "say here which plug it shall take"] : ["look at the stops of Wire first"]);
+
+    // What hangs behind a splitter names the plug that the splitter hangs on.
+    private static IEnumerable<Finding> PlugsTwice(Graft graft, FeedFlows flows)
+    {
+        var meant = (from load in graft.Loads where load.Meant?.Plug is not null select (load.Part, load.Meant!.Supply, Plug: load.Meant.Plug!))
+            .Concat(from supply in graft.Supplies where supply.Meant?.Plug is not null select (supply.Part, supply.Meant!.Supply, Plug: supply.Meant.Plug!));
+        var joined = flows.All.Where(flow => flow.Hold is FeedHold.Joined or FeedHold.NotSolved).Select(flow => flow.Consumer).ToHashSet();
+        return from claim in meant
+               where !joined.Contains(claim.Part) && !IsBehindLead(graft, claim.Part)
+               group claim.Part by (claim.Supply, claim.Plug) into same
+               let parts = same.Distinct().Concat(JoinedTo(graft, same.Key.Supply, same.Key.Plug)).ToArray()
+               where parts.Length > 1
+               select Finding.Of(FeedRules.PlugGivenTwice, new SupplySubject(same.Key.Supply),
+                   $"{same.Key.Plug} feeds {string.Join(" and ", parts.Select(graft.NameOf))}: a plug goes into one socket.", Evidence.Measured,
+                   "give one of them another plug", "a splitter with crimped terminals: add it as a part and join it between them");
+    }
+
+    // What a joint brings to the plug, if anything.
+    private static IEnumerable<string> JoinedTo(Graft graft, string supply, string plug)
+        => (from found in graft.Supplies
+            where found.Id == supply
+            from lead in found.Leads
+            from each in lead.Plugs
+            where each.Port is not null && plug == $"{lead.Id}/{each.Id}"
+            let port = new PortId(found.Part, each.Port!)
+            from joint in graft.Joints
+            where joint.Method != JointMethod.LeaveOff && (joint.From == port || joint.To == port)
+            select joint.From == port ? joint.To.Part : joint.From.Part).Take(1);
+
+    private static bool IsBehindLead(Graft graft, string part)
+        => graft.Joints.Any(joint => joint.Method != JointMethod.LeaveOff
+            && ((joint.From.Part == part && IsLead(graft, joint.To.Part)) || (joint.To.Part == part && IsLead(graft, joint.From.Part))));
+
+    private static bool IsLead(Graft graft, string part) => graft.FindPart(part)?.Kind is PartKind.Adapter or PartKind.Lead or PartKind.PassThrough;
+}

@@ -1,0 +1,25 @@
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>What a part takes from one rail, as a row.</summary>
+/// <param name="Load">The load.</param>
+/// <param name="Draw">What it takes.</param>
+/// <param name="Part">The name of the part.</param>
+/// <param name="Flow">The current that it is; null where no supply feeds it.</param>
+public sealed record DrawRow(Load Load, Draw Draw, string Part, FeedFlow? Flow)
+{
+    /// <summary>By what way it is fed, in words.</summary>
+    public string Way => Flow is { } flow ? string.Join(", ", flow.Way.Select(step => step.Label).Prepend(flow.Rail.Name)) : "";
+
+    /// <summary>Every draw of a graft.</summary>
+    public static IEnumerable<DrawRow> Of(Graft graft, FeedReview feed)
+    {
+        var flows = feed.Flows.All.Where(flow => flow.Feeds is null).ToLookup(flow => flow.Subject);
+        return from load in graft.Loads
+               from draw in load.Draws
+               select new DrawRow(load, draw, graft.NameOf(load.Part), flows[new DrawSubject(load.Id, draw.Rail)].FirstOrDefault());
+    }
+}
