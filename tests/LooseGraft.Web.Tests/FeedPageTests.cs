@@ -148,7 +148,7 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task Every_limit_goes_out_as_a_table()
     {
         var rows = (await host.Browser().GetStringAsync("/graft/2/feed.csv", Cancellation)).Split("\r\n");
-        Assert.Equal("supply,limit,loadCase,lowWatts,likelyWatts,highWatts,limitWatts,evidence,verdict", rows[0]);
+        Assert.Equal("supply,limit,loadCase,low,likely,high,bears,unit,evidence,verdict", rows[0]);
         Assert.Contains(rows, row => row.StartsWith("Small 5.1 V converter,+5.1 V,peak,", StringComparison.Ordinal));
         Assert.Equal(HttpStatusCode.NotFound, (await host.Browser().GetAsync("/graft/999/feed.csv", Cancellation)).StatusCode);
     }

@@ -143,7 +143,7 @@ public sealed class SafetyTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("/parts/concerto/ports/panel-plug/pins/7", "/wire?joint=panel&pin=to-7")]
     [InlineData("/joints/fan", "/wire?joint=fan")]
     [InlineData("/supplies/supply/rails/+3.3 V", "/feed?supply=supply#at-supplies-supply-rails-p3d3-V")]
-    [InlineData("/loads/card/draws/+12 V", "/feed?supply=supply#at-loads-card-draws-p12-V")]
+    [InlineData("/loads/card/draws/+12 V", "/feed?load=card#at-loads-card-draws-p12-V")]
     [InlineData("/", "/buy")]
     public async Task A_subject_leads_to_where_it_can_be_changed(string subject, string expected)
     {

@@ -51,6 +51,9 @@ public sealed record FeedLimit(
     /// <summary>The least that is left at peak: the limit less the high figure.</summary>
     public Throughput LeastLeft => In(LoadCase.Peak).Left.Low;
 
+    /// <summary>The same in watts, as far as there is a voltage to reckon with.</summary>
+    public Throughput LeastLeftInWatts => InWatts(LeastLeft) is { } watts ? watts : LeastLeft;
+
     /// <summary>The least left at peak as a share of the limit: the tightest limit has the smallest. Negative when beyond it.</summary>
     public double LeastShareLeft => Limit.Value.Value > 0 ? LeastLeft / Limit.Value : double.NegativeInfinity;
 

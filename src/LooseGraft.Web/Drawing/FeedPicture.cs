@@ -11,10 +11,17 @@ public sealed record FeedPicture(SupplyReview Supply, LoadCase Case)
     /// <summary>Where the limit stands in a row; what goes beyond it has the rest.</summary>
     public const double LimitX = 420;
     public const double Width = 560;
-    public const double RowHeight = 44;
-    private const double BarTop = 12;
 
-    public double Height => Supply.Limits.Length * RowHeight;
+    // Of a place that would bear twice as much there is nothing to decide.
+    private const double FarShare = 0.5;
+
+    /// <summary>What the supply gives, and the places that come near what they bear, those first that come nearest.</summary>
+    public IEnumerable<FeedLimit> Near
+        => Supply.Limits.Where(limit => limit.Kind <= FeedLimitKind.Total)
+            .Concat(Supply.Limits.Where(limit => limit.Kind > FeedLimitKind.Total && limit.LeastShareLeft < FarShare).OrderBy(limit => limit.LeastShareLeft));
+
+    /// <summary>The other places.</summary>
+    public IEnumerable<FeedLimit> Far => Supply.Limits.Where(limit => limit.Kind > FeedLimitKind.Total && limit.LeastShareLeft >= FarShare);
 
     /// <summary>How far along the row an amount stands. Beyond the drawing's edge it is cut off there.</summary>
     public static double X(FeedLimit limit, Throughput used)

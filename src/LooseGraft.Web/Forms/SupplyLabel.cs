@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
@@ -9,6 +10,15 @@ namespace LooseGraft.Web.Forms;
 /// W</c>.</summary>
 public static class SupplyLabel
 {
+    /// <summary>Reads the label of a supply that is put in.</summary>
+    /// <returns>The edit that does it; null, with errors, when it has no name or a line will not do.</returns>
+    public static AddSupply? Named(ModelStateDictionary errors, string? name, string? rails, string? total)
+    {
+        var label = Read(errors, rails, total);
+        if (string.IsNullOrWhiteSpace(name)) errors.AddModelError("name", "Give the supply a name, as you would say it.");
+        return label is null || string.IsNullOrWhiteSpace(name) ? null : new AddSupply(name.Trim(), label);
+    }
+
     /// <summary>Reads the label.</summary>
     /// <returns>A supply still without a name; null, with errors, when a line will not do.</returns>
     public static Supply? Read(ModelStateDictionary errors, string? rails, string? total)

@@ -30,7 +30,7 @@ public sealed class ShelfTags(ReviewCache reviews) : IDisposable
     {
         var (graft, review) = (snapshot.Graft, reviews.Of(snapshot));
         var tag = new ShelfTag(
-            snapshot.Id, graft.Name, graft.Donor.Name, graft.Shell.Name, review.Stops, review.Feed.Tightest?.LeastLeft, review.Buy.Left, graft.Currency,
+            snapshot.Id, graft.Name, graft.Donor.Name, graft.Shell.Name, review.Stops, review.Feed.Tightest?.LeastLeftInWatts, review.Buy.Left, graft.Currency,
             review.Unproven.Length, review.NextCut.Do, SubjectLinks.To(snapshot, review.NextCut.Subject, review.NextCut.Stage));
         return _tags.Set((snapshot.Id, snapshot.Revision), tag, new MemoryCacheEntryOptions { Size = 1 });
     }

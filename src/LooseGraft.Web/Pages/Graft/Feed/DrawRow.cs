@@ -14,6 +14,10 @@ public sealed record DrawRow(Load Load, Draw Draw, string Part, FeedFlow? Flow)
     /// <summary>By what way it is fed, in words.</summary>
     public string Way => Flow is { } flow ? string.Join(", ", flow.Way.Select(step => step.Label).Prepend(flow.Rail.Name)) : "";
 
+    /// <summary>Id of the supply that a load hangs on; null where none feeds it.</summary>
+    public static string? SupplyOf(Graft graft, FeedReview feed, string? load)
+        => Of(graft, feed).FirstOrDefault(row => row.Load.Id == load && row.Flow is not null)?.Flow!.Supply.Id;
+
     /// <summary>Every draw of a graft.</summary>
     public static IEnumerable<DrawRow> Of(Graft graft, FeedReview feed)
     {

@@ -129,22 +129,11 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     }
 
     public async Task<IActionResult> OnPostAddSupplyAsync(string? name, string? rails, string? total)
-    {
-        if (SupplyLabel.Read(ModelState, rails, total) is not { } label || string.IsNullOrWhiteSpace(name))
-        {
-            if (string.IsNullOrWhiteSpace(name)) ModelState.AddModelError("name", "Give the supply a name, as you would say it.");
-            return await InvalidAsync();
-        }
-
-        return await SaveAsync(new AddSupply(name.Trim(), label));
-    }
-
-    private string? SupplyOf(string? load)
-        => DrawRow.Of(Graft, Review.Feed).FirstOrDefault(row => row.Load.Id == load && row.Flow is not null)?.Flow!.Supply.Id;
+        => SupplyLabel.Named(ModelState, name, rails, total) is { } made ? await SaveAsync(made) : await InvalidAsync();
 
     protected override void OnShown()
     {
-        Supply = Review.Feed.Supplies.FirstOrDefault(found => found.Supply.Id == (SupplyId ?? SupplyOf(Load))) ?? Review.Feed.Supplies.FirstOrDefault();
+        Supply = Review.Feed.Supplies.FirstOrDefault(found => found.Supply.Id == (SupplyId ?? DrawRow.SupplyOf(Graft, Review.Feed, Load))) ?? Review.Feed.Supplies.FirstOrDefault();
         if (Supply is null) return;
         Picture = new FeedPicture(Supply, Case);
         Tree = new TreePicture(FeedTree.Of(Graft, Review.Feed, Case), Case);
