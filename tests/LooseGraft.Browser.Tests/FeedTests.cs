@@ -10,11 +10,11 @@ public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
     {
         using var eyes = new Eyes(bench.Address);
         eyes.Open("/graft/1/feed");
-        eyes.Click(".tree-node.is-fix");
-        eyes.SeeWords("#node", "out of card slot");
+        eyes.Click(".tree-node.is-fix[href*='slot']");
+        eyes.SeeWords("#node", "at card slot");
         eyes.SeeWords("#node", "Chance that the peak exceeds it");
         eyes.Click("#node li a");
-        eyes.Until(() => eyes.Path.Contains("supply=supply", StringComparison.Ordinal));
+        eyes.Until(() => eyes.Path.Contains("load=card", StringComparison.Ordinal));
         eyes.SeeWords(".draw", "Quarrow Plover");
         Assert.Empty(eyes.Complaints());
     }

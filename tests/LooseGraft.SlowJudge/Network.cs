@@ -32,6 +32,9 @@ internal sealed class Network
         return _branches.Count - 1;
     }
 
+    /// <summary>A current that is taken at a node and comes back at another, whatever their voltages.</summary>
+    public void Draw(int from, int to, double amps) => _branches.Add((to, from, 0, amps));
+
     /// <summary>Amperes that a branch sends out of its plus end.</summary>
     public double Current(int branch, double[] volts)
     {

@@ -145,6 +145,21 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task What_is_joined_shows_its_way_and_what_is_not_asks_for_one()
+    {
+        var page = WebUtility.HtmlDecode(await host.Browser().GetStringAsync("/graft/4/feed", Cancellation));
+        Assert.Contains("data-word=\"way\">+12 V, main plug, fan header</span>", page, StringComparison.Ordinal);
+        Assert.Contains("aria-label=\"Quarrow low-profile card, is meant to hang on\"", page, StringComparison.Ordinal);
+        Assert.DoesNotContain("aria-label=\"Vessick 80 mm fan, is meant to hang on\"", page, StringComparison.Ordinal);
+        // Asked by its load, the page shows the supply that feeds it.
+        foreach (var (load, row) in new[] { ("lamp", "lamp-draws-p12-V"), ("board", "board-draws-p5d1-V") })
+        {
+            Assert.Contains($"id=\"at-loads-{row}\"", await host.Browser().GetStringAsync($"/graft/2/feed?load={load}", Cancellation),
+                StringComparison.Ordinal);
+        }
+    }
+
+    [Fact]
     public async Task Every_limit_goes_out_as_a_table()
     {
         var rows = (await host.Browser().GetStringAsync("/graft/2/feed.csv", Cancellation)).Split("\r\n");

@@ -43,6 +43,8 @@ internal static class FeedLimits
     {
         var told = flows.Network.Places.Select(place => (Place: place, Terms: flows.At(place)))
             .Where(each => !each.Terms.IsEmpty && each.Place.Bears is not null).ToArray();
+        var bearsOn = told.SelectMany(each => each.Place.Branches.Select(passed => (passed.Branch, each.Place)))
+            .ToLookup(each => each.Branch, each => each.Place);
         foreach (var (place, terms) in told)
         {
             var (first, likely) = (terms[0].Flow, terms.Sum(term => term.Weight * term.Flow.At(LoadCase.Peak).Likely.Value));
@@ -50,7 +52,7 @@ internal static class FeedLimits
             // On the way back the supply's side is the one that takes.
             var isBack = place.Rail == SupplyMetal.Ground;
             var isTaker = (likely != 0 ? likely : terms[0].Weight) < 0 != isBack;
-            if (isTaker && told.Any(other => IsBefore(other.Place, place) && other.Place.BearsAtBest <= place.BearsAtBest)) continue;
+            if (isTaker && bearsOn[place.Branches[0].Branch].Any(other => IsBefore(other, place) && other.BearsAtBest <= place.BearsAtBest)) continue;
             var key = isTaker && place.Key.Kind == FeedLimitKind.Port ? place.Key with { Kind = FeedLimitKind.Plug } : place.Key;
             var bears = new Known<Throughput>(new Amps(place.Bears!.Value), Evidence.Assumed, Note(place));
             yield return (first.Supply.Id, FeedLimit.Of(

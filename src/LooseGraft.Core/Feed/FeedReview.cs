@@ -31,5 +31,5 @@ public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows
            select (supply, limit);
 
     /// <summary>The tightest limit of all supplies; null when none is known.</summary>
-    public FeedLimit? Tightest => Supplies.Select(supply => supply.Tightest).OfType<FeedLimit>().MinBy(limit => limit.LeastShareLeft);
+    public FeedLimit? Tightest => FeedLimit.TightestOf(Supplies.Select(supply => supply.Tightest).OfType<FeedLimit>());
 }

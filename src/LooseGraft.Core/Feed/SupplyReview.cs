@@ -12,8 +12,8 @@ namespace LooseGraft.Core.Feed;
 public sealed record SupplyReview(
     Supply Supply, string Name, FeedFlow? Into, ImmutableArray<FeedLimit> Limits, ImmutableArray<FeedFlow> Flows)
 {
-    /// <summary>The limit with the least share left at peak; null when none is known.</summary>
-    public FeedLimit? Tightest => Limits.MinBy(limit => limit.LeastShareLeft);
+    /// <summary>The limit that fares worst at peak; null when none is known.</summary>
+    public FeedLimit? Tightest => FeedLimit.TightestOf(Limits);
 
     /// <summary>One of its limits; null when it has no such limit, or nothing counts against it.</summary>
     public FeedLimit? Find(FeedLimitKey key) => Limits.FirstOrDefault(limit => limit.Key == key);

@@ -9,7 +9,13 @@ namespace LooseGraft.Core.Feed;
 /// <summary>What the rules say about by what way a part is fed: by none, by a loose end, or by more than one.</summary>
 internal static class WayFindings
 {
-    public static IEnumerable<Finding> Of(Graft graft, FeedFlows flows) => Unfed(graft, flows).Concat(NotWired(graft, flows)).Concat(PlugsTwice(graft, flows));
+    public static IEnumerable<Finding> Of(Graft graft, FeedFlows flows)
+        => Unfed(graft, flows).Concat(flows.Network.IsWhole ? NotWired(graft, flows) : TooMuch()).Concat(PlugsTwice(graft, flows));
+
+    private static IEnumerable<Finding> TooMuch()
+        => [Finding.Of(FeedRules.NotWired, Subject.Whole,
+            "More conducts between supplies and parts here than is solved: everything is counted at the supplies, and no plug or wire is judged.",
+            Evidence.Measured, "take out what this graft does not need", "describe a large backplane as the few contacts that carry power")];
 
     // What no supply of the graft gives, or of several nobody said which.
     private static IEnumerable<Finding> Unfed(Graft graft, FeedFlows flows)

@@ -138,6 +138,32 @@ public sealed class FeedNetworkTests
             Assert.Equal(limit.Limit.Value.Value, limit.In(LoadCase.Peak).Used.High.Value, 0.001 * limit.Limit.Value.Value);
         }, iter: 40);
 
+    [Theory]
+    [InlineData(1, true)]
+    [InlineData(10, false)]
+    public void More_than_is_solved_is_counted_at_the_supply_and_told(int draws, bool isWhole)
+    {
+        var pins = string.Join(',', Enumerable.Repeat("+12 V", 511).Append("ground"));
+        Port Wide(string id, Gender gender) => Header(pins, "power-block", gender) with { Id = id, Name = id };
+        var graft = Fed(SmallSupply() with { Rails = [new Rail(Signal("+12 V"), Limit(200))], Combined = [], Total = null });
+        graft = graft with
+        {
+            Parts = [new Part("supply", "supply", PartKind.Supply) { Ports = [Wide("plug", Gender.Female)] },
+                new Part("board", "board", PartKind.Board) { Ports = [Wide("main", Gender.Male)] },
+                new Part("adapter", "adapter", PartKind.Adapter) { Ports = [Wide("in", Gender.Male), Wide("out", Gender.Female)] }],
+            Joints = [Straight("supply/plug", "adapter/in"), Straight("board/main", "adapter/out")],
+            // Rails of nearly one voltage, each served by the one there is.
+            Loads = [.. Enumerable.Range(0, 500).Select(index => new Load($"l{index}", "board")
+            {
+                Draws = [.. Enumerable.Range(0, draws).Select(at => Draw($"+12.0{at} V", 0.01))],
+            })],
+        };
+        var review = Review.Of(graft);
+        Assert.Equal(isWhole, review.Feed.Flows.Network.IsWhole);
+        Assert.Equal(500 * draws * 0.01 * 12, review.Feed.Supplies[0].Limits[0].In(LoadCase.Peak).Used.Likely.Value, 6);
+        Assert.Equal(isWhole, review.Findings.All(finding => !finding.Message.Contains("than is solved", StringComparison.Ordinal)));
+    }
+
     // A supply of 24 contacts' worth of +12 V behind a bought adapter whose two +12 V contacts lead to the board's two.
     private static Graft BehindAdapter(double amps)
     {
@@ -158,7 +184,9 @@ public sealed class FeedNetworkTests
     {
         var graft = Fed(SmallSupply() with
         {
-            Rails = [new Rail(Signal("+12 V"), Limit(50)), new Rail(Signal("+5 V"), Limit(50))], Combined = [], Total = null,
+            Rails = [new Rail(Signal("+12 V"), Limit(50)), new Rail(Signal("+5 V"), Limit(50))],
+            Combined = [],
+            Total = null,
         });
         var splitters = Enumerable.Range(1, count).Select(at => new Part($"s{at}", $"s{at}", PartKind.Adapter)
         {

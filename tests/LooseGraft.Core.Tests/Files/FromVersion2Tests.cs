@@ -47,6 +47,22 @@ public sealed class FromVersion2Tests
         => Assert.Equal(ports, Read(Fed.Replace(good, other, StringComparison.Ordinal)).Graft!.Supplies[0].Leads[0].Plugs.Select(plug => plug.Port));
 
     [Theory]
+    [InlineData("\"port\":\"p1\"", "\"port\":\"nowhere\"", "$.supplies[0].strings[0].plugs[0].port")]
+    [InlineData("\"port\":\"p1\"", "\"port\":\"x\"", "$.supplies[0].strings[0].plugs[0].port")]
+    [InlineData("\"port\":\"p1\"", "\"port\":\"p2\"", "$.supplies[0].strings[0].plugs[0].port")]
+    [InlineData("\"plug\":\"a/p1\"", "\"plug\":\"a/none\"", "$.supplies[0].meant.plug")]
+    [InlineData("\"supply\":\"psu\",\"rail\"", "\"supply\":\"none\",\"rail\"", "$.supplies[0].meant.supply")]
+    [InlineData("\"plug\":\"a/only\"", "\"plug\":\"a/none\"", "$.loads[0].meant.plug")]
+    [InlineData("\"through\":\"psu/p1\"", "\"through\":\"psu/none\"", "$.loads[0].meant.through")]
+    [InlineData("\"supply\":\"psu\",\"plug\"", "\"supply\":\"none\",\"plug\"", "$.loads[0].meant.supply")]
+    public void What_is_meant_and_tied_must_be_there(string good, string bad, string path)
+    {
+        var today = Encoding.UTF8.GetString(GraftFile.Write(Read(Fed).Graft!));
+        Assert.Contains(good, today, StringComparison.Ordinal);
+        Assert.Contains(Read(today.Replace(good, bad, StringComparison.Ordinal)).Errors, error => error.Path == path);
+    }
+
+    [Theory]
     [MemberData(nameof(Old))]
     public void No_figure_and_no_word_of_an_older_demo_is_lost(string file)
     {

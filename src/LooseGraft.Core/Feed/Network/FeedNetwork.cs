@@ -16,45 +16,48 @@ internal sealed class FeedNetwork
     // A supply gives about a hundredth less at the full current of a rail (ATX12V design guide, common practice); it matters only where two feed one net.
     private const double Regulation = 0.01;
 
+    // Draws times nodes and places that are kept; an ordinary graft has a hundredth of it.
+    private const long MostKept = 4_000_000;
+
     private readonly CurrentNetwork _network = new();
+    private readonly Dictionary<int, int> _nodes = [];
     private readonly double[][] _drops;
     private readonly int[] _outputs;
-    private readonly ILookup<int, (int Branch, FeedPlace Place, int Sign)> _placesOf;
+    private readonly ILookup<int, (FeedPlace Place, int Sign)> _placesOf;
     private readonly ILookup<int, int> _beside;
 
-    private FeedNetwork(Graft graft, Netlist netlist)
+    private FeedNetwork(FeedMetal metal, IReadOnlyList<FeedOutlet> outlets, ImmutableArray<FeedTap> taps, bool isWhole)
     {
-        var metal = new FeedMetal();
-        metal.AddNodes(netlist.Contacts.Length);
-        var supplies = new SupplyMetal(graft, netlist, metal);
-        PartMetal.Add(netlist, supplies, metal);
-        Taps = [.. FeedTaps.Of(graft, netlist, supplies, metal)];
-        Outlets = [.. supplies.Outlets];
-        var pieces = new FeedPieces(metal, supplies.Outlets);
-        _network.AddNodes(metal.NodeCount);
-        foreach (var (one, other) in metal.Merged)
-        {
-            if (IsLive(one)) _network.Merge(one, other);
-        }
-
-        var places = new Dictionary<(Subject, FeedLimitKey, int), FeedPlace>();
-        foreach (var branch in metal.Branches)
-        {
-            if (!IsLive(branch.One) || _network.Find(branch.One) == _network.Find(branch.Other)) continue;
-            var number = _network.AddBranch(branch.One, branch.Other, branch.Ohms);
-            PlaceOf(branch.From, branch.One)?.Add(number, 1, branch.FromContact, branch.Count);
-            PlaceOf(branch.To, branch.One)?.Add(number, -1, branch.ToContact, branch.Count);
-        }
-
-        _outputs = [.. Outlets.Select(outlet => _network.AddBranch(outlet.Ground, outlet.Node, OhmsOf(outlet.Rail)))];
-        Places = [.. places.Values];
-        _placesOf = (from place in Places from passed in place.Branches select (passed.Branch, Place: place, passed.Sign)).ToLookup(each => each.Branch);
+        (Taps, Outlets, IsWhole) = (taps, [.. outlets], isWhole);
+        if (isWhole) Places = Conduct(metal);
+        _outputs = [.. Outlets.Select(outlet => _network.AddBranch(NodeOf(outlet.Ground), NodeOf(outlet.Node), OhmsOf(outlet.Rail)))];
+        foreach (var node in taps.SelectMany(tap => new[] { tap.Node, tap.Return })) NodeOf(node);
+        _placesOf = Places.SelectMany(place => place.Branches.Select(passed => (passed.Branch, Passed: (place, passed.Sign))))
+            .ToLookup(each => each.Branch, each => each.Passed);
         _beside = _network.Branches.Index()
             .SelectMany(each => new[] { (Node: _network.Find(each.Item.One), each.Index), (Node: _network.Find(each.Item.Other), each.Index) })
             .ToLookup(each => each.Node, each => each.Index);
         var reduced = new ReducedNetwork(_network);
-        IsWhole = reduced.Unsolved.IsEmpty;
-        _drops = [.. Taps.Select(tap => Solve(reduced, tap))];
+        IsSolved = reduced.Unsolved.IsEmpty && (long)taps.Length * (_network.NodeCount + Places.Length) <= MostKept;
+        _drops = IsSolved || !isWhole ? [.. taps.Select(tap => Solve(reduced, tap))] : [];
+    }
+
+    // What nothing feeds, and what is at odds with itself, conducts nothing here.
+    private ImmutableArray<FeedPlace> Conduct(FeedMetal metal)
+    {
+        var pieces = new FeedPieces(metal, Outlets);
+        foreach (var (one, other) in metal.Merged.Where(pair => IsLive(pair.One))) _network.Merge(NodeOf(one), NodeOf(other));
+        var places = new Dictionary<(Subject, FeedLimitKey, int), FeedPlace>();
+        foreach (var branch in metal.Branches.Where(branch => IsLive(branch.One)))
+        {
+            var (one, other) = (NodeOf(branch.One), NodeOf(branch.Other));
+            if (_network.Find(one) == _network.Find(other)) continue;
+            var number = _network.AddBranch(one, other, branch.Ohms);
+            PlaceOf(branch.From, branch.One)?.Add(number, 1, branch.FromContact, branch.Count);
+            PlaceOf(branch.To, branch.One)?.Add(number, -1, branch.ToContact, branch.Count);
+        }
+
+        return [.. places.Values];
 
         bool IsLive(int node) => pieces.IsGround(node) ? !pieces.IsBroken(node) : pieces.IsFed(node);
 
@@ -74,13 +77,27 @@ internal sealed class FeedNetwork
     public ImmutableArray<FeedOutlet> Outlets { get; }
 
     /// <summary>The places that currents pass.</summary>
-    public ImmutableArray<FeedPlace> Places { get; }
+    public ImmutableArray<FeedPlace> Places { get; } = [];
 
-    /// <summary>Whether everything was solved: false where a mesh is larger than <see cref="ReducedNetwork.MostCore"/> nodes.</summary>
+    /// <summary>Whether all that conducts is in it: false where that is more than is solved, a mesh of more than <see cref="ReducedNetwork.MostCore"/> nodes or
+    /// too many draws and nodes. Then everything hangs on its supply itself.</summary>
     public bool IsWhole { get; }
 
+    private bool IsSolved { get; }
+
     /// <summary>Puts the network of a graft together and solves it.</summary>
-    public static FeedNetwork Of(Graft graft, Netlist netlist) => new(graft, netlist);
+    public static FeedNetwork Of(Graft graft, Netlist netlist)
+    {
+        var metal = new FeedMetal();
+        metal.AddNodes(netlist.Contacts.Length);
+        var supplies = new SupplyMetal(graft, netlist, metal);
+        PartMetal.Add(netlist, supplies, metal);
+        var taps = FeedTaps.Of(graft, netlist, supplies, metal).ToImmutableArray();
+        var network = new FeedNetwork(metal, supplies.Outlets, taps, isWhole: true);
+        if (network.IsSolved) return network;
+        foreach (var tap in taps) (tap.Node, tap.Return, tap.Hold) = (tap.Outlet!.Node, tap.Outlet.Ground, FeedHold.NotSolved);
+        return new FeedNetwork(metal, supplies.Outlets, taps, isWhole: false);
+    }
 
     /// <summary>Which share of what is taken at a tap an outlet gives; over all outlets they add up to 1.</summary>
     public double Given(int outlet, int tap) => Whole(Sign(tap) * Through(_outputs[outlet], tap));
@@ -89,7 +106,7 @@ internal sealed class FeedNetwork
     public double Passing(FeedPlace place, int tap)
     {
         var sum = 0.0;
-        foreach (var (branch, sign) in place.Branches) sum += sign * Through(branch, tap);
+        foreach (var (branch, sign, _) in place.Branches) sum += sign * Through(branch, tap);
         return Whole(sum);
     }
 
@@ -97,7 +114,7 @@ internal sealed class FeedNetwork
     public double Falls(int at, int taken)
     {
         var (drops, tap) = (_drops[taken], Taps[at]);
-        double Between(int one, int other) => drops[_network.Find(one)] - drops[_network.Find(other)];
+        double Between(int one, int other) => drops[Find(one)] - drops[Find(other)];
         return Sign(at) * (Between(tap.Return, tap.Node) - Between(tap.Outlet!.Ground, tap.Outlet.Node));
     }
 
@@ -105,7 +122,7 @@ internal sealed class FeedNetwork
     public ImmutableArray<FeedPlace> WayTo(int tap)
     {
         var way = new List<FeedPlace>();
-        var (node, from) = (_network.Find(Taps[tap].Node), _network.Find(Taps[tap].Outlet!.Node));
+        var (node, from) = (Find(Taps[tap].Node), Find(Taps[tap].Outlet!.Node));
         for (var step = 0; node != from && step < _network.Branches.Count; step++)
         {
             var (most, best) = (1e-9, -1);
@@ -126,6 +143,11 @@ internal sealed class FeedNetwork
         return [.. way.Distinct()];
     }
 
+    // Only what is live has a node to be solved.
+    private int NodeOf(int node) => _nodes.TryGetValue(node, out var known) ? known : _nodes[node] = _network.AddNodes(1);
+
+    private int Find(int node) => _network.Find(_nodes[node]);
+
     private static double OhmsOf(Rail rail)
         => rail.Limit.Value.Value > 0 && rail.Voltage.Value != 0 ? Regulation * Math.Abs(rail.Voltage.Value) / rail.Limit.Value.Value : Regulation;
 
@@ -135,7 +157,8 @@ internal sealed class FeedNetwork
     // Out of a negative rail current flows the other way round.
     private int Sign(int tap) => Taps[tap].Outlet!.Rail.Voltage.Value < 0 ? -1 : 1;
 
-    private double Through(int branch, int tap)
+    /// <summary>What flows along a branch for each ampere that is taken at a tap.</summary>
+    public double Through(int branch, int tap)
     {
         var (one, other, siemens) = _network.Branches[branch];
         return (_drops[tap][_network.Find(one)] - _drops[tap][_network.Find(other)]) * siemens;
@@ -148,8 +171,8 @@ internal sealed class FeedNetwork
     {
         var into = new double[_network.NodeCount];
         var amps = tap.Outlet!.Rail.Voltage.Value < 0 ? -1 : 1;
-        into[_network.Find(tap.Node)] -= amps;
-        into[_network.Find(tap.Return)] += amps;
+        into[Find(tap.Node)] -= amps;
+        into[Find(tap.Return)] += amps;
         return reduced.Solve(into);
     }
 }

@@ -8,8 +8,9 @@ internal sealed record FeedPlace(Conductors Conductors, string Rail)
     private readonly HashSet<int> _contacts = [];
     private int _count;
 
-    /// <summary>The branches that pass it, by their number in the network, and whether what flows along each counts as positive.</summary>
-    public List<(int Branch, int Sign)> Branches { get; } = [];
+    /// <summary>The branches that pass it, by their number in the network, whether what flows along each counts as positive, and the contact it passes; null
+    /// where it stands for several.</summary>
+    public List<(int Branch, int Sign, int? Contact)> Branches { get; } = [];
 
     /// <summary>How many conductors it has side by side.</summary>
     public int Count => Math.Max(_contacts.Count, _count);
@@ -26,7 +27,7 @@ internal sealed record FeedPlace(Conductors Conductors, string Rail)
     /// <summary>Adds a branch that passes it.</summary>
     public void Add(int branch, int sign, int? contact, int count)
     {
-        Branches.Add((branch, sign));
+        Branches.Add((branch, sign, contact));
         if (contact is { } known) _contacts.Add(known);
         else _count += count;
     }

@@ -40,7 +40,12 @@ internal static class PartMetal
                     metal.Add(Wire(other, star));
                     break;
                 case JoinKind.Inside when one.Part.Kind.OnlyConducts():
-                    metal.Add(Wire(one, other.Index) with { To = WiresAt(other), ToContact = other.Index });
+                    metal.Add(Wire(one, other.Index) with
+                    {
+                        Ohms = SupplyMetal.Next + OhmsAt(one) + OhmsAt(other),
+                        To = WiresAt(other),
+                        ToContact = other.Index,
+                    });
                     break;
                 case JoinKind.Plane when supplies.IsOutput(one):
                 case JoinKind.Throw when !join.IsClosedAtRest:

@@ -133,7 +133,8 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     protected override void OnShown()
     {
-        Supply = Review.Feed.Supplies.FirstOrDefault(found => found.Supply.Id == (SupplyId ?? DrawRow.SupplyOf(Graft, Review.Feed, Load))) ?? Review.Feed.Supplies.FirstOrDefault();
+        var asked = SupplyId ?? DrawRow.SupplyOf(Graft, Review.Feed, Load);
+        Supply = Review.Feed.Supplies.FirstOrDefault(found => found.Supply.Id == asked) ?? Review.Feed.Supplies.FirstOrDefault();
         if (Supply is null) return;
         Picture = new FeedPicture(Supply, Case);
         Tree = new TreePicture(FeedTree.Of(Graft, Review.Feed, Case), Case);
