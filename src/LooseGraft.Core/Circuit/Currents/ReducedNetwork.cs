@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.InteropServices;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.LinearAlgebra.Factorization;
 
@@ -42,23 +43,19 @@ internal sealed class ReducedNetwork
     /// <returns>The potential of each node against a node of its piece, in volts; of nodes that are one, under the number they share.</returns>
     public double[] Solve(double[] into)
     {
-        foreach (var (node, beside, sum) in _eliminated)
+        foreach (ref readonly var gone in CollectionsMarshal.AsSpan(_eliminated))
         {
-            foreach (var (other, siemens) in beside) into[other] += into[node] * siemens / sum;
+            var amps = into[gone.Node];
+            if (amps == 0) continue;
+            into[gone.One] += amps * gone.ShareOne;
+            into[gone.Other] += amps * gone.ShareOther;
         }
 
         foreach (var core in _cores) core.Solve(into);
         for (var index = _eliminated.Count - 1; index >= 0; index--)
         {
-            var (node, beside, sum) = _eliminated[index];
-            if (beside.Length == 0)
-            {
-                into[node] = 0;
-                continue;
-            }
-
-            foreach (var (other, siemens) in beside) into[node] += siemens * into[other];
-            into[node] /= sum;
+            ref readonly var gone = ref CollectionsMarshal.AsSpan(_eliminated)[index];
+            into[gone.Node] = (into[gone.Node] * gone.Ohms) + (gone.ShareOne * into[gone.One]) + (gone.ShareOther * into[gone.Other]);
         }
 
         return into;
@@ -71,7 +68,7 @@ internal sealed class ReducedNetwork
         {
             if (beside[node] is not { Count: <= 2 } own) continue;
             beside[node] = null;
-            _eliminated.Add(new Eliminated(node, [.. own.Select(pair => (pair.Key, pair.Value))], own.Values.Sum()));
+            _eliminated.Add(Eliminated.Of(node, own));
             foreach (var other in own.Keys) beside[other]!.Remove(node);
             if (own.Count == 2)
             {
@@ -132,7 +129,18 @@ internal sealed class ReducedNetwork
         (beside[other] ??= [])[one] = beside[other]!.GetValueOrDefault(one) + siemens;
     }
 
-    private readonly record struct Eliminated(int Node, (int Other, double Siemens)[] Beside, double Sum);
+    // A node with the one or two it lay beside, itself in place of any that is missing; the last of a piece has none, and is held.
+    private readonly record struct Eliminated(int Node, int One, double ShareOne, int Other, double ShareOther, double Ohms)
+    {
+        public static Eliminated Of(int node, Dictionary<int, double> beside)
+        {
+            if (beside.Count == 0) return new Eliminated(node, node, 0, node, 0, 0);
+            var ((one, first), (other, second)) = (beside.First(), beside.Count == 2 ? beside.Last() : new(node, 0));
+            var sum = first + second;
+            return new Eliminated(node, one, first / sum, other, second / sum, 1 / sum);
+        }
+    }
+
 
     // The first node is held.
     private sealed record Core(int[] Nodes, Cholesky<double> Factors)
