@@ -58,7 +58,7 @@ internal static class ReviewJson
             MoneyLeft = review.Buy.Left?.Amount,
             review.Graft.Currency,
             Tightest = review.Feed.Tightest is { } tightest
-                ? new { Subject = tightest.Subject.Text, LeftWatts = tightest.InWatts(tightest.LeastLeft)?.Value }
+                ? new { Subject = tightest.Subject.Text, LeftWatts = Rounded(tightest.InWatts(tightest.LeastLeft)?.Value) }
                 : null,
             Supplies = review.Feed.Supplies.Select(supply => new { supply.Supply.Id, supply.Name, Limits = supply.Limits.Select(Limit) }),
             Joints = review.Wire.Joints.Select(Joint),
@@ -85,8 +85,8 @@ internal static class ReviewJson
     {
         limit.Kind,
         limit.Name,
-        LimitWatts = limit.InWatts(limit.Limit.Value)?.Value,
-        LimitAmps = limit.InAmps(limit.Limit.Value)?.Value,
+        LimitWatts = Rounded(limit.InWatts(limit.Limit.Value)?.Value),
+        LimitAmps = Rounded(limit.InAmps(limit.Limit.Value)?.Value),
         limit.Limit.Note,
         Subject = limit.Subject.Text,
         Evidence = limit.Limit.Evidence,
@@ -101,7 +101,10 @@ internal static class ReviewJson
     };
 
     private static object Spread(Spread<Throughput> of, Func<Throughput, double?> figure)
-        => new { Low = figure(of.Low), Likely = figure(of.Likely), High = figure(of.High) };
+        => new { Low = Rounded(figure(of.Low)), Likely = Rounded(figure(of.Likely)), High = Rounded(figure(of.High)) };
+
+    // To a millionth: what lies beyond is the machine's arithmetic, not the graft's.
+    private static double? Rounded(double? figure) => figure is { } value ? Math.Round(value, 6) : null;
 
     private static object Joint(JointReview review) => new
     {
