@@ -56,7 +56,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     {
         if (Nullable.GetUnderlyingType(type) is { } inner) return _random.Next(3) == 0 ? null : Value(inner, name);
         if (type == typeof(string)) return name == "Plug" ? null : Text(name);
-        if (type == typeof(int)) return name == "Index" ? _random.Next(3) : _random.Next(1, 5);
+        if (type == typeof(int)) return name switch { "Index" => _random.Next(3), "Awg" => _random.Next(10, 31), _ => _random.Next(1, 5) };
         if (type == typeof(double)) return name == "Headroom" ? 0.3 : _random.Next(1, 90) / 2.0;
         if (type == typeof(bool)) return _random.Next(2) == 0;
         if (type.IsEnum) return Choice(Enum.GetValues(type));
@@ -70,6 +70,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
         if (type == typeof(PhotoMark)) return new PhotoMark(_random.Next(1, 9), 0.5, 0.25);
         if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };
+        if (type == typeof(PortLimit)) return new PortLimit(new Amps(_random.Next(1, 20)), null, Evidence.Document);
         if (type == typeof(LoadPlace)) return default(LoadPlace);
         if (type == typeof(LeadTie)) return new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, _random.Next(2, 4)));
         if (type == typeof(KnownDonor)) return new KnownDonor("Ovrell KT-30", "A", graft.Parts[0]);

@@ -102,6 +102,7 @@ public sealed class FeedMaker
             links.Add(new JsonObject { ["one"] = $"in/{end.Position}", ["other"] = $"out{end.At}/{end.Position}", ["kind"] = "wire" });
         var part = Part(name, "adapter", Port("in", plug.Connector, plug.Pins, 100), Port("out0", plug.Connector, plug.Pins, Chance(0.5) ? 150 : null),
             Port("out1", plug.Connector, plug.Pins, null));
+        if (Chance(0.5)) part["awg"] = _random.Next(16, 23);
         // Otherwise what is labelled alike is joined.
         if (Chance(0.5)) part["links"] = links;
         Join(plug.Port, $"{name}/in", plug.Pins);
@@ -187,15 +188,20 @@ public sealed class FeedMaker
     }
 
     private void Join(string from, string to, string[] pins)
-        => _joints.Add(new JsonObject
+    {
+        var joint = new JsonObject
         {
             ["id"] = $"j{_joints.Count}",
             ["from"] = from,
             ["to"] = to,
-            ["method"] = "rebuild",
+            ["method"] = Chance(0.5) ? "rebuild" : "splice",
             ["wires"] = new JsonArray([.. Enumerable.Range(1, pins.Length).Where(position => IsWired(pins, position))
                 .Select(JsonNode (position) => new JsonObject { ["from"] = position, ["to"] = position })]),
-        });
+        };
+        if (Chance(0.5)) joint["awg"] = _random.Next(16, 23);
+        if (Chance(0.5)) joint["lengthMm"] = _random.Next(50, 500);
+        _joints.Add(joint);
+    }
 
     // Here and there a contact is left out, the first of its signal never.
     private bool IsWired(string[] pins, int position)

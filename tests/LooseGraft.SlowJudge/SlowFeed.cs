@@ -102,8 +102,7 @@ public sealed class SlowFeed
     {
         var plugs = Items(lead, "plugs").Select(plug => $"{part}/{Text(plug, "port")}").ToArray();
         var length = lead.TryGetProperty("lengthMm", out var millimetres) ? millimetres.GetDouble() / 1000 : 0;
-        var (gauge, each) = (lead.GetProperty("awg").GetInt32(), lead.GetProperty("wiresEach").GetInt32());
-        var perMetre = OhmsPerMetre.TryGetValue(gauge, out var known) ? known : Math.Sqrt(OhmsPerMetre[gauge - 1] * OhmsPerMetre[gauge + 1]);
+        var (perMetre, each) = (PerMetre(lead), lead.GetProperty("wiresEach").GetInt32());
         foreach (var signal in new[] { "+12 V", "+5 V", "+3.3 V", "ground" })
         {
             var before = $"{supply} {signal}";
@@ -133,13 +132,14 @@ public sealed class SlowFeed
             // What a converter gives, and its ground, are those of a supply.
             if (_kinds[id] == "converter" && (port == "converter/out" || signal == "ground")) continue;
             if (_kinds[id] != "adapter") Merge(contact, $"plane {id} {signal}");
-            else if (!part.TryGetProperty("links", out _)) _network.Resistor(Node(contact), Node($"star {id} {signal}"), Least + (0.0210 * _leads[port]));
+            else if (!part.TryGetProperty("links", out _))
+                _network.Resistor(Node(contact), Node($"star {id} {signal}"), Least + (PerMetre(part) * _leads[port]));
         }
 
         foreach (var link in Items(part, "links"))
         {
             var (one, other) = ($"{id}/{Text(link, "one")}", $"{id}/{Text(link, "other")}");
-            if (_signals[one] != "none") _network.Resistor(Node(one), Node(other), Least + (0.0210 * (LeadOf(one) + LeadOf(other))));
+            if (_signals[one] != "none") _network.Resistor(Node(one), Node(other), Least + (PerMetre(part) * (LeadOf(one) + LeadOf(other))));
         }
     }
 
@@ -149,9 +149,24 @@ public sealed class SlowFeed
         foreach (var wire in Items(joint, "wires"))
         {
             var (one, other) = ($"{from}/{wire.GetProperty("from").GetInt32()}", $"{to}/{wire.GetProperty("to").GetInt32()}");
-            var ohms = Math.Max(ContactOhms(from), ContactOhms(to));
+            var ohms = Ohms(joint, ContactOhms(from), ContactOhms(to));
             _joints.Add((one, other, _network.Resistor(Node(one), Node(other), ohms)));
         }
+    }
+
+    // A lead that is made has a plug at each end; what is spliced has one contact, and a wire of its own only where that is said.
+    private static double Ohms(JsonElement joint, double from, double to)
+    {
+        var (isSaid, isMade) = (joint.TryGetProperty("awg", out _) | joint.TryGetProperty("lengthMm", out var length), Text(joint, "method") == "rebuild");
+        var wire = isSaid || isMade ? Least + (PerMetre(joint) * (length.ValueKind == JsonValueKind.Number ? length.GetDouble() / 1000 : 0)) : 0;
+        return wire + (isMade ? from + to : Math.Max(from, to) + (isSaid ? Least : 0));
+    }
+
+    // Where no gauge is said, 18.
+    private static double PerMetre(JsonElement of)
+    {
+        var gauge = of.TryGetProperty("awg", out var said) ? said.GetInt32() : 18;
+        return OhmsPerMetre.TryGetValue(gauge, out var known) ? known : Math.Sqrt(OhmsPerMetre[gauge - 1] * OhmsPerMetre[gauge + 1]);
     }
 
     private double LeadOf(string contact) => _leads[contact[..contact.LastIndexOf('/')]];

@@ -19,11 +19,10 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Pinout">The signal of each position in order, <c>absent</c> for a missing pin; empty when there is no usual pinout.</param>
 /// <param name="ContactAmps">Amperes that one contact with standard terminals bears without end; null where nothing is laid down. Terminal makers' data and
 /// common practice.</param>
-/// <param name="PortAmps">Amperes that all its contacts of one supply may pass together, where the port has a limit of its own: about 1 A for a fan header
-/// (common practice), 75 W and 150 W at 12 V for card power.</param>
+/// <param name="Port">What such a port bears as a whole, whatever its contacts bear; null where nothing is usual.</param>
 public sealed record ConnectorType(
     string Id, string Name, Housing Housing, int Rows, int Columns, double PitchMm, double RowPitchMm, Keying Keying, Numbering Numbering,
-    Gender BoardGender, string Gloss, string Source, Evidence Evidence, IReadOnlyList<string> Pinout, double? ContactAmps = null, double? PortAmps = null)
+    Gender BoardGender, string Gloss, string Source, Evidence Evidence, IReadOnlyList<string> Pinout, double? ContactAmps = null, PortBearing? Port = null)
 {
     /// <summary>Millimetres from one position to the next in a row.</summary>
     public Millimetres Pitch => new(PitchMm);

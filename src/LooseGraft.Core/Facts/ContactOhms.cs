@@ -16,8 +16,10 @@ public readonly record struct ContactOhms(double Least, double Most)
     public double Usual => (Least + Most) / 2;
 
     /// <summary>Of a kind of connector.</summary>
-    public static ContactOhms Of(ConnectorType type)
-        => type.Housing == Housing.Power && type.PitchMm >= PowerPitchMm ? new(0.005, 0.010) : new(0.010, 0.030);
+    public static ContactOhms Of(ConnectorType type) => IsLarge(type) ? new(0.005, 0.010) : new(0.010, 0.030);
+
+    /// <summary>Whether its contacts are the large terminals of power plugs, each crimped to a wire of its own; small ones are bridged in the plug.</summary>
+    public static bool IsLarge(ConnectorType type) => type.Housing == Housing.Power && type.PitchMm >= PowerPitchMm;
 
     /// <summary>The largest share of their current that one of several contacts side by side takes, each at the end of a wire of its own.</summary>
     /// <remarks>The worst has the least resistance and all others the most: 1 / (1 + (n − 1) · Rmin / Rmax), the wire in both.</remarks>

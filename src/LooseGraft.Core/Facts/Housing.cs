@@ -12,6 +12,9 @@ public enum Housing
     /// <summary>A round jack.</summary>
     Barrel,
 
+    /// <summary>A slot for a card, and the edge of the card that goes in.</summary>
+    Slot,
+
     /// <summary>No body: tags, tabs, bare wires.</summary>
     Loose,
 }

@@ -1,3 +1,5 @@
+using LooseGraft.Core.Quantities;
+
 namespace LooseGraft.Core.Facts;
 
 /// <summary>A gauge of stranded copper wire for short runs inside a shell.</summary>
@@ -7,6 +9,9 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Amps">The current it bears without end in a bundle, in amperes (common practice).</param>
 public sealed record WireGauge(int Awg, double SquareMm, double OhmPerMetre, double Amps)
 {
+    /// <summary>The number of what supplies and adapters are usually wired with (common practice); taken where nobody looked.</summary>
+    public const int Usual = 18;
+
     /// <summary>Those in use, the thickest first.</summary>
     public static IReadOnlyList<WireGauge> All { get; } = FactFile.Load<IReadOnlyList<WireGauge>>("wires.json");
 
@@ -18,6 +23,9 @@ public sealed record WireGauge(int Awg, double SquareMm, double OhmPerMetre, dou
         return thicker == thinner ? thicker : new WireGauge(awg, Between(thicker.SquareMm, thinner.SquareMm),
             Between(thicker.OhmPerMetre, thinner.OhmPerMetre), Between(thicker.Amps, thinner.Amps));
     }
+
+    /// <summary>What so much of it resists, in ohms; 0 where nobody measured.</summary>
+    public double OhmsOver(Millimetres? length) => OhmPerMetre * (length?.Value ?? 0) / 1000;
 
     private static double Between(double one, double other) => Math.Sqrt(one * other);
 }

@@ -36,8 +36,18 @@ internal static class FeedFindings
         var verb = weight == Severity.Check ? "may be asked for" : "is asked for";
         yield return new Finding(rule, weight, limit.Subject,
             $"{supply.Name}, {limit.Name}: {verb} {use.Used} {Words(worst.Case)}, but {(limit.Kind <= FeedLimitKind.Total ? "gives" : "bears")} {limit.Limit.Value} ({limit.Limit.Evidence.Words()}).",
-            limit.Weakest, ["measure what the parts really take", "leave a part off, or move it to another rail", "use a supply that gives more here"]);
+            limit.Weakest, Remedies(limit));
     }
+
+    private static ImmutableArray<string> Remedies(FeedLimit limit) => limit.Kind switch
+    {
+        FeedLimitKind.Port when !limit.Limit.IsProven =>
+            ["find what its maker says that it bears, and write that on its page", "a part that takes less", "feed the part from the supply itself"],
+        FeedLimitKind.Port => ["a part that takes less", "feed the part from the supply itself"],
+        FeedLimitKind.Plug or FeedLimitKind.Wire or FeedLimitKind.Lead =>
+            ["measure what the parts really take", "spread them over more plugs and leads", "a lead with thicker or more wires"],
+        _ => ["measure what the parts really take", "leave a part off, or move it to another rail", "use a supply that gives more here"],
+    };
 
     private static (LoadCase Case, Severity? Severity) WorstOf(FeedLimit limit)
         => Enum.GetValues<LoadCase>().Select(loadCase => (Case: loadCase, Severity: limit.SeverityAt(loadCase)))
@@ -45,7 +55,7 @@ internal static class FeedFindings
 
     // What is too much there is too much back; told once, unless the way back is worse.
     private static bool IsToldBefore(SupplyReview supply, FeedLimit limit, Severity weight)
-        => limit.Kind > FeedLimitKind.Total && limit.RailVoltage is null
+        => limit.Key.Rail == Network.SupplyMetal.Ground
             && supply.Limits.Any(other => other.RailVoltage is not null && (other.Key with { Rail = limit.Key.Rail }) == limit.Key
                 && WorstOf(other).Severity >= weight);
 

@@ -12,7 +12,9 @@ internal static class FeedLimits
     /// <summary>The limits of each supply, in the order in which they are told.</summary>
     public static ILookup<string, FeedLimit> Of(Graft graft, FeedFlows flows)
     {
-        var places = PlacesOf(flows).ToLookup(pair => pair.Supply, pair => pair.Limit);
+        var passed = flows.Network.Places.Select(place => (place, Terms: flows.At(place))).Where(each => !each.Terms.IsEmpty)
+            .Select(each => new PassedPlace(each.place, each.Terms)).ToArray();
+        var places = PlacesOf(passed).Concat(PowerOf(passed)).ToLookup(pair => pair.Supply, pair => pair.Limit);
         return graft.Supplies.SelectMany(supply => OfSupply(supply, flows).Concat(places[supply.Id].OrderBy(limit => limit.Kind))
             .Select(limit => (supply.Id, limit))).ToLookup(pair => pair.Id, pair => pair.limit);
     }
@@ -39,36 +41,38 @@ internal static class FeedLimits
         }
     }
 
-    private static IEnumerable<(string Supply, FeedLimit Limit)> PlacesOf(FeedFlows flows)
+    private static IEnumerable<(string Supply, FeedLimit Limit)> PlacesOf(PassedPlace[] passed)
     {
-        var told = flows.Network.Places.Select(place => (Place: place, Terms: flows.At(place)))
-            .Where(each => !each.Terms.IsEmpty && each.Place.Bears is not null).ToArray();
-        var bearsOn = told.SelectMany(each => each.Place.Branches.Select(passed => (passed.Branch, each.Place)))
-            .ToLookup(each => each.Branch, each => each.Place);
-        foreach (var (place, terms) in told)
+        var told = passed.Where(each => each.Bears is not null).ToArray();
+        var bearsOn = told.SelectMany(each => each.Place.Branches.Select(branch => (branch.Branch, Passed: each)))
+            .ToLookup(each => each.Branch, each => each.Passed);
+        foreach (var each in told)
         {
-            var (first, likely) = (terms[0].Flow, terms.Sum(term => term.Weight * term.Flow.At(LoadCase.Peak).Likely.Value));
+            var place = each.Place;
             // Where two ports meet, the same current passes the contacts of both: the one that takes it is told only where it bears less.
-            // On the way back the supply's side is the one that takes.
-            var isBack = place.Rail == SupplyMetal.Ground;
-            var isTaker = (likely != 0 ? likely : terms[0].Weight) < 0 != isBack;
-            if (isTaker && bearsOn[place.Branches[0].Branch].Any(other => IsBefore(other, place) && other.BearsAtBest <= place.BearsAtBest)) continue;
-            var key = isTaker && place.Key.Kind == FeedLimitKind.Port ? place.Key with { Kind = FeedLimitKind.Plug } : place.Key;
-            var bears = new Known<Throughput>(new Amps(place.Bears!.Value), Evidence.Assumed, Note(place));
-            yield return (first.Supply.Id, FeedLimit.Of(
-                key, $"{place.Rail} {place.Conductors.Name}", place.Conductors.Subject, isBack ? null : first.Rail.Voltage, bears, terms,
-                new Amps(place.BearsAtBest!.Value)));
+            if (each.IsTaker && bearsOn[place.Branches[0].Branch].Any(other => IsBefore(other.Place, place) && other.BearsAtBest <= each.BearsAtBest)) continue;
+            var key = each.IsTaker && place.Key.Kind == FeedLimitKind.Port ? place.Key with { Kind = FeedLimitKind.Plug } : place.Key;
+            var bears = new Known<Throughput>(new Amps(each.Bears!.Value), each.Bears.Evidence, each.Bears.Note);
+            yield return (each.From.Supply.Id, FeedLimit.Of(
+                key, $"{place.Rail} {place.Conductors.Name}", place.Conductors.Subject, each.IsBack ? null : each.From.Rail.Voltage, bears, each.Terms,
+                new Amps(each.BearsAtBest!.Value)));
         }
     }
+
+    // What a port bears over all its rails together, by those whose current passes it.
+    private static IEnumerable<(string Supply, FeedLimit Limit)> PowerOf(PassedPlace[] passed)
+        => from each in passed
+           where each.Watts is not null
+           group each by (each.Place.Conductors.Subject, each.Place.Conductors.Key) into same
+           let conductors = same.First().Place.Conductors
+           let counted = from each in same
+                         from term in each.Terms
+                         select term with { Weight = term.Weight * term.Flow.Rail.Voltage.Value }
+           let watts = new Known<Throughput>(new Watts(same.First().Watts!.Value), conductors.Bound!.Evidence, conductors.Bound.Note)
+           select (same.First().From.Supply.Id, FeedLimit.Of(
+               same.Key.Key, $"in all {conductors.Name}", same.Key.Subject, null, watts, [.. counted], new Watts(conductors.Bound!.WattsAtBest!.Value)));
 
     // Every branch of the one is a branch of the other too.
     private static bool IsBefore(FeedPlace other, FeedPlace place)
         => other != place && place.Branches.TrueForAll(passed => other.Branches.Any(branch => branch.Branch == passed.Branch));
-
-    private static string Note(FeedPlace place) => place switch
-    {
-        { Conductors: { InAll: { } most } conductors } when place.Bears >= most => conductors.Note,
-        { Count: 1 } => $"one {place.Conductors.Note}",
-        _ => $"{place.Count} × {place.Conductors.Note}, shared unevenly",
-    };
 }

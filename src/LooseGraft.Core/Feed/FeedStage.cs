@@ -45,7 +45,7 @@ public static class FeedStage
         LoadCase.Idle => draw.Idle,
         LoadCase.Typical => draw.Typical,
         LoadCase.Peak => draw.Peak,
-        LoadCase.Start => draw.Start ?? (startFactor == 1 ? draw.Typical : draw.Peak.Rising(amps => new Amps(amps.Value * startFactor))),
+        LoadCase.Start => draw.Starting(startFactor),
         LoadCase.Spike => draw.Spike ?? draw.Peak,
         _ => throw new ArgumentOutOfRangeException(nameof(loadCase), loadCase, null),
     };

@@ -48,7 +48,7 @@ internal static class FeedFormat
         var lead = new ObjectCodec<SupplyLead>("string", "A lead of a supply with its plugs.");
         var id = lead.Required("id", Id, value => value.Id, "Unique within the supply.");
         var name = lead.Required("name", Name, value => value.Name, "What a builder calls it.");
-        var awg = lead.Usual("awg", new IntegerCodec(10, 30), value => value.Awg, 18, "Gauge of its wires.");
+        var awg = lead.Usual("awg", Gauge, value => value.Awg, WireGauge.Usual, "Gauge of its wires.");
         var length = lead.Optional("lengthMm", Length, value => value.Length, "Its length to the last plug.");
         var wires = lead.Usual("wiresEach", new IntegerCodec(1, 16), value => value.WiresEach, 1, "Wires side by side for each supply.");
         var plugs = lead.Many("plugs", plug, GraftFileLimits.SupplyLeads, value => value.Plugs, "Its plugs.");

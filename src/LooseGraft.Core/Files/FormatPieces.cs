@@ -16,6 +16,7 @@ internal static class FormatPieces
 
     public static readonly TextCodec Id = new(
         40, pattern: IdPattern, patternWords: "small letters, digits and hyphens, 1 to 40, starting with a letter or digit");
+    public static readonly IntegerCodec Gauge = new(GraftFileLimits.ThickestAwg, GraftFileLimits.ThinnestAwg);
     public static readonly TextCodec Name = new(GraftFileLimits.NameLength);
     public static readonly TextCodec Note = new(GraftFileLimits.NoteLength, isMultiline: true);
     public static readonly DateCodec Day = new();

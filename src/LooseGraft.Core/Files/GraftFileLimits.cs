@@ -93,6 +93,12 @@ public static class GraftFileLimits
     /// <summary>Rows, and columns, of a key matrix.</summary>
     public const int MatrixLines = 32;
 
+    /// <summary>The thickest wire gauge, an American wire gauge number.</summary>
+    public const int ThickestAwg = 10;
+
+    /// <summary>The thinnest.</summary>
+    public const int ThinnestAwg = 30;
+
     /// <summary>Pieces of one bin entry that a part may take.</summary>
     public const int BinPieces = 10000;
 

@@ -105,6 +105,8 @@ internal static class GraftFormat
         var wires = joint.Many("wires", wire, GraftFileLimits.Positions, value => value.Wires, "Who meets whom, for every method but straight and leave-off.");
         var ties = joint.Many("ties", BenchNotesFormat.LeadTie, GraftFileLimits.Positions, value => value.Ties, "Contacts of one end joined with each other.");
         var reason = joint.Optional("reason", Note, value => value.Reason, "Why it was decided so.");
+        var awg = joint.Optional("awg", Gauge, value => value.Awg, "Gauge of the wires that it makes.");
+        var length = joint.Optional("lengthMm", Length, value => value.Length, "Their length.");
         var tests = joint.Many("tests", BenchNotesFormat.LeadTest, GraftFileLimits.LeadTests, value => value.Tests, "What the meter said of the made lead.");
         return joint.Makes(values => new Joint(values.Of(id), values.Of(from), values.Of(to), values.Of(method))
         {
@@ -112,6 +114,8 @@ internal static class GraftFormat
             TurnDegrees = values.Of(turn),
             Wires = values.Of(wires),
             Ties = values.Of(ties),
+            Awg = values.Of(awg),
+            Length = values.Of(length),
             Reason = values.Of(reason),
             Tests = values.Of(tests),
             Unknown = values.Unknown,

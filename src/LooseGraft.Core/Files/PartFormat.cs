@@ -1,6 +1,7 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files.Codecs;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Files.FormatPieces;
 
 namespace LooseGraft.Core.Files;
@@ -8,6 +9,7 @@ namespace LooseGraft.Core.Files;
 /// <summary>How parts, ports and pins are written.</summary>
 internal static class PartFormat
 {
+    private static readonly ObjectCodec<PortLimit> PortLimit = DescribePortLimit();
     private static readonly ObjectCodec<Pin> Pin = DescribePin();
     private static readonly ObjectCodec<Port> Port = DescribePort();
     private static readonly ObjectCodec<MountHole> Hole = DescribeHole();
@@ -68,6 +70,7 @@ internal static class PartFormat
         var numbering = port.Optional("numbering", new ChoiceCodec<Numbering>(), value => value.OwnNumbering, "How positions are counted, where it differs.");
         var lead = port.Optional("leadMm", Length, value => value.LeadLength, "Length of the lead behind it in millimetres; left out on a board.");
         var place = port.Optional("place", SeatFormat.PortPlace, value => value.Place, "Where it sits on its board.");
+        var limit = port.Optional("limit", PortLimit, value => value.Limit, "What it bears as its maker says, whatever is usual for its kind.");
         var pins = port.Many("pins", Pin, GraftFileLimits.Positions, value => value.Pins, "The pins that are described.");
         return port.Makes(values => new Port(values.Of(id), values.Of(name), values.Of(type), values.Of(gender))
         {
@@ -78,9 +81,25 @@ internal static class PartFormat
             OwnNumbering = values.Of(numbering),
             LeadLength = values.Of(lead),
             Place = values.Of(place),
+            Limit = values.Of(limit),
             Pins = values.Of(pins),
             Unknown = values.Unknown,
         }, value => value.Unknown, CheckPort);
+    }
+
+    private static ObjectCodec<PortLimit> DescribePortLimit()
+    {
+        var limit = new ObjectCodec<PortLimit>("portLimit", "What a port bears: amperes of each rail, watts of all together, or both.", isInline: true);
+        var amps = limit.Optional("amps", Quantity<Amps>(0.001, 10_000), value => value.Amps, "Amperes of each rail.");
+        var watts = limit.Optional("watts", Quantity<Watts>(0.001, 10_000), value => value.Power, "Watts of all rails together.");
+        var evidence = limit.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where that is known from.");
+        var note = limit.Optional("note", Note, value => value.Note, "Anything worth remembering.");
+        return limit.Makes(
+            values => new PortLimit(values.Of(amps), values.Of(watts), values.Of(evidence)) { Note = values.Of(note), Unknown = values.Unknown },
+            value => value.Unknown, (value, context) =>
+            {
+                if (value is { Amps: null, Power: null }) context.Fail("", "neither amps nor watts", "at least one of the two");
+            });
     }
 
     private static ObjectCodec<Part> DescribePart()
@@ -101,6 +120,7 @@ internal static class PartFormat
         var holes = part.Many("holes", Hole, GraftFileLimits.Holes, value => value.Holes, "Its mounting holes.");
         var links = part.Many("links", LinkFormat.Link, GraftFileLimits.Links, value => value.Links, "What lies between its contacts inside it.");
         var made = part.Optional("made", new ChoiceCodec<PartMaking>(), value => value.Making, "Who made it, of a lead or an adapter.");
+        var awg = part.Optional("awg", Gauge, value => value.Awg, "Gauge of its wires, of a lead or an adapter.");
         var tests = part.Many(
             "tests", BenchNotesFormat.PartTest, GraftFileLimits.LeadTests, value => value.Tests, "What the meter said of it, of a lead made by hand.");
         var ports = part.Many("ports", Port, GraftFileLimits.Ports, value => value.Ports, "Its connectors.");
@@ -116,6 +136,7 @@ internal static class PartFormat
             Holes = values.Of(holes),
             Links = values.Of(links),
             Making = values.Of(made),
+            Awg = values.Of(awg),
             Tests = values.Of(tests),
             Ports = values.Of(ports),
             Matrix = values.Of(matrix),

@@ -20,6 +20,10 @@ public sealed record Draw(string Rail, Spread<Amps> Idle, Spread<Amps> Typical, 
     /// <summary>What it takes for milliseconds now and then; null where that is no more than at peak.</summary>
     public Spread<Amps>? Spike { get; init; }
 
+    /// <summary>What it takes in the second in which it starts.</summary>
+    /// <param name="factor">How many times its peak that is where nothing is said: 2 for fans; 1 where it is no more than in ordinary use.</param>
+    public Spread<Amps> Starting(double factor) => Start ?? (factor == 1 ? Typical : Peak.Rising(amps => new Amps(amps.Value * factor)));
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

@@ -1,3 +1,5 @@
+using LooseGraft.Core.Quantities;
+
 
 namespace LooseGraft.Core.Model;
 
@@ -19,6 +21,12 @@ public sealed record Joint(string Id, PortId From, PortId To, JointMethod Method
 
     /// <summary>Contacts of one end joined with each other. On the fixed port, where no lead is made, that is a bridge on the board.</summary>
     public ValueList<LeadTie> Ties { get; init; } = [];
+
+    /// <summary>Gauge of its wires, an American wire gauge number; null where nobody looked, or none are made.</summary>
+    public int? Awg { get; init; }
+
+    /// <summary>Length of its wires; null when not measured, or none are made.</summary>
+    public Millimetres? Length { get; init; }
 
     /// <summary>What the meter said of the made lead. Another wire table, or another method, makes another lead, which is not tested yet.</summary>
     public ValueList<ContinuityTest<LeadEnd>> Tests { get; init; } = [];

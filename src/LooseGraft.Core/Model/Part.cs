@@ -39,6 +39,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Who made it; null where nobody said.</summary>
     public PartMaking? Making { get; init; }
 
+    /// <summary>Gauge of its wires, an American wire gauge number, for a lead, a splitter or an adapter; null where nobody looked.</summary>
+    public int? Awg { get; init; }
+
     /// <summary>What the meter said between its contacts, for a lead that was made by hand.</summary>
     public ValueList<ContinuityTest<InnerEnd>> Tests { get; init; } = [];
 

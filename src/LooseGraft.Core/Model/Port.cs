@@ -32,6 +32,9 @@ public sealed record Port(string Id, string Name, ConnectorType Type, Gender Gen
     /// <summary>Where it sits on its board; null when nobody measured, or it hangs on a lead.</summary>
     public PortPlace? Place { get; init; }
 
+    /// <summary>What it bears without end as its maker says, whatever is usual for its kind; null when nobody said.</summary>
+    public PortLimit? Limit { get; init; }
+
     /// <summary>The pins that have been described, in order of position.</summary>
     public ValueList<Pin> Pins { get; init; } = [];
 

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -8,7 +9,7 @@ namespace LooseGraft.Core.Model;
 public sealed record SupplyLead(string Id, string Name)
 {
     /// <summary>Gauge of its wires, an American wire gauge number; 18 where nobody looked.</summary>
-    public int Awg { get; init; } = 18;
+    public int Awg { get; init; } = WireGauge.Usual;
 
     /// <summary>Its length to the last plug; null when not measured.</summary>
     public Millimetres? Length { get; init; }

@@ -24,7 +24,7 @@ public sealed record SupplyLeadForm
     public SupplyLead? Read(ModelStateDictionary errors)
     {
         var length = string.IsNullOrWhiteSpace(LeadMm) ? null : errors.NotNegative("plugs", LeadMm, "the length", "mm");
-        var (gauge, each) = (errors.OptionalCount("plugs", Awg, "gauge") ?? 18, errors.OptionalCount("plugs", Wires, "wires") ?? 1);
+        var (gauge, each) = (errors.OptionalCount("plugs", Awg, "gauge") ?? WireGauge.Usual, errors.OptionalCount("plugs", Wires, "wires") ?? 1);
         var plugs = errors.OptionalCount("plugs", Count, "plugs") ?? 1;
         if (LeadName.Trimmed() is { } name && ConnectorTypes.Find(Connector ?? "") is { } type && gauge is >= 10 and <= 30 && plugs <= 32 && each <= 16)
         {

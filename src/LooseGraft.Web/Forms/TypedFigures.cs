@@ -1,4 +1,6 @@
 using System.Globalization;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files;
 using LooseGraft.Core.Quantities;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
@@ -53,6 +55,25 @@ public static class TypedFigures
     /// <summary>Reads an amount of money that may be missing, to the cent.</summary>
     public static Money? OptionalMoney(this ModelStateDictionary errors, string field, string? text, string what, string unit = "money")
         => string.IsNullOrWhiteSpace(text) || errors.NotNegative(field, text, what, unit) is not { } amount ? null : new Money(Math.Round((decimal)amount, 2));
+
+    /// <summary>Reads a figure above 0 that may be missing.</summary>
+    public static double? OptionalAbove0(this ModelStateDictionary errors, string field, string? text, string what, string unit)
+    {
+        if (string.IsNullOrWhiteSpace(text) || errors.NotNegative(field, text, what, unit) is not { } value) return null;
+        if (value > 0) return value;
+        errors.AddModelError(field, $"{text} {unit} is nothing. Type {what} in {unit}, or leave it empty.");
+        return null;
+    }
+
+    /// <summary>Reads the number of a wire gauge that may be missing.</summary>
+    public static int? OptionalGauge(this ModelStateDictionary errors, string field, string? text)
+    {
+        if (string.IsNullOrWhiteSpace(text)) return null;
+        var isNumber = int.TryParse(text.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var awg);
+        if (isNumber && awg is >= GraftFileLimits.ThickestAwg and <= GraftFileLimits.ThinnestAwg) return awg;
+        errors.AddModelError(field, $"“{text}” is not a wire gauge. Type its number from {GraftFileLimits.ThickestAwg} to {GraftFileLimits.ThinnestAwg}, such as {WireGauge.Usual}, or nothing.");
+        return null;
+    }
 
     /// <summary>Reads a count of 1 or more that may be missing.</summary>
     public static int? OptionalCount(this ModelStateDictionary errors, string field, string? text, string what)

@@ -186,5 +186,26 @@ public sealed class GroupTests
             Review.Of(graft).Findings.Select(finding => finding.Rule.Code).Where(code => code is "WIRE-063" or "WIRE-064").Order());
     }
 
+    [Theory]
+    [InlineData(null, null, "for the second in which it starts")] // 1.2 A on about an ampere
+    [InlineData(null, 0.9, null)]
+    [InlineData(1.3, null, null)]
+    [InlineData(1.19, null, "and this header bears 1.19 A")]
+    [InlineData(0.59, 0.9, "takes up to 0.6 A running, and this header bears 0.59 A")]
+    public void A_fan_header_is_held_against_its_own_limit_and_the_fans_own_start(double? bears, double? starts, string? words)
+    {
+        var graft = Joined(Header("ground,+12 V,fan-tacho", "fan-4"), Plug("ground,+12 V,fan-tacho", "fan-4"))
+            .WithPart("shell", part => part with { Kind = PartKind.Fan })
+            .WithPort(new PortId("board", "header"), port => port with
+            {
+                Limit = bears is { } amps ? new PortLimit(new Amps(amps), null, Evidence.Document) : null,
+            });
+        var draw = Draw("+12 V", 0.6) with { Start = starts is { } start ? Spread<Amps>.Exactly(new Amps(start)) : null };
+        var told = Review.Of(graft with { Loads = [Hung("fan", "shell", "supply") with { Draws = [draw] }] }).Findings
+            .FirstOrDefault(finding => finding.Rule.Code == "WIRE-065");
+        Assert.Equal(words is null, told is null);
+        Assert.Contains(words ?? "", told?.Message ?? "", StringComparison.Ordinal);
+    }
+
     private static Load FanLoad(string fan) => Hung(fan, fan, "supply") with { Draws = [Draw("+12 V", 0.6)] };
 }

@@ -99,6 +99,20 @@ public sealed class MeterSheetTests
         Assert.Equal(amps, Assert.Single(LeadRows.Of(graft, Review.Of(graft).Wire.Joints[0])).Current.Value, 9);
     }
 
+    [Theory]
+    [InlineData(null, null, null)] // nobody measured
+    [InlineData(null, 500.0, 0.0842)] // 24 AWG is the thinnest that loses no more than a fiftieth, 2 · 0.5 · 0.0842 · 1
+    [InlineData(22, 500.0, 0.053)]
+    [InlineData(22, 250.0, 0.0265)]
+    public void What_a_lead_is_made_of_says_what_it_takes_of_the_voltage(int? awg, double? lengthMm, double? volts)
+    {
+        var graft = Bench.Joined(Bench.Header("+5 V"), Bench.Plug("+5 V"), JointMethod.Rebuild, (1, 1));
+        var length = lengthMm is { } measured ? new Millimetres(measured) : (Millimetres?)null;
+        var row = Assert.Single(LeadRows.Of(graft, Review.Of(graft with { Joints = [graft.Joints[0] with { Awg = awg, Length = length }] }).Wire.Joints[0]));
+        Assert.Equal(volts is null, row.Drop is null);
+        Assert.Equal(volts ?? 0, row.Drop?.Value ?? 0, 9);
+    }
+
     [Fact]
     public void A_gauge_bears_just_what_its_table_says()
         => Assert.All(WireGauge.All.Where(gauge => gauge.Awg <= 26),

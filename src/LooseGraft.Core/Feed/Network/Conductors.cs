@@ -12,19 +12,18 @@ namespace LooseGraft.Core.Feed.Network;
 /// <param name="Note">One of them, for example <c>contact of 5 A</c>, or what they bear together.</param>
 /// <param name="Contact">What a contact of theirs resists.</param>
 /// <param name="WireOhms">What the wire of one of them resists; 0 where its length is not known.</param>
-/// <param name="InAll">What they bear together, whatever their number, in amperes; null where nothing of the sort is laid down.</param>
 internal sealed record Conductors(
-    FeedLimitKey Key, string Name, string Label, Subject Subject, double? Amps, string Note, ContactOhms Contact, double WireOhms = 0, double? InAll = null)
+    FeedLimitKey Key, string Name, string Label, Subject Subject, double? Amps, string Note, ContactOhms Contact, double WireOhms = 0)
 {
-    /// <summary>What so many of them bear together without the one that takes most being asked for more than it bears; null where nothing is laid
-    /// down.</summary>
-    public double? Bear(int count) => Least(Amps / Contact.WorstShare(count, WireOhms), InAll);
+    /// <summary>What they bear together, whatever their number; null where nothing of the sort is laid down.</summary>
+    public PortBound? Bound { get; init; }
 
-    /// <summary>What so many of them would bear together at best, if they shared evenly; null where nothing is laid down.</summary>
-    public double? BearAtBest(int count) => Least(Amps * count, InAllAtBest ?? InAll);
+    /// <summary>Where <see cref="Amps"/> is known from.</summary>
+    public Evidence Evidence { get; init; } = Evidence.Assumed;
 
-    /// <summary>What they may bear together where <see cref="InAll"/> is a guess; null where it is none.</summary>
-    public double? InAllAtBest { get; init; }
+    /// <summary>What so many of them bear without the one that takes most being asked for more than it bears; null where nothing is laid down.</summary>
+    public double? Bear(int count) => Amps / Contact.WorstShare(count, WireOhms);
 
-    private static double? Least(double? one, double? other) => one is { } each && other is { } most ? Math.Min(each, most) : one ?? other;
+    /// <summary>What so many of them would bear at best, if they shared evenly; null where nothing is laid down.</summary>
+    public double? BearAtBest(int count) => Amps * count;
 }

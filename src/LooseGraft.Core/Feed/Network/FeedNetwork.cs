@@ -91,7 +91,7 @@ internal sealed class FeedNetwork
         var metal = new FeedMetal();
         metal.AddNodes(netlist.Contacts.Length);
         var supplies = new SupplyMetal(graft, netlist, metal);
-        PartMetal.Add(netlist, supplies, metal);
+        PartMetal.Add(graft, netlist, supplies, metal);
         var taps = FeedTaps.Of(graft, netlist, supplies, metal).ToImmutableArray();
         var network = new FeedNetwork(metal, supplies.Outlets, taps, isWhole: true);
         if (network.IsSolved) return network;

@@ -1,5 +1,4 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -164,7 +163,7 @@ internal sealed class FeedTaps
     {
         if (_ports.TryGetValue((id, wanted.Name), out var known)) return known;
         var part = _graft.FindPart(id.Part)!;
-        var (conductors, end) = (OwnLimit(_supplies.ContactsOf(part, port), port, wanted, feeds), _metal.AddNodes(1));
+        var (conductors, end) = (_supplies.ContactsOf(part, port, _graft.FindPart(feeds)), _metal.AddNodes(1));
         var contacts = 0;
         var from = -1;
         foreach (var contact in _netlist.ContactsOf(id))
@@ -181,17 +180,6 @@ internal sealed class FeedTaps
         });
         return _ports[(id, wanted.Name)] = end;
     }
-
-    // A port that holds a card is a slot.
-    private Conductors OwnLimit(Conductors conductors, Port port, Signal wanted, string feeds)
-        => _graft.FindPart(feeds)?.Kind == PartKind.Card && port.Type.PortAmps is null && wanted.SupplyVoltage is { } volts
-            ? conductors with
-            {
-                InAll = CardSlot.OwnWatts.Value / Math.Abs(volts.Value),
-                InAllAtBest = CardSlot.StandardWatts.Value / Math.Abs(volts.Value),
-                Note = CardSlot.Note,
-            }
-            : conductors;
 
     // At the board that would feed it on, where one is joined to it; otherwise at the part itself.
     private void HangLoose(FeedTap tap, Signal wanted, FeedPieces pieces)

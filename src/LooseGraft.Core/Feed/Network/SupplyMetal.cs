@@ -15,9 +15,6 @@ internal sealed class SupplyMetal
     // Wires and links whose length nobody knows still conduct; a tenth of a milliohm is below any contact.
     internal const double Next = 0.0001;
 
-    // What is said of a lead that nobody described.
-    private const int UsualAwg = 18;
-
     private readonly FeedMetal _metal;
     private readonly Netlist _netlist;
     private readonly Dictionary<string, int> _grounds = [];
@@ -93,20 +90,62 @@ internal sealed class SupplyMetal
         var found = lead.Plugs[plug];
         return new Conductors(
             FeedLimitKey.OfPlug($"{lead.Id}/{found.Id}", ""), $"at {found.Id} of {lead.Name}", found.Id, new SupplyLeadSubject(supply.Id, lead.Id),
-            found.Type.ContactAmps, Note(found.Type), ContactOhms.Of(found.Type), HasWireEach(found.Type) ? OhmsOf(lead) : 0, found.Type.PortAmps);
+            found.Type.ContactAmps, Note(found.Type), ContactOhms.Of(found.Type), HasWireEach(found.Type) ? OhmsOf(lead) : 0)
+        {
+            Bound = new PortBound(found.Type.Port?.OfSupply, null, UsualOf(found.Type)),
+        };
     }
 
     /// <summary>The contacts of any port.</summary>
-    public Conductors ContactsOf(Part part, Port port)
+    /// <param name="part">The part.</param>
+    /// <param name="port">Its port.</param>
+    /// <param name="feeds">What hangs there; null for what is known by its joints.</param>
+    public Conductors ContactsOf(Part part, Port port, Part? feeds = null)
     {
         var id = new PortId(part.Id, port.Id);
-        if (_plugs.TryGetValue(id, out var plug)) return ContactsOf(plug.Supply, plug.Lead, plug.Plug);
-        var gives = _ofPart.Contains(part.Id);
-        return new Conductors(new FeedLimitKey(gives ? FeedLimitKind.Plug : FeedLimitKind.Port, Port: id), $"at {port.Name} of {part.Name}", port.Name,
-            new PortSubject(id), port.Type.ContactAmps, Note(port.Type), ContactOhms.Of(port.Type), 0, port.Type.PortAmps);
+        var isSupply = _ofPart.Contains(part.Id);
+        // A jack has one contact, so that what is said of the jack is said of its contact.
+        var ownContact = port.Type.Housing == Housing.Barrel ? port.Limit : null;
+        var conductors = _plugs.TryGetValue(id, out var plug)
+            ? ContactsOf(plug.Supply, plug.Lead, plug.Plug)
+            : new Conductors(new FeedLimitKey(isSupply ? FeedLimitKind.Plug : FeedLimitKind.Port, Port: id), $"at {port.Name} of {part.Name}", port.Name,
+                new PortSubject(id), port.Type.ContactAmps, Note(port.Type), ContactOhms.Of(port.Type));
+        var bound = BoundOf(part, port, feeds ?? CardAt(id));
+        return conductors with
+        {
+            // A slot is judged as a whole: what stands for it in a sketch has other contacts than it.
+            Amps = bound.Usual == CardSlot.Usual ? null : ownContact?.Amps?.Value ?? conductors.Amps,
+            Note = ownContact?.Amps is { } amps ? $"contact of {amps}" : conductors.Note,
+            Evidence = ownContact?.Amps is null ? Evidence.Assumed : ownContact.Evidence,
+            Bound = bound,
+        };
     }
 
-    private static string Note(ConnectorType type) => type.ContactAmps is { } amps ? $"contact of {amps} A" : "usual for such a port";
+    // What a supply gives at a plug is what its label says, whatever a board would give there.
+    private PortBound BoundOf(Part part, Port port, Part? feeds)
+    {
+        var isSketch = part.Kind == PartKind.Board && feeds?.Kind == PartKind.Card && port.Type.Port is null && port.Type.Housing != Housing.Header;
+        var usual = isSketch ? CardSlot.Usual : _ofPart.Contains(part.Id) ? port.Type.Port?.OfSupply : port.Type.Port;
+        return new PortBound(usual, port.Limit, isSketch || port.Type.Housing == Housing.Slot ? CardSlot.Note : UsualOf(port.Type));
+    }
+
+    // What sits in a port face to face, if that is a card.
+    private Part? CardAt(PortId port)
+    {
+        foreach (var contact in _netlist.ContactsOf(port))
+        {
+            foreach (var join in _netlist.JoinsAt(contact.Index))
+            {
+                if (join.Kind == JoinKind.Joint && _netlist.Contacts[join.From(contact.Index)].Part is { Kind: PartKind.Card } card) return card;
+            }
+        }
+
+        return null;
+    }
+
+    private static string Note(ConnectorType type) => type.ContactAmps is { } amps ? $"contact of {amps} A" : UsualOf(type);
+
+    private static string UsualOf(ConnectorType type) => type.Port?.GivenAmps is { } given ? $"usual for such a port, {given} A" : "usual for such a port";
 
     private void Contacts(Supply supply)
     {
@@ -121,7 +160,7 @@ internal sealed class SupplyMetal
             }
             else
             {
-                var ohms = WireGauge.Of(UsualAwg).OhmPerMetre * (contact.Port.LeadLength?.Value ?? 0) / 1000;
+                var ohms = WireGauge.Of(WireGauge.Usual).OhmsOver(contact.Port.LeadLength);
                 _metal.Add(new FeedBranch(outlet?.Node ?? GroundOf(supply), contact.Index, Next + ohms));
             }
         }
@@ -130,10 +169,10 @@ internal sealed class SupplyMetal
     private FeedOutlet? OutletFor(CircuitContact contact)
         => _ofPart[contact.Part.Id].Select(supply => Serving(supply.Id, contact.Signal)).FirstOrDefault(outlet => outlet is not null);
 
-    private static double OhmsOf(SupplyLead lead) => WireGauge.Of(lead.Awg).OhmPerMetre * (lead.Length?.Value ?? 0) / 1000;
+    private static double OhmsOf(SupplyLead lead) => WireGauge.Of(lead.Awg).OhmsOver(lead.Length);
 
     // A terminal of the larger plugs is crimped to a wire of its own; small ones are bridged in the plug.
-    private static bool HasWireEach(ConnectorType type) => type.Housing == Housing.Power && ContactOhms.Of(type).Most <= 0.010;
+    private static bool HasWireEach(ConnectorType type) => ContactOhms.IsLarge(type);
 
     // What is said of a lead is said of its main supplies: standby and negative rails have a wire for each contact.
     private int WiresOf(Supply supply, SupplyLead lead, FeedOutlet? outlet)

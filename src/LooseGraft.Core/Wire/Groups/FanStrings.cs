@@ -26,12 +26,13 @@ internal static class FanStrings
     private static Finding? Told(Graft graft, HangingPort header, Part[] fans)
     {
         var draws = fans.SelectMany(fan => graft.Loads.Where(load => load.Part == fan.Id)).SelectMany(load => load.Draws).ToArray();
-        var (running, limit) = (draws.Sum(draw => draw.Peak.High.Value), header.Type.PortAmps ?? UsualLimit);
-        if (running * FanStart.Factor <= limit) return null;
+        var (running, starting) = (draws.Sum(draw => draw.Peak.High.Value), draws.Sum(draw => draw.Starting(FanStart.Factor).High.Value));
+        var (own, usual) = (header.Limit?.Amps, header.Type.Port?.Amps ?? UsualLimit);
+        var limit = own?.Value ?? usual;
+        if (Math.Max(running, starting) <= limit) return null;
         var isOver = running > limit;
-        var words = isOver
-            ? $"takes up to {running:0.##} A running, and a fan header usually bears {limit:0.##} A"
-            : $"takes up to {running * FanStart.Factor:0.##} A for the second in which it starts, and a fan header usually bears {limit:0.##} A; some bear 2 A";
+        var bears = own is null ? $"a fan header usually bears {usual:0.##} A{(isOver ? "" : "; some bear 2 A")}" : $"this header bears {own}";
+        var words = $"takes up to {(isOver ? running : starting):0.##} A {(isOver ? "running" : "for the second in which it starts")}, and {bears}";
         return new Finding(WireRules.FanHeaderOverloaded, isOver ? Severity.Fix : Severity.Check, new PortSubject(header.Id),
             $"{header.Name} of {header.Part.Name}: {(fans.Length == 1 ? fans[0].Name : $"{fans.Length} fans together")} {words}.",
             draws.Select(draw => draw.Evidence).Weakest(),

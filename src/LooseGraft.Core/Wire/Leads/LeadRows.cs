@@ -32,18 +32,24 @@ public static class LeadRows
     public static ImmutableArray<LeadRow> Of(Graft graft, JointReview review)
     {
         var wires = review.Joint.Wires;
-        var lengthMm = (review.To.Port.LeadLength ?? review.From.Port.LeadLength)?.Value;
+        var lengthMm = LengthOf(review)?.Value;
         var sharing = wires.GroupBy(wire => Carried(review, wire)).ToDictionary(same => same.Key, same => same.Count());
         return [.. wires.OrderBy(wire => wire.From).ThenBy(wire => wire.To).Select(wire =>
         {
             var signal = Carried(review, wire);
             var current = new Amps(Drawn(graft, review, signal).Value / sharing[signal]);
             var gauge = Thinnest(current, signal, lengthMm);
-            return new LeadRow(wire.From, wire.To, signal, review.To.At(wire.To).Pin.WireColour ?? WireColours.UsualFor(signal), current, gauge,
-                gauge is not null && lengthMm is { } length ? Drop(gauge, current, length) : null, Work(review.Joint.Method, isFrom: true),
-                Work(review.Joint.Method, isFrom: false));
+            var drop = (Own(review.Joint) ?? gauge) is { } taken && lengthMm is { } length ? Drop(taken, current, length) : (Volts?)null;
+            return new LeadRow(wire.From, wire.To, signal, review.To.At(wire.To).Pin.WireColour ?? WireColours.UsualFor(signal), current, gauge, drop,
+                Work(review.Joint.Method, isFrom: true), Work(review.Joint.Method, isFrom: false));
         })];
     }
+
+    /// <summary>How long a joint's lead is: as it is made, otherwise as long as the lead that one of its ports hangs on; null where nobody measured.</summary>
+    public static Millimetres? LengthOf(JointReview review) => review.Joint.Length ?? review.To.Port.LeadLength ?? review.From.Port.LeadLength;
+
+    /// <summary>The gauge that a joint's lead is made of; null where nobody said.</summary>
+    public static WireGauge? Own(Joint joint) => joint.Awg is { } awg ? WireGauge.Of(awg) : null;
 
     /// <summary>What a wire takes of the voltage, there and back: twice its resistance times the current.</summary>
     public static Volts Drop(WireGauge gauge, Amps current, double lengthMm) => new(2 * gauge.OhmPerMetre * lengthMm / 1000 * current.Value);

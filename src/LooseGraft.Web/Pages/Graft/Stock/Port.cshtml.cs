@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Prove.Edits;
@@ -94,6 +95,8 @@ public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvide
             ModelState.AddModelError("reading", $"“{reading}” is not a length. Type one such as 26.4 mm, 1 1/16 in or 26 + .4.");
         return await SaveAsync(new AddReading(new Reading("", clock.GetUtcNow(), PortId, MeterMode.Length, (reading ?? "").Trim())));
     }
+
+    public Task<IActionResult> OnPostBearsAsync(PortLimitForm form) => SaveAsync(new LimitPort(PortId, form.Read(ModelState)));
 
     public Task<IActionResult> OnPostRemoveReadingAsync(string reading) => SaveAsync(new RemoveReading(reading));
 

@@ -1,10 +1,12 @@
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Drawing;
 using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Core.Wire.Leads;
 using LooseGraft.Data;
 using LooseGraft.Web.Drawing;
+using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
@@ -34,6 +36,19 @@ public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvide
             : NotFound();
 
     public Task<IActionResult> OnPostForgetAsync() => SaveAsync(new ForgetLeadTests(Joint));
+
+    public async Task<IActionResult> OnPostWireAsync(string? awg, string? length)
+    {
+        var gauge = ModelState.OptionalGauge("awg", awg);
+        var millimetres = ModelState.OptionalAbove0("length", length, "the length of the lead", "mm");
+        return await SaveAsync(new SetWire(Joint, gauge, millimetres is { } measured ? new Millimetres(measured) : null));
+    }
+
+    /// <summary>The wire that a row wants, and whether what the lead is made of bears it.</summary>
+    public string WireWords(LeadRow row)
+        => row.Gauge is not { } gauge ? "none bears it"
+            : LeadRows.Own(Shown!.Joint) is not { } own || own.Awg == gauge.Awg ? $"{gauge.Awg} AWG, {gauge.SquareMm} mm²"
+            : own.Awg < gauge.Awg ? $"{own.Awg} AWG, bears it" : $"{own.Awg} AWG is too thin: {gauge.Awg} AWG";
 
     /// <summary>An end in words.</summary>
     public string Words(LeadEnd end) => $"{(end.IsFrom ? Shown!.From : Shown!.To).Port.Name}, position {end.Position}";

@@ -3,6 +3,7 @@ using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Core.Wire.Leads;
 using LooseGraft.Data;
+using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
@@ -28,6 +29,12 @@ public sealed class PartSheetModel(GraftStore store, ReviewCache reviews, TimePr
     public Task<IActionResult> OnPostForgetAsync() => SaveAsync(new ForgetPartTests(Part));
 
     public Task<IActionResult> OnPostMakingAsync(PartMaking? making) => SaveAsync(new SetMaking(Part, making));
+
+    public async Task<IActionResult> OnPostGaugeAsync(string? awg)
+    {
+        var gauge = ModelState.OptionalGauge("awg", awg);
+        return await SaveAsync(new SetGauge(Part, gauge));
+    }
 
     /// <summary>A contact in words.</summary>
     public string Words(InnerEnd end) => $"{Owner!.Ports.First(port => port.Id == end.Port).Name}, position {end.Position}";
