@@ -56,7 +56,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     {
         if (Nullable.GetUnderlyingType(type) is { } inner) return _random.Next(3) == 0 ? null : Value(inner, name);
         if (type == typeof(string)) return name == "Plug" ? null : Text(name);
-        if (type == typeof(int)) return name switch { "Index" => _random.Next(3), "Awg" => _random.Next(10, 31), _ => _random.Next(1, 5) };
+        if (type == typeof(int))
+            return name switch { "Index" => _random.Next(3), "Awg" => _random.Next(10, 31), "Volts" => 115 * _random.Next(1, 3), _ => _random.Next(1, 5) };
         if (type == typeof(double)) return name == "Headroom" ? 0.3 : _random.Next(1, 90) / 2.0;
         if (type == typeof(bool)) return _random.Next(2) == 0;
         if (type.IsEnum) return Choice(Enum.GetValues(type));
@@ -67,6 +68,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(Spread<Amps>)) return Spread<Amps>.Exactly(new Amps(_random.Next(1, 40) / 10.0));
         if (type == typeof(Known<string>)) return new Known<string>("B2", Evidence.Label);
         if (type == typeof(PortId)) return Choice(graft.Parts.SelectMany(part => part.Ports.Select(port => new PortId(part.Id, port.Id))).ToArray());
+        if (type == typeof(PartTemplate) && name == "Sort") return Choice(PartTemplate.All.Where(template => template.Draws is { Count: > 0 }).ToArray());
         if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
         if (type == typeof(PhotoMark)) return new PhotoMark(_random.Next(1, 9), 0.5, 0.25);
         if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };

@@ -1,6 +1,7 @@
 using System.Text.Json.Nodes;
 using CsCheck;
 using LooseGraft.Cli;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -68,7 +69,13 @@ public sealed class ReviewTests
         Assert.Equal(Stage.Wire, Review.Of(graft).NextCut.Stage);
         graft = Joined(Header("ground", "shrouded-header"), Plug("ground", "shrouded-header"));
         Assert.Equal(Stage.Feed, Review.Of(graft).NextCut.Stage);
-        graft = graft with { Supplies = [SmallSupply() with { Part = "board" }] };
+        graft = graft with { Supplies = [SmallSupply() with { Part = "shell" }] };
+        Assert.Equal((Stage.Feed, "/parts/board"), (Review.Of(graft).NextCut.Stage, Review.Of(graft).NextCut.Subject.Text));
+        graft = graft with { Loads = [Hung("load", "board", "supply") with { Draws = [Draw("+12 V", 1)] }] };
+        // What it hangs on is to be joined, or said.
+        Assert.Equal((Stage.Feed, "/loads/load/draws/+12 V"), (Review.Of(graft).NextCut.Stage, Review.Of(graft).NextCut.Subject.Text));
+        var lead = new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] };
+        graft = graft with { Supplies = [graft.Supplies[0] with { Leads = [lead] }], Loads = [graft.Loads[0].At("s/a")] };
         Assert.Equal(Stage.Build, Review.Of(graft).NextCut.Stage);
     }
 

@@ -92,6 +92,9 @@ public sealed class RuleExamples
         ["FEED-018"] = (AtWall(140), AtWall(85)),
         ["FEED-019"] = (Fed(SmallSupply(), Draw("+12 V", 9), Draw("+5 V", 4)), Fed(SmallSupply(), Draw("+12 V", 8), Draw("+5 V", 4))),
         ["FEED-020"] = (Fed(SmallSupply(), Draw("+12 V", 1)), OnPlug("power-block", "+12 V", 1)),
+        ["FEED-023"] = (Fed(SmallSupply(), Draw("+12 V", 8.1)), Fed(SmallSupply(), Draw("+12 V", 7.9))),
+        ["FEED-024"] = (Undrawn(), Undrawn() with { Loads = [Hung("load", "board", "supply") with { Draws = [Draw("+12 V", 1)] }] }),
+        ["FEED-022"] = (AtWall(85) is var read ? read with { Supplies = [.. read.Supplies, SmallSupply() with { Id = "other" }] } : read, AtWall(85)),
         ["FEED-021"] = (Fed(SmallSupply(), Draw("+12 V", 1) with { Idle = Currents(0.6, 0.6, 0.6) }), Fed(SmallSupply(), Draw("+12 V", 1))),
         ["BUY-001"] = (Costing(21), Costing(20)),
     };
@@ -193,6 +196,9 @@ public sealed class RuleExamples
             })
         };
     }
+
+    private static Graft Undrawn()
+        => Fed(SmallSupply()).WithPart("board", part => part with { Ports = [Header("+12 V,ground", "power-block")] }) with { Loads = [] };
 
     private static Graft AtWall(double watts)
         => Fed(SmallSupply() with { Class = EfficiencyClass.Gold }, Draw("+12 V", 6)) with

@@ -80,17 +80,17 @@ internal static class ChainFindings
                $"{drop.Rail.Name} along {drop.Lead.Name}: up to {drop.Drop.Value * 1000:0} mV are lost on the way at peak, {100 * drop.Share:0.#} % of it; 5 % are for supply and wire together.", Evidence.Assumed,
                ["spread the parts over more strings", "a shorter or thicker lead", "meter the voltage at the last plug under load"]);
 
+    // What it gives, and what its leads bear: of each the one that is asked for most beyond what is prudent.
     private static IEnumerable<Finding> Aged(SupplyReview review)
-    {
-        if (PrudentLimit.Of(review.Supply) is not { } prudent || review.Limits.FirstOrDefault(limit => limit.Kind == FeedLimitKind.Total) is not { } total)
-            yield break;
-        var used = total.In(LoadCase.Peak).Used;
-        if (used.High.Value <= prudent.Value || used.Likely > total.Limit.Value) yield break;
-        yield return Finding.Of(
-            FeedRules.BeyondPrudent, total.Subject,
-            $"{review.Name}: {used} at peak, and {prudent} is what one would ask of it, as {PrudentLimit.Because(review.Supply)}; its label says {total.Limit.Value}.",
-            total.Weakest, "measure at the wall under full load, and feel the air that leaves it", "leave a part off", "a newer supply");
-    }
+        => from limit in review.Limits
+           let factor = PrudentLimit.FactorOf(review.Supply, limit)
+           let used = limit.In(LoadCase.Peak).Used
+           where factor < 1 && used.High > factor * limit.Limit.Value && used.Likely <= limit.Limit.Value
+           group (limit, factor, used) by limit.Kind <= FeedLimitKind.Total into same
+           let worst = same.MaxBy(each => each.used.High / (each.factor * each.limit.Limit.Value))
+           select Finding.Of(FeedRules.BeyondPrudent, worst.limit.Subject,
+               $"{review.Name}{(worst.limit.Kind == FeedLimitKind.Total ? "" : $", {worst.limit.Name}")}: {worst.used} at peak, and {worst.factor * worst.limit.Limit.Value} is what one would ask of it, as {PrudentLimit.Because(review.Supply, worst.limit)}; {(same.Key ? "its label says" : "cool it would bear")} {worst.limit.Limit.Value}.",
+               worst.limit.Weakest, "measure at the wall under full load, and feel the air that leaves it", "leave a part off", "a newer supply");
 
     private static IEnumerable<Finding> Label(SupplyReview review)
     {

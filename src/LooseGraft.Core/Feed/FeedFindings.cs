@@ -17,6 +17,7 @@ internal static class FeedFindings
 
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies)
         => [.. supplies.SelectMany(supply => supply.Limits.SelectMany(limit => OverLimit(supply, limit))),
+            .. supplies.SelectMany(supply => WithinHeadroom(graft, supply)),
             .. supplies.SelectMany(ThinEvidence), .. Negative(graft), .. Absurd(graft), .. OutOfOrder(graft)];
 
     private static IEnumerable<Finding> OverLimit(SupplyReview supply, FeedLimit limit)
@@ -48,6 +49,28 @@ internal static class FeedFindings
             ["measure what the parts really take", "spread them over more plugs and leads", "a lead with thicker or more wires"],
         _ => ["measure what the parts really take", "leave a part off, or move it to another rail", "use a supply that gives more here"],
     };
+
+    /// <summary>A board that every sum leaves out. Of one without a connector nobody says yet that it is fed at all; the page says so by itself.</summary>
+    public static Finding Uncounted(Part board)
+        => Finding.Of(FeedRules.BoardWithoutDraw, new PartSubject(board.Id),
+            $"{board.Name}: nobody wrote down what it takes, so every sum leaves it out.", Evidence.Assumed,
+            "take the figures of a usual board on Feed, as assumed", "write down what its label or document says", "measure it at the wall, bare on the bench");
+
+    // What carries it, and by less than the builder wants to keep. The total is told by the schools.
+    private static IEnumerable<Finding> WithinHeadroom(Graft graft, SupplyReview supply)
+        => from limit in supply.Limits
+           where limit.Kind != FeedLimitKind.Total && !(limit.Kind == FeedLimitKind.Rail && supply.Supply is { Rails.Length: 1, Total: not null })
+           where WorstOf(limit).Severity is null
+           let peak = limit.In(LoadCase.Peak).Used
+           where (1 + graft.Headroom) * peak.Likely > limit.Limit.Value && !IsSameOnWay(supply, limit)
+           select new Finding(FeedRules.WithinHeadroom, Severity.Check, limit.Subject,
+               $"{supply.Name}, {limit.Name}: {peak} at peak of {limit.Limit.Value} ({limit.Limit.Evidence.Words()}): carries it, and you keep {100 * graft.Headroom:0} % above the sum.",
+               limit.Weakest, Remedies(limit));
+
+    // The way back of what is told on its rail.
+    private static bool IsSameOnWay(SupplyReview supply, FeedLimit limit)
+        => limit.Key.Rail == Network.SupplyMetal.Ground
+            && supply.Limits.Any(other => other.RailVoltage is not null && (other.Key with { Rail = limit.Key.Rail }) == limit.Key);
 
     private static (LoadCase Case, Severity? Severity) WorstOf(FeedLimit limit)
         => Enum.GetValues<LoadCase>().Select(loadCase => (Case: loadCase, Severity: limit.SeverityAt(loadCase)))

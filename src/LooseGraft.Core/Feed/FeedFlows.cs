@@ -65,6 +65,13 @@ public sealed class FeedFlows
     public (double Low, double Likely, double High) EfficiencyAt(Supply supply, Watts given)
         => CurveOf(supply).At(supply.Total is { Limit.Value.Value: > 0 } total ? given / total.Limit.Value : 0.5);
 
+    /// <summary>What a supply gives on while it takes so much.</summary>
+    public Spread<Watts> GivenOf(Supply supply, Watts taken)
+    {
+        var (low, likely, high) = CurveOf(supply).Given(taken.Value, supply.Total?.Limit.Value.Value);
+        return new Spread<Watts>(new Watts(low), new Watts(likely), new Watts(high));
+    }
+
     /// <summary>The most that a supply may give while it takes no more than so much, in watts.</summary>
     public double MostGiven(Supply supply, double taken)
     {
@@ -102,7 +109,7 @@ public sealed class FeedFlows
         return drops;
     }
 
-    private EfficiencyCurve CurveOf(Supply supply) => EfficiencyCurve.Of(supply.Class ?? UsualClass(supply));
+    private EfficiencyCurve CurveOf(Supply supply) => EfficiencyCurve.Of(supply.Class ?? UsualClass(supply), _graft.MainsVolts);
 
     // What hangs on another supply inside the graft is a converter; anything else without a label is taken for a poor one.
     private EfficiencyClass UsualClass(Supply supply)

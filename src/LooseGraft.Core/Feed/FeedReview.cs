@@ -12,13 +12,16 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Supplies">Each supply.</param>
 /// <param name="Flows">Every current, from the parts to the wall.</param>
 /// <param name="Plugs">Which plugs are wanted and which are free.</param>
-/// <param name="Fit">The figures brought into line with wall readings; null when there is nothing to fit.</param>
+/// <param name="Fits">The figures brought into line with wall readings, for each supply that was read through.</param>
 /// <param name="Findings">What the rules say.</param>
-public sealed record FeedReview(ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, WallFit? Fit, ImmutableArray<Finding> Findings)
-    : IStageReview
+public sealed record FeedReview(
+    ImmutableArray<SupplyReview> Supplies, FeedFlows Flows, PlugCount Plugs, ImmutableArray<WallFit> Fits, ImmutableArray<Finding> Findings) : IStageReview
 {
     /// <summary>The circuit that the currents run in.</summary>
     public required Netlist Netlist { get; init; }
+
+    /// <summary>Boards of which nobody wrote down what they take: every sum leaves them out.</summary>
+    public required ImmutableArray<Part> Uncounted { get; init; }
 
     /// <summary>The three schools for a supply.</summary>
     public FeedSchools SchoolsFor(Graft graft, SupplyReview supply) => FeedSchools.Of(graft, supply, Flows);

@@ -29,5 +29,11 @@ internal static class FeedRules
 
     internal static readonly Rule FiguresOutOfOrder = Rule("FEED-021", Severity.Check, "figures in the wrong order");
 
+    internal static readonly Rule WallOfNoSupply = Rule("FEED-022", Severity.Check, "a wall reading that is held against no supply");
+
+    internal static readonly Rule WithinHeadroom = Rule("FEED-023", Severity.Check, "less left than the builder's headroom");
+
+    internal static readonly Rule BoardWithoutDraw = Rule("FEED-024", Severity.Check, "a board that nobody knows the draw of");
+
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Feed, severity, title);
 }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -29,11 +30,17 @@ public static class FeedStage
                 [.. flows.Of(supply).Select(term => term.Flow)]))
             .ToImmutableArray();
         var plugs = PlugCount.Of(graft, flows);
-        var fit = WallFit.Of(graft, flows);
-        return new FeedReview(supplies, flows, plugs, fit,
-            [.. FeedFindings.Of(graft, supplies), .. WayFindings.Of(graft, flows), .. ChainFindings.Of(graft, supplies, flows, plugs),
-                .. EvidenceFindings.Of(graft, supplies, flows, fit)])
-        { Netlist = netlist };
+        ImmutableArray<Part> uncounted = [.. graft.Supplies.IsEmpty ? [] : graft.Parts.Where(part => part.Kind == PartKind.Board
+            && !graft.Loads.Any(load => load.Part == part.Id && !load.Draws.IsEmpty))];
+        var fits = WallFit.OfAll(graft, flows);
+        return new FeedReview(supplies, flows, plugs, fits,
+            [.. FeedFindings.Of(graft, supplies), .. uncounted.Where(board => !board.Ports.IsEmpty).Select(FeedFindings.Uncounted),
+                .. WayFindings.Of(graft, flows), .. ChainFindings.Of(graft, supplies, flows, plugs),
+                .. EvidenceFindings.Of(graft, supplies, flows, fits)])
+        {
+            Netlist = netlist,
+            Uncounted = uncounted,
+        };
     }
 
     /// <summary>What a draw takes in one load case.</summary>

@@ -40,6 +40,8 @@ internal static class CrossChecks
         }
 
         Unique(context, "wallReadings", graft.WallReadings, reading => reading.Id);
+        foreach (var (index, reading) in graft.WallReadings.Index().Where(pair => pair.Item.Supply is not null))
+            Exists(context, $".wallReadings[{index}].supply", reading.Supply!, supplies, "the id of a supply");
         foreach (var (index, load) in graft.Loads.Index())
         {
             Exists(context, $".loads[{index}].part", load.Part, parts, "the id of a part");

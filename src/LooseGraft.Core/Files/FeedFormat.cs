@@ -24,12 +24,14 @@ internal static class FeedFormat
         var mean = reading.Required("meanWatts", Power, value => value.Mean, "The mean power at the wall.");
         var often = reading.Optional("p95Watts", Power, value => value.MostOften, "What nineteen in twenty samples stayed under.");
         var highest = reading.Optional("highestWatts", Power, value => value.Highest, "The highest sample.");
+        var behind = reading.Optional("supply", Id, value => value.Supply, "The supply that was behind the meter, where several hang on the wall.");
         var without = reading.Many("without", Id, GraftFileLimits.Parts, value => value.Without, "Parts that were not in.");
         var note = reading.Optional("note", Note, value => value.Note, "What was running, or where it comes from.");
         return reading.Makes(values => new WallReading(values.Of(id), values.Of(at), values.Of(work), values.Of(mean))
         {
             MostOften = values.Of(often),
             Highest = values.Of(highest),
+            Supply = values.Of(behind),
             Without = values.Of(without),
             Note = values.Of(note),
             Unknown = values.Unknown,

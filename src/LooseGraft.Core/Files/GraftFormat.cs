@@ -12,6 +12,10 @@ internal static class GraftFormat
     public const string FormatName = "loose-graft";
     public const int Version = 3;
 
+    private static readonly Codec<int> Mains = new MappedCodec<int, int>(new IntegerCodec(EfficiencyCurve.LowMains, EfficiencyCurve.HighMains),
+        volts => volts is EfficiencyCurve.LowMains or EfficiencyCurve.HighMains ? volts : null, volts => volts,
+        $"{EfficiencyCurve.LowMains} or {EfficiencyCurve.HighMains}");
+
     public static readonly ObjectCodec<Graft> Graft = DescribeGraft();
 
     private static ObjectCodec<Graft> DescribeGraft()
@@ -45,6 +49,7 @@ internal static class GraftFormat
         var headroom = graft.Usual("headroom", new NumberCodec(0, 2), value => value.Headroom, 0.25, "The share kept above the summed peak.");
         var trusted = graft.Optional(
             "trustedSchool", new ChoiceCodec<FeedSchool>(), value => value.TrustedSchool, "Which school of judging a supply the builder trusts.");
+        var mains = graft.Optional("mainsVolts", Mains, value => value.MainsVolts, "Volts of the mains it hangs on.");
         var wall = graft.Many("wallReadings", FeedFormat.WallReading, GraftFileLimits.WallReadings, value => value.WallReadings, "What was read at the wall.");
         var seating = graft.Usual("seating", SeatFormat.Seating, value => value.Seating, Seating.Empty, "Where everything goes in the shell.");
         var records = graft.Many(
@@ -67,6 +72,7 @@ internal static class GraftFormat
             CardTotal = values.Of(cardTotal) is { } total ? new Known<Watts>(total, values.Of(cardEvidence)) : null,
             Headroom = values.Of(headroom),
             TrustedSchool = values.Of(trusted),
+            MainsVolts = values.Of(mains),
             WallReadings = values.Of(wall),
             Seating = values.Of(seating),
             Records = values.Of(records),

@@ -57,6 +57,9 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>Which school the builder trusts; null for the default, measured where it was measured, otherwise summed.</summary>
     public FeedSchool? TrustedSchool { get; init; }
 
+    /// <summary>Volts of the mains it hangs on, 115 or 230; null when nobody said.</summary>
+    public int? MainsVolts { get; init; }
+
     /// <summary>What was read at the wall.</summary>
     public ValueList<WallReading> WallReadings { get; init; } = [];
 

@@ -30,6 +30,8 @@ public static class GraftEdits
                 .Select(load => Off(load, through => through.Part == id))],
             OldCase = [.. graft.OldCase.Select(answer => answer.MetBy == id ? answer with { MetBy = null } : answer)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port.Part == id),
+            // What was read through a supply says nothing of another.
+            WallReadings = graft.WallReadings.RemoveAll(reading => reading.Supply is { } supply && supplies.All(other => other.Id != supply)),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id),
             Seating = graft.Seating.WithoutPart(id),
         };

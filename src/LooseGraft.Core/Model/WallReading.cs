@@ -15,6 +15,9 @@ public sealed record WallReading(string Id, DateTimeOffset At, WallWork Work, Wa
     /// <summary>The highest sample; null for a single look.</summary>
     public Watts? Highest { get; init; }
 
+    /// <summary>Id of the supply that was behind the meter; null where only one hangs on the wall.</summary>
+    public string? Supply { get; init; }
+
     /// <summary>Parts of the graft that were not in.</summary>
     public ValueList<string> Without { get; init; } = [];
 

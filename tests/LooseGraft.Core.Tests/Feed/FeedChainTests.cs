@@ -165,21 +165,45 @@ public sealed class FeedChainTests
         var schools = feed.SchoolsFor(graft, feed.Supplies[0]);
         Assert.Equal([FeedVerdict.DoesNotCarry, FeedVerdict.Carries, FeedVerdict.Carries], schools.Verdicts.Select(school => school.Verdict!.Value));
         Assert.Equal(FeedSchool.Measured, schools.Trusted.School);
-        // 108 W and a quarter are 135 W; the maker's 300 W are 165 W above; 100 W at the wall are 84 to 85 W of output.
+        // 108 W and a quarter are 135 W; the maker's 300 W are 165 W above; 100 W at the wall are 86 to 91 W of output.
         Assert.Contains("165 W above the sum", schools.WhyTheyDiffer);
         Assert.Contains("They disagree", schools.WhyTheyDiffer);
         Assert.Equal(FeedSchool.Recommended, feed.SchoolsFor(graft with { TrustedSchool = FeedSchool.Recommended }, feed.Supplies[0]).Trusted.School);
     }
 
+    // A class is a minimum, and three points above is the next.
     [Theory]
-    [InlineData(EfficiencyClass.Gold, 0.2, 0.87)]
-    [InlineData(EfficiencyClass.Gold, 0.35, 0.885)]
-    [InlineData(EfficiencyClass.Gold, 0.75, 0.885)]
-    [InlineData(EfficiencyClass.Gold, 2, 0.87)]
-    [InlineData(EfficiencyClass.Gold, 0, 0.77)]
-    [InlineData(EfficiencyClass.Lossless, 0.01, 1)]
-    public void Efficiency_is_interpolated_between_certified_points(EfficiencyClass efficiencyClass, double load, double likely)
-        => Assert.Equal(likely, EfficiencyCurve.Of(efficiencyClass).At(load).Likely, 6);
+    [InlineData(EfficiencyClass.Gold, 115, 0.2, 0.87, 0.90)]
+    [InlineData(EfficiencyClass.Gold, 115, 0.35, 0.885, 0.915)]
+    [InlineData(EfficiencyClass.Gold, 115, 0.75, 0.885, 0.915)]
+    [InlineData(EfficiencyClass.Gold, 115, 2, 0.87, 0.90)]
+    [InlineData(EfficiencyClass.Gold, 115, 0.1, 0.77, 0.85)] // five points less than certified, and five more in doubt
+    [InlineData(EfficiencyClass.Gold, 230, 0.5, 0.92, 0.95)]
+    [InlineData(EfficiencyClass.Gold, 230, 1, 0.89, 0.92)]
+    [InlineData(EfficiencyClass.Gold, null, 0.5, 0.90, 0.95)] // while nobody says which mains
+    [InlineData(EfficiencyClass.Titanium, 230, 0.5, 0.96, 0.99)]
+    [InlineData(EfficiencyClass.Unlabelled, 115, 0.5, 0.70, 0.78)]
+    [InlineData(EfficiencyClass.Converter, 230, 0.5, 0.86, 0.94)]
+    [InlineData(EfficiencyClass.Lossless, null, 0.01, 1, 1)]
+    public void Efficiency_is_interpolated_between_certified_points(EfficiencyClass efficiencyClass, int? mains, double load, double low, double high)
+    {
+        var (least, likely, most) = EfficiencyCurve.Of(efficiencyClass, mains).At(load);
+        Assert.Equal((low, high), (Math.Round(least, 9), Math.Round(most, 9)));
+        Assert.InRange(likely, least, most);
+    }
+
+    [Fact]
+    public void What_is_given_of_what_is_taken_is_what_takes_it()
+        => Gen.Select(Gen.Double[1, 400], Gen.Double[50, 400], Gen.Enum<EfficiencyClass>()).Hold((taken, total, sort) =>
+        {
+            var curve = EfficiencyCurve.Of(sort);
+            var (low, likely, high) = curve.Given(taken, total);
+            Assert.Equal(taken, low / curve.At(low / total).Low, 6);
+            Assert.Equal(taken, likely / curve.At(likely / total).Likely, 6);
+            Assert.Equal(taken, high / curve.At(high / total).High, 6);
+            // With no total it is reckoned at half load.
+            Assert.Equal(taken * curve.At(0.5).Low, curve.Given(taken, null).Low, 9);
+        });
 
     [Fact]
     public void Taking_the_upstream_supply_out_lets_the_converter_hang_on_the_wall()

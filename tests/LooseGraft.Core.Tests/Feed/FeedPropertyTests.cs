@@ -2,7 +2,9 @@ using CsCheck;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
@@ -68,19 +70,77 @@ public sealed class FeedPropertyTests
     }
 
     [Theory]
-    [InlineData(10, false, Evidence.Label, 138.75)]
-    [InlineData(10, true, Evidence.Label, 124.875)]
-    [InlineData(0, false, Evidence.Diagram, 120)]
-    public void What_one_would_ask_of_a_supply_falls_with_age_heat_and_hearsay(double years, bool hot, Evidence evidence, double watts)
+    [InlineData(10, false, Evidence.Label, 0.925, 0.925, 1)] // 0.75 % a year
+    [InlineData(10, true, Evidence.Label, 0.8325, 0.8325, 0.9)]
+    [InlineData(0, false, Evidence.Diagram, 0.8, 1, 1)]
+    [InlineData(0, false, Evidence.Label, 1, 1, 1)]
+    [InlineData(60, false, Evidence.Label, 0.7, 0.7, 1)] // beyond forty years nobody knows
+    public void What_one_would_ask_of_a_supply_falls_with_age_heat_and_hearsay(
+        double years, bool hot, Evidence evidence, double total, double rail, double wire)
     {
-        var supply = SmallSupply() with { AgeYears = years, RunsHot = hot, Total = new TotalLimit(new(new Watts(150), evidence)) };
-        Assert.Equal(watts, PrudentLimit.Of(supply)!.Value.Value, 6);
-        Assert.NotEmpty(PrudentLimit.Because(supply));
+        var lead = new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] };
+        var supply = SmallSupply() with { AgeYears = years, RunsHot = hot, Total = new TotalLimit(new(new Watts(150), evidence)), Leads = [lead] };
+        var graft = Fed(supply, Draw("+12 V", 1));
+        var limits = Review.Of(graft with { Loads = [graft.Loads[0].At("s/a")] }).Feed.Supplies[0].Limits;
+        double Factor(FeedLimitKind kind) => PrudentLimit.FactorOf(supply, limits.First(limit => limit.Kind == kind));
+        Assert.Equal((total, rail), (Factor(FeedLimitKind.Total), Factor(FeedLimitKind.Rail)));
+        Assert.Equal((wire, wire), (Factor(FeedLimitKind.Wire), Factor(FeedLimitKind.Plug)));
+        Assert.Equal(total == 1, PrudentLimit.Because(supply, limits.First(limit => limit.Kind == FeedLimitKind.Total)).Length == 0);
+    }
+
+    [Theory]
+    [InlineData(6.2, true)] // a tenth less of 7 A are 6.3
+    [InlineData(6.35, false)]
+    public void The_wires_of_a_supply_that_sits_hot_bear_a_tenth_less(double amps, bool isFine)
+    {
+        var lead = new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("power-block")!) { Port = null }], WiresEach = 1 };
+        var graft = Fed(SmallSupply() with { RunsHot = true, Leads = [lead] }, Draw("+12 V", amps));
+        var told = Review.Of(graft with { Loads = [graft.Loads[0].At("s/a")] }).Findings
+            .Where(finding => finding.Rule.Code == "FEED-016" && finding.Message.Contains("along string", StringComparison.Ordinal));
+        Assert.Equal(isFine, !told.Any());
+    }
+
+    [Theory]
+    [InlineData(7.9, 0.25, false)] // of 10 A
+    [InlineData(8.1, 0.25, true)]
+    [InlineData(8.1, 0.2, false)]
+    [InlineData(10.1, 0.25, false)] // beyond the limit is another matter
+    public void What_eats_the_headroom_is_a_check_on_a_rail_too(double amps, double headroom, bool isTold)
+    {
+        var findings = Review.Of(Fed(SmallSupply() with { Total = null }, Draw("+12 V", amps)) with { Headroom = headroom }).Findings;
+        Assert.Equal(isTold, findings.Any(finding => finding is { Rule.Code: "FEED-023", Severity: Severity.Check }
+            && finding.Subject.Text == "/supplies/supply/rails/+12 V"));
     }
 
     [Fact]
-    public void Nothing_speaks_for_derating_a_new_cool_supply_of_a_known_label()
-        => Assert.Null(PrudentLimit.Of(SmallSupply()));
+    public void What_a_usual_board_takes_is_taken_from_the_rails_that_a_board_has()
+    {
+        var sort = PartTemplate.All.First(template => template.Id == "board-mini-itx");
+        Part With(params string[] signals) => Board(Header(string.Join(',', signals), "power-block"));
+        string[] Rails(Part part) => [.. UsualDraws.Of(part, sort).Select(draw => draw.Rail)];
+        Assert.Equal(["+12 V", "+5 V", "+3.3 V"], Rails(With("+12 V", "+5 V", "+3.3 V", "ground")));
+        Assert.Equal(["+12 V", "+5 V", "+3.3 V"], Rails(new Part("board", "board", PartKind.Board)));
+        // 4 A, and 2.5 A of 5 V and 1.8 of 3.3 made of it with a tenth lost: 4 + 12.5 / 12 / 0.9 + 5.94 / 12 / 0.9.
+        var draw = Assert.Single(UsualDraws.Of(With("+12 V", "ground"), sort));
+        Assert.Equal(("+12 V", Evidence.Assumed), (draw.Rail, draw.Evidence));
+        Assert.Equal(4 + (12.5 / 10.8) + (5.94 / 10.8), draw.Peak.Likely.Value, 9);
+        Assert.Equal("+19 V", Assert.Single(Rails(With("+19 V", "ground"))));
+        var (first, watts) = UsualDraws.Sorts(With("+12 V", "ground")).First(each => each.Sort == sort);
+        Assert.Equal(12 * draw.Peak.Likely.Value, watts.Likely.Value, 6);
+    }
+
+    [Fact]
+    public void A_board_that_nobody_knows_the_draw_of_is_told_until_it_is_said()
+    {
+        var graft = Fed(SmallSupply()).WithPart("board", part => part with { Ports = [Header("+12 V,ground", "power-block")] }) with { Loads = [] };
+        Assert.Contains("FEED-024", Review.Of(graft).Findings.Select(finding => finding.Rule.Code));
+        Assert.Equal("board", Assert.Single(Review.Of(graft).Feed.Uncounted).Id);
+        var said = new TakeUsualDraws("board", PartTemplate.All.First(template => template.Id == "board-mini-itx")).Apply(graft);
+        Assert.Empty(Review.Of(said).Feed.Uncounted);
+        // What is known is not written over, and without a supply there is no sum to be left out of.
+        Assert.Equal(said, new TakeUsualDraws("board", PartTemplate.All.First(template => template.Id == "board-atx")).Apply(said));
+        Assert.Empty(Review.Of(graft with { Supplies = [] }).Feed.Uncounted);
+    }
 
     [Fact]
     public void A_candidate_is_answered_by_the_link_that_gives_first()

@@ -17,6 +17,7 @@ public sealed record AddWallReading(WallReading Reading) : GraftEdit
             Mean = Rounded(Reading.Mean),
             MostOften = Reading.MostOften is { } often ? Rounded(often) : null,
             Highest = Reading.Highest is { } highest ? Rounded(highest) : null,
+            Supply = graft.Supplies.Any(supply => supply.Id == Reading.Supply) ? Reading.Supply : null,
             Without = [.. Reading.Without.Where(part => graft.FindPart(part) is not null)],
         }),
     };

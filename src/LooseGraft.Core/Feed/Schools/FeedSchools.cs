@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -8,25 +9,42 @@ namespace LooseGraft.Core.Feed.Schools;
 /// <summary>The three schools side by side for one supply.</summary>
 /// <param name="Verdicts">Each school, in the order of <see cref="FeedSchool"/>.</param>
 /// <param name="Trusted">The one that gates the graft.</param>
+/// <param name="Waiting">The one that the builder trusts and that has nothing to go on yet, so that another gates; null for none.</param>
 /// <param name="WhyTheyDiffer">Why they differ here, in words.</param>
-public sealed record FeedSchools(ImmutableArray<SchoolVerdict> Verdicts, SchoolVerdict Trusted, string WhyTheyDiffer)
+public sealed record FeedSchools(ImmutableArray<SchoolVerdict> Verdicts, SchoolVerdict Trusted, FeedSchool? Waiting, string WhyTheyDiffer)
 {
-    /// <summary>Puts the schools side by side for a supply that hangs on the wall.</summary>
+    /// <summary>Puts the schools side by side for a supply.</summary>
     public static FeedSchools Of(Graft graft, SupplyReview review, FeedFlows flows)
     {
         var has = review.Supply.Total?.Limit.Value;
-        var (recommended, summed, measured) = (Recommended(graft, has), Summed(graft, review.Supply, flows, has), Measured(graft, review, flows, has));
+        var (recommended, summed) = (Recommended(graft, review, flows, has), Summed(graft, review.Supply, flows, has));
+        var measured = Measured(graft, review, flows, has);
         ImmutableArray<SchoolVerdict> all = [recommended, summed, measured];
         // Measured under full load with the same parts is worth more than any sum; a sum is worth more than a stranger's round number.
-        var usual = measured.Needed is not null ? FeedSchool.Measured : FeedSchool.Summed;
-        var trusted = all[(int)(graft.TrustedSchool ?? usual)];
-        return new FeedSchools(all, trusted, Differ(graft, review.Supply, recommended, summed, measured));
+        var usual = measured.Needed is not null ? measured : summed;
+        // What has no figures gates nothing, and a gate is never switched off by that.
+        var chosen = graft.TrustedSchool is { } school ? all[(int)school] : usual;
+        return new FeedSchools(all, chosen.Needed is null ? usual : chosen, chosen.Needed is null ? chosen.School : null,
+            Differ(graft, review.Supply, recommended, summed, measured));
     }
 
-    private static SchoolVerdict Recommended(Graft graft, Watts? has) => graft.CardTotal is { } total
-        ? new SchoolVerdict(FeedSchool.Recommended, Spread<Watts>.Exactly(total.Value), has, total.Evidence,
-            "what the card's maker prints for any machine the card may be put into")
-        : new SchoolVerdict(FeedSchool.Recommended, null, has, Evidence.Assumed, "no recommendation of a card's maker is written down");
+    // What a card's maker prints is said of the supply that the card hangs on, of whichever rail.
+    private static SchoolVerdict Recommended(Graft graft, SupplyReview review, FeedFlows flows, Watts? has)
+    {
+        if (graft.CardTotal is not { } total) return Nothing("no recommendation of a card's maker is written down");
+        var fed = graft.Supplies.Where(supply => FeedsCard(graft, flows, supply)).Select(supply => supply.Id).ToArray();
+        var isMeant = fed.Length == 0 ? graft.Supplies.Count(supply => flows.Into(supply) is null) == 1 && review.Into is null : fed.Contains(review.Supply.Id);
+        return isMeant
+            ? new SchoolVerdict(FeedSchool.Recommended, Spread<Watts>.Exactly(total.Value), has, total.Evidence,
+                "what the card's maker prints for any machine the card may be put into")
+            : Nothing(fed.Length == 0 ? "no card hangs on any supply yet, and there are several" : "the card does not hang on it");
+
+        SchoolVerdict Nothing(string words) => new(FeedSchool.Recommended, null, has, Evidence.Assumed, words);
+    }
+
+    private static bool FeedsCard(Graft graft, FeedFlows flows, Supply supply)
+        => flows.Of(supply).Any(term => term.Flow.Feeds is { } fed ? FeedsCard(graft, flows, fed)
+            : graft.FindPart(term.Flow.Consumer)?.Kind == PartKind.Card);
 
     private static SchoolVerdict Summed(Graft graft, Supply supply, FeedFlows flows, Watts? has)
     {
@@ -43,16 +61,21 @@ public sealed record FeedSchools(ImmutableArray<SchoolVerdict> Verdicts, SchoolV
         var supply = review.Supply;
         if (review.Into is not null)
             return new SchoolVerdict(FeedSchool.Measured, null, has, Evidence.Assumed, "a wall meter sees only what hangs on the wall");
-        var full = graft.WallReadings.Where(reading => reading.Work == WallWork.Peak && reading.Without.IsEmpty).ToArray();
+        var full = WallMeter.ReadingsOf(graft, flows, supply).Where(reading => reading.Work == WallWork.Peak && reading.Without.IsEmpty).ToArray();
         if (full.Length == 0)
             return new SchoolVerdict(FeedSchool.Measured, null, has, Evidence.Assumed, "no reading at the wall under full load with all parts in");
         var wall = full.MaxBy(reading => (reading.MostOften ?? reading.Mean).Value)!;
-        var (mean, high) = (wall.MostOften ?? wall.Mean, wall.Highest ?? wall.MostOften ?? wall.Mean);
-        var (low, likely, best) = flows.EfficiencyAt(supply, mean);
-        return new SchoolVerdict(
-            FeedSchool.Measured, new Spread<Watts>(
-            new Watts(mean.Value * low), new Watts(mean.Value * likely), new Watts(Math.Max(high.Value, mean.Value) * best)), has, Evidence.Measured,
-            $"{mean} at the wall under full load, times {100 * low:0} to {100 * best:0} % that a supply of class {(supply.Class ?? EfficiencyClass.Unlabelled).ToString().ToLowerInvariant()} gives on");
+        var sustained = wall.MostOften ?? wall.Mean;
+        var given = flows.GivenOf(supply, sustained);
+        var highest = flows.GivenOf(supply, wall.Highest is { } top && top > sustained ? top : sustained).High;
+        // A class is a minimum: how much better this one is nobody knows, so what it may give at best is held against its label.
+        return new SchoolVerdict(FeedSchool.Measured, new Spread<Watts>(given.Low, given.Likely, highest), has, Evidence.Measured,
+            $"{sustained} at the wall under full load, of which a supply of class {(supply.Class ?? EfficiencyClass.Unlabelled).ToString().ToLowerInvariant()} gives on {Share(given.Low)} to {Share(given.High)} %")
+        {
+            Gating = given.High,
+        };
+
+        string Share(Watts given) => sustained.Value > 0 ? $"{100 * given.Value / sustained.Value:0}" : "0";
     }
 
     // Put together from what each number leaves out, not from a stock of phrases.

@@ -12,8 +12,11 @@ namespace LooseGraft.Core.Feed.Schools;
 /// <param name="Words">How the number came about, or what is missing.</param>
 public sealed record SchoolVerdict(FeedSchool School, Spread<Watts>? Needed, Watts? Has, Evidence Evidence, string Words)
 {
+    /// <summary>What of it gates: more than the supply gives, and it does not do.</summary>
+    public Watts? Gating { get; init; } = Needed?.Likely;
+
     /// <summary>Whether it says that the supply will do; null when it has nothing to go on.</summary>
     public FeedVerdict? Verdict => Needed is { } needed && Has is { } has
-        ? needed.Likely > has ? FeedVerdict.DoesNotCarry : needed.High > has ? FeedVerdict.MayNotCarry : FeedVerdict.Carries
+        ? Gating > has ? FeedVerdict.DoesNotCarry : needed.High > has ? FeedVerdict.MayNotCarry : FeedVerdict.Carries
         : null;
 }

@@ -5,11 +5,13 @@ using LooseGraft.Core.Quantities;
 namespace LooseGraft.Core.Feed.Wall;
 
 /// <summary>The figures of the parts brought into line with what was read at the wall.</summary>
+/// <param name="Supply">Id of the supply that was behind the meter.</param>
 /// <param name="Shares">Where in its range each part's power lies: −1 at low, 0 at likely, 1 at high.</param>
 /// <param name="Residuals">For each reading, what is left unexplained, in watts of output: read less modelled.</param>
 /// <param name="Suspect">The part whose figures are most likely wrong, when no values within the ranges explain the readings; null when they do.</param>
 public sealed record WallFit(
-    ImmutableArray<(string Part, double Share)> Shares, ImmutableArray<(WallReading Reading, Watts Read, Watts Modelled)> Residuals, string? Suspect)
+    string Supply, ImmutableArray<(string Part, double Share)> Shares, ImmutableArray<(WallReading Reading, Watts Read, Watts Modelled)> Residuals,
+    string? Suspect)
 {
     // A plug-in meter is good for about 2 % and a watt (makers' data sheets); the supply's efficiency adds its own margin.
     private const double MeterShare = 0.02;
@@ -19,38 +21,39 @@ public sealed record WallFit(
     // Weak pull to the likely figures: what the readings do not tell apart stays where it was believed to be.
     private const double Pull = 0.5;
 
-    /// <summary>Fits the parts to the readings.</summary>
+    /// <summary>Fits the parts to the readings, supply by supply; only those that hang on the wall are seen by its meter.</summary>
+    public static ImmutableArray<WallFit> OfAll(Graft graft, FeedFlows flows)
+        => [.. graft.Supplies.Select(supply => Of(supply, flows, WallMeter.ReadingsOf(graft, flows, supply))).OfType<WallFit>()];
+
+    /// <summary>Fits the parts that hang on a supply to what was read through it.</summary>
     /// <remarks>
     /// Least squares on one share a part for its whole range, bounded to −1 … 1, by coordinate descent: the sum of squares is strictly convex with the pull to
-    /// 0, so the descent comes to its only minimum. Readings count by how well they are known. Only supplies that hang on the wall are seen by its meter; null
-    /// when there is nothing to fit.
+    /// 0, so the descent comes to its only minimum. Readings count by how well they are known. Null when there is nothing to fit.
     /// </remarks>
-    public static WallFit? Of(Graft graft, FeedFlows flows)
+    private static WallFit? Of(Supply supply, FeedFlows flows, IEnumerable<WallReading> read)
     {
-        var wall = graft.Supplies.Where(supply => flows.Into(supply) is null).ToArray();
-        var readings = graft.WallReadings.Where(reading => reading.Work != WallWork.Standby).ToArray();
-        if (wall.Length != 1 || readings.Length == 0) return null;
-        var supply = wall[0];
+        var readings = read.Where(reading => reading.Work != WallWork.Standby).ToArray();
+        if (readings.Length == 0) return null;
         var parts = flows.Of(supply).GroupBy(term => term.Flow.Consumer).Select(same => same.ToArray()).ToArray();
         if (parts.Length == 0) return null;
         var rows = readings.Select(reading => Row(reading, supply, parts, flows)).ToArray();
         var shares = Descend(rows, parts.Length);
         var residuals = readings.Zip(rows, (reading, row) => (reading, new Watts(row.Read), new Watts(row.Modelled(shares)))).ToImmutableArray();
-        return new WallFit([.. parts.Select((part, index) => (part[0].Flow.Consumer, shares[index]))], residuals, FindSuspect(rows, shares, parts));
+        return new WallFit(supply.Id, [.. parts.Select((part, index) => (part[0].Flow.Consumer, shares[index]))], residuals, FindSuspect(rows, shares, parts));
     }
 
     private static ReadRow Row(WallReading reading, Supply supply, FeedTerm[][] parts, FeedFlows flows)
     {
         var loadCase = reading.Work switch { WallWork.Idle => LoadCase.Idle, WallWork.Typical => LoadCase.Typical, _ => LoadCase.Peak };
-        var (low, likely, high) = flows.EfficiencyAt(supply, reading.Mean);
+        var given = flows.GivenOf(supply, reading.Mean);
         var spans = parts.Select(part =>
         {
             if (reading.Without.Contains(part[0].Flow.Consumer)) return default;
             double Sum(Func<Spread<Amps>, Amps> figure) => part.Sum(term => term.Weight * figure(term.Flow.At(loadCase)).Value);
             return (Low: Sum(spread => spread.Low), Likely: Sum(spread => spread.Likely), High: Sum(spread => spread.High));
         }).ToArray();
-        var error = (reading.Mean.Value * ((MeterShare * likely) + ((high - low) / 2))) + MeterWatts;
-        return new ReadRow(reading.Mean.Value * likely, error, spans);
+        var error = (MeterShare * given.Likely.Value) + ((given.High - given.Low).Value / 2) + MeterWatts;
+        return new ReadRow(given.Likely.Value, error, spans);
     }
 
     private static double[] Descend(ReadRow[] rows, int parts)

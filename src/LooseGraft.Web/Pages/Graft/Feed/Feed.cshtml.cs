@@ -120,6 +120,10 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         return await SaveAsync(edit);
     }
 
+    public Task<IActionResult> OnPostUsualAsync(string part, string? sort)
+        => PartTemplate.All.FirstOrDefault(template => template.Id == sort) is { } usual
+            ? SaveAsync(new TakeUsualDraws(part, usual)) : Task.FromResult<IActionResult>(NotFound());
+
     public Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail) => SaveAsync(new RemoveDraw(load, rail));
 
     public async Task<IActionResult> OnPostAddDrawAsync([Bind(Prefix = "")] DrawForm draw)

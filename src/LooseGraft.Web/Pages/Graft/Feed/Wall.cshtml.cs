@@ -1,4 +1,7 @@
+using System.Collections.Immutable;
 using System.Globalization;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Model;
@@ -26,19 +29,27 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
 
     public (Watts Mean, Watts MostOften, Watts Highest)? Window { get; private set; }
 
-    public WallFit? Fit => Review.Feed.Fit;
+    public ImmutableArray<WallFit> Fits => Review.Feed.Fits;
+
+    /// <summary>The supplies that a wall meter can see.</summary>
+    public IEnumerable<SupplyReview> OnWall => Review.Feed.Supplies.Where(review => review.Into is null);
 
     public IEnumerable<Part> FedParts => Graft.Parts.Where(part => Graft.Loads.Any(load => load.Part == part.Id));
 
-    public async Task<IActionResult> OnPostAddAsync(WallWork work, string? mean, string? highest, string[]? without, string? note)
+    public async Task<IActionResult> OnPostAddAsync(WallWork work, string? mean, string? highest, string? behind, string[]? without, string? note)
     {
         var watts = ModelState.NotNegative("mean", mean, "the power", "W");
         var top = string.IsNullOrWhiteSpace(highest) ? null : ModelState.NotNegative("mean", highest, "the highest", "W");
-        if (watts is not { } power) return await InvalidAsync();
-        return await SaveAsync(Keep(work, new Watts(power), null, top is { } high ? new Watts(high) : null, without, note));
+        if (watts is not { } power || !await LoadAsync()) return await InvalidAsync();
+        return await SaveAsync(Keep(work, new Watts(power), null, top is { } high ? new Watts(high) : null, behind, without, note));
     }
 
     public Task<IActionResult> OnPostRemoveAsync(string reading) => SaveAsync(new RemoveWallReading(reading));
+
+    public Task<IActionResult> OnPostBehindAsync(string reading, string supply) => SaveAsync(new SetMeteredSupply(reading, supply));
+
+    public Task<IActionResult> OnPostMainsAsync(int? volts)
+        => SaveAsync(new SetMains(volts is EfficiencyCurve.LowMains or EfficiencyCurve.HighMains ? volts : null));
 
     public async Task<IActionResult> OnPostLogAsync(string? log, string? from, string? to)
     {
@@ -49,10 +60,10 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
         return Page();
     }
 
-    public async Task<IActionResult> OnPostPracticeAsync()
+    public async Task<IActionResult> OnPostPracticeAsync(string? behind)
     {
         if (!await LoadAsync()) return NotFound();
-        if (Review.Feed.Supplies.FirstOrDefault(review => review.Into is null)?.Supply is not { } supply)
+        if ((OnWall.FirstOrDefault(review => review.Supply.Id == behind) ?? OnWall.FirstOrDefault())?.Supply is not { } supply)
         {
             ModelState.AddModelError("log", "The practice meter needs a supply that hangs on the wall.");
             return await InvalidAsync();
@@ -64,7 +75,8 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
         return Page();
     }
 
-    public async Task<IActionResult> OnPostKeepAsync(string? log, string? from, string? to, WallWork work, string[]? without, string? note)
+    public async Task<IActionResult> OnPostKeepAsync(
+        string? log, string? from, string? to, WallWork work, string? behind, string[]? without, string? note)
     {
         if (!await LoadAsync()) return NotFound();
         Look(log ?? "", from, to);
@@ -75,7 +87,7 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
             return Page();
         }
 
-        return await SaveAsync(Keep(work, window.Mean, window.MostOften, window.Highest, without, note));
+        return await SaveAsync(Keep(work, window.Mean, window.MostOften, window.Highest, behind, without, note));
     }
 
     private void Look(string log, string? from, string? to)
@@ -98,11 +110,12 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
         Window = Log.Window(start.AddSeconds(Marked.From), start.AddSeconds(Marked.To));
     }
 
-    private AddWallReading Keep(WallWork work, Watts mean, Watts? often, Watts? highest, string[]? without, string? note)
+    private AddWallReading Keep(WallWork work, Watts mean, Watts? often, Watts? highest, string? behind, string[]? without, string? note)
         => new(new WallReading("", clock.GetUtcNow(), work, mean)
         {
             MostOften = often,
             Highest = highest,
+            Supply = behind ?? (OnWall.ToArray() is [var only] ? only.Supply.Id : null),
             Without = [.. without ?? []],
             Note = note.Trimmed(),
         });
