@@ -69,7 +69,7 @@ public class FeedAgainstPlainSums
     public int ReviewAlone() => FeedStage.Review(_graft, _netlist).Findings.Length;
 
     // One supply with ten strings of ten plugs, and three converters on it; parts shared among them, so that some limits are in doubt.
-    private static Graft Made()
+    internal static Graft Made()
     {
         var random = new Random(12);
         var strings = Enumerable.Range(0, 10)

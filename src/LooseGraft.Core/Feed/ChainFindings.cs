@@ -37,11 +37,11 @@ internal static class ChainFindings
            where tap is { Hold: FeedHold.Meant, Load.Meant.Plug: not null }
            let outlet = tap.Outlet!
            let draw = tap.Draw!
-           let name = tap.Load!.Meant!.Plug
-           from lead in outlet.Supply.Leads
-           from plug in lead.Plugs
-           where name == $"{lead.Id}/{plug.Id}" && plug.Type.Pinout.Count > 0 && draw.Peak.High > Amps.Zero
-               && !plug.Type.Pinout.Contains(outlet.Rail.Output.Name)
+           let found = outlet.Supply.FindPlug(tap.Load!.Meant!.Plug!)
+           where found is not null
+           let lead = found!.Value.Lead
+           let plug = lead.Plugs[found.Value.At]
+           where plug.Type.Pinout.Count > 0 && draw.Peak.High > Amps.Zero && !plug.Type.Pinout.Contains(outlet.Rail.Output.Name)
            select Finding.Of(FeedRules.RailNotOnPlug, new DrawSubject(tap.Load!.Id, draw.Rail),
                $"{draw.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.", draw.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");

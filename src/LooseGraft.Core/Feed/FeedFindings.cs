@@ -43,8 +43,8 @@ internal static class FeedFindings
     private static ImmutableArray<string> Remedies(FeedLimit limit) => limit.Kind switch
     {
         FeedLimitKind.Port when !limit.Limit.IsProven =>
-            ["find what its maker says that it bears, and write that on its page", "a part that takes less", "feed the part from the supply itself"],
-        FeedLimitKind.Port => ["a part that takes less", "feed the part from the supply itself"],
+            ["find what its maker says that it bears, and write that on its page", "choose a part that takes less", "feed the part from the supply itself"],
+        FeedLimitKind.Port => ["choose a part that takes less", "feed the part from the supply itself"],
         FeedLimitKind.Plug or FeedLimitKind.Wire or FeedLimitKind.Lead =>
             ["measure what the parts really take", "spread them over more plugs and leads", "a lead with thicker or more wires"],
         _ => ["measure what the parts really take", "leave a part off, or move it to another rail", "use a supply that gives more here"],
@@ -73,8 +73,15 @@ internal static class FeedFindings
             && supply.Limits.Any(other => other.RailVoltage is not null && (other.Key with { Rail = limit.Key.Rail }) == limit.Key);
 
     private static (LoadCase Case, Severity? Severity) WorstOf(FeedLimit limit)
-        => Enum.GetValues<LoadCase>().Select(loadCase => (Case: loadCase, Severity: limit.SeverityAt(loadCase)))
-            .Where(entry => entry.Severity is not null).OrderByDescending(entry => entry.Severity).FirstOrDefault();
+    {
+        var (worst, most) = (default(LoadCase), default(Severity?));
+        foreach (var loadCase in LoadCases.All)
+        {
+            if (limit.SeverityAt(loadCase) is { } severity && !(severity <= most)) (worst, most) = (loadCase, severity);
+        }
+
+        return (worst, most);
+    }
 
     // What is too much there is too much back; told once, unless the way back is worse.
     private static bool IsToldBefore(SupplyReview supply, FeedLimit limit, Severity weight)

@@ -20,6 +20,7 @@ public sealed class FeedFlows
     private readonly FeedFlow?[] _flows;
     private readonly Dictionary<string, ImmutableArray<FeedTerm>> _given = [];
     private readonly Graft _graft;
+    private readonly HashSet<string> _fans;
 
     /// <summary>Works out the currents of a graft.</summary>
     /// <param name="graft">The graft.</param>
@@ -27,6 +28,7 @@ public sealed class FeedFlows
     public FeedFlows(Graft graft, Netlist netlist)
     {
         _graft = graft;
+        _fans = [.. graft.Parts.Where(part => part.Kind == PartKind.Fan).Select(part => part.Id)];
         Network = FeedNetwork.Of(graft, netlist);
         _flows = new FeedFlow?[Network.Taps.Length];
         foreach (var supply in graft.Supplies) Resolve(supply, []);
@@ -80,13 +82,13 @@ public sealed class FeedFlows
     }
 
     /// <summary>Each current with its share at a place; those that do not pass it are left out.</summary>
-    internal ImmutableArray<FeedTerm> At(FeedPlace place) => Terms(tap => Network.Passing(place, tap));
+    internal ImmutableArray<FeedTerm> At(FeedPlace place) => Terms(Network.Passing(place), 1);
 
     /// <summary>Each current with its share from one rail.</summary>
     internal ImmutableArray<FeedTerm> Of(Supply supply, Rail rail)
     {
         var outlet = Network.Outlets.IndexOf(Network.Outlets.First(each => each.Supply.Id == supply.Id && each.Rail.Name == rail.Name));
-        return Terms(tap => Network.Given(outlet, tap) * Math.Abs(rail.Voltage.Value));
+        return Terms(Network.Given(outlet), Math.Abs(rail.Voltage.Value));
     }
 
     /// <summary>What is lost at peak on the way to each consumer behind a string, in volts.</summary>
@@ -115,12 +117,12 @@ public sealed class FeedFlows
     private EfficiencyClass UsualClass(Supply supply)
         => Network.Taps.Any(tap => tap.Feeds?.Id == supply.Id) ? EfficiencyClass.Converter : EfficiencyClass.Unlabelled;
 
-    private ImmutableArray<FeedTerm> Terms(Func<int, double> weight)
+    private ImmutableArray<FeedTerm> Terms(IEnumerable<(int Tap, double Share)> passing, double weight)
     {
         var terms = ImmutableArray.CreateBuilder<FeedTerm>();
-        for (var tap = 0; tap < _flows.Length; tap++)
+        foreach (var (tap, share) in passing)
         {
-            if (_flows[tap] is { } flow && weight(tap) is var share && Math.Abs(share) > Nothing) terms.Add(new FeedTerm(flow, share));
+            if (_flows[tap] is { } flow && Math.Abs(share) > Nothing) terms.Add(new FeedTerm(flow, share * weight));
         }
 
         return terms.DrainToImmutable();
@@ -130,11 +132,16 @@ public sealed class FeedFlows
     {
         if (_given.ContainsKey(supply.Id)) return;
         open.Add(supply.Id);
-        var outlets = Enumerable.Range(0, Network.Outlets.Length).Where(outlet => Network.Outlets[outlet].Supply.Id == supply.Id).ToArray();
-        for (var tap = 0; tap < _flows.Length; tap++)
+        var weights = new SortedDictionary<int, double>();
+        for (var outlet = 0; outlet < Network.Outlets.Length; outlet++)
         {
-            var at = tap;
-            if (_flows[tap] is not null || !outlets.Any(outlet => Math.Abs(Network.Given(outlet, at)) > Nothing)) continue;
+            if (Network.Outlets[outlet].Supply.Id != supply.Id) continue;
+            var volts = Math.Abs(Network.Outlets[outlet].Rail.Voltage.Value);
+            foreach (var (tap, share) in Network.Given(outlet)) weights[tap] = weights.GetValueOrDefault(tap) + (share * volts);
+        }
+
+        foreach (var tap in weights.Keys.Where(tap => _flows[tap] is null))
+        {
             if (Network.Taps[tap].Feeds is { } hanging)
             {
                 if (open.Contains(hanging.Id))
@@ -150,7 +157,7 @@ public sealed class FeedFlows
         }
 
         open.Remove(supply.Id);
-        _given[supply.Id] = Terms(tap => outlets.Sum(outlet => Network.Given(outlet, tap) * Math.Abs(Network.Outlets[outlet].Rail.Voltage.Value)));
+        _given[supply.Id] = Terms(weights.Select(weight => (weight.Key, weight.Value)), 1);
     }
 
     private FeedFlow FlowOf(int index)
@@ -159,15 +166,15 @@ public sealed class FeedFlows
         var (supply, rail, way) = (tap.Outlet!.Supply, tap.Outlet.Rail, StepsTo(index));
         if (tap.Draw is { } draw)
         {
-            var start = _graft.FindPart(tap.Part)?.Kind == PartKind.Fan ? FanStart.Factor : 1;
+            var start = _fans.Contains(tap.Part) ? FanStart.Factor : 1;
             return new FeedFlow(tap.Part, supply, rail,
-                [.. Enum.GetValues<LoadCase>().Select(loadCase => Positive(FeedStage.Current(draw, loadCase, start)))], draw.Evidence,
+                [.. LoadCases.All.Select(loadCase => Positive(FeedStage.Current(draw, loadCase, start)))], draw.Evidence,
                 new DrawSubject(tap.Load!.Id, draw.Rail), null, tap.Hold, way);
         }
 
         var (fed, volts) = (tap.Feeds!, Math.Abs(rail.Voltage.Value));
         return new FeedFlow(tap.Part, supply, rail,
-            [.. Enum.GetValues<LoadCase>().Select(loadCase => Taken(fed, loadCase).Rising(watts => new Amps(watts.Value / volts)))],
+            [.. LoadCases.All.Select(loadCase => Taken(fed, loadCase).Rising(watts => new Amps(watts.Value / volts)))],
             _given[fed.Id].Select(term => term.Flow.Evidence).Append(fed.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(),
             new SupplySubject(fed.Id), fed, tap.Hold, way);
     }

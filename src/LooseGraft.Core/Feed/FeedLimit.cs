@@ -77,7 +77,7 @@ public sealed record FeedLimit(
         Throughput? atBest = null)
     {
         var isPower = limit.Value.IsPower;
-        var uses = Enum.GetValues<LoadCase>().Select(loadCase => FeedUse.Of(
+        var uses = LoadCases.All.Select(loadCase => FeedUse.Of(
             FeedUse.Sum(counted, loadCase, isPower), loadCase == LoadCase.Spike ? FeedUse.SpikeTolerance * limit.Value : limit.Value));
         var unproven = FeedUse.Sum(counted.Where(term => !term.Flow.Evidence.IsProven()), LoadCase.Peak, isPower).High;
         return new FeedLimit(

@@ -70,7 +70,7 @@ internal static class FeedLimits
                          select term with { Weight = term.Weight * term.Flow.Rail.Voltage.Value }
            let watts = new Known<Throughput>(new Watts(same.First().Watts!.Value), conductors.Bound!.Evidence, conductors.Bound.Note)
            select (same.First().From.Supply.Id, FeedLimit.Of(
-               same.Key.Key, $"in all {conductors.Name}", same.Key.Subject, null, watts, [.. counted], new Watts(conductors.Bound!.WattsAtBest!.Value)));
+               same.Key.Key, $"all rails {conductors.Name}", same.Key.Subject, null, watts, [.. counted], new Watts(conductors.Bound!.WattsAtBest!.Value)));
 
     // Every branch of the one is a branch of the other too.
     private static bool IsBefore(FeedPlace other, FeedPlace place)

@@ -18,6 +18,7 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
         // What is meant counts only until a joint says how it is.
         var wired = flows.All.Where(flow => flow.Hold == FeedHold.Joined).Select(flow => flow.Consumer).ToHashSet();
         var meant = graft.Loads.Where(load => load.Meant is not null && !wired.Contains(load.Part)).Select(load => (load.Part, Way: load.Meant!)).ToArray();
+        var ways = meant.ToLookup(each => each.Part, each => each.Way);
         var taken = meant.Where(each => each.Way.Plug is not null).Select(each => (each.Way.Supply, each.Way.Plug!))
             .Concat(graft.Supplies.Where(supply => supply.Meant?.Plug is not null && !wired.Contains(supply.Part))
                 .Select(supply => (supply.Meant!.Supply, supply.Meant.Plug!))).ToHashSet();
@@ -30,7 +31,7 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
                    select new FreePlug(each.Supply.Id, each.Name, each.Plug.Type);
         var types = all.ToLookup(each => (each.Supply.Id, each.Name), each => each.Plug.Type);
         var wanting = graft.Parts.Where(part => part.Kind is PartKind.Drive or PartKind.Card or PartKind.Board)
-            .SelectMany(part => Unserved(part, joined, [.. meant.Where(each => each.Part == part.Id).Select(each => each.Way)], types));
+            .SelectMany(part => Unserved(part, joined, [.. ways[part.Id]], types));
         // Without a single plug described nobody can say that one is missing.
         return new PlugCount([.. free], graft.Supplies.Any(supply => !supply.Leads.IsEmpty) ? [.. wanting] : []);
     }

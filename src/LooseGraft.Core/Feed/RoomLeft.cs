@@ -59,13 +59,10 @@ public sealed record RoomLeft(Amps Amps, string First)
     }
 
     private static bool CarriesIt(FeedFlow flow, MeantWay way)
-        => way.Plug is not { } plug || PlugOf(flow.Supply, plug) is not { Type.Pinout.Count: > 0 } found
-            || found.Type.Pinout.Contains(flow.Rail.Output.Name);
+        => way.Plug is not { } plug || flow.Supply.FindPlug(plug) is not { } found || found.Lead.Plugs[found.At].Type.Pinout is not { Count: > 0 } pinout
+            || pinout.Contains(flow.Rail.Output.Name);
 
     private static RoomLeft Lacking(FeedFlow flow) => new(new Amps(0), $"no {flow.Rail.Name} at such a plug");
-
-    private static SupplyPlug? PlugOf(Supply supply, string name)
-        => supply.Leads.SelectMany(lead => lead.Plugs.Where(plug => $"{lead.Id}/{plug.Id}" == name)).FirstOrDefault();
 
     private static RoomLeft Of(FeedReview feed, FeedFlow probe, HashSet<string> seen)
     {

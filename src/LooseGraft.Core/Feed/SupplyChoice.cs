@@ -62,10 +62,9 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
             .Distinct().Select(graft.FindPort).OfType<Port>().Select(port => port.Type);
         var taken = from load in graft.Loads
                     where load.Meant is { Plug: not null } meant && meant.Supply == old.Id
-                    let lead = old.Leads.FirstOrDefault(lead => load.Meant!.Plug!.StartsWith(lead.Id + "/", StringComparison.Ordinal))
-                    let plug = lead?.Plugs.FirstOrDefault(plug => load.Meant!.Plug == $"{lead.Id}/{plug.Id}")
-                    where plug is not null
-                    select (load.Meant!.Plug, plug.Type);
+                    let found = old.FindPlug(load.Meant!.Plug!)
+                    where found is not null
+                    select (load.Meant!.Plug, found!.Value.Lead.Plugs[found.Value.At].Type);
         var wanted = joined.Any() ? joined : taken.DistinctBy(pair => pair.Plug).Select(pair => pair.Type);
         foreach (var type in wanted)
         {

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings;
@@ -65,8 +66,9 @@ internal static class WayFindings
         var meant = (from load in graft.Loads where load.Meant?.Plug is not null select (load.Part, load.Meant!.Supply, Plug: load.Meant.Plug!))
             .Concat(from supply in graft.Supplies where supply.Meant?.Plug is not null select (supply.Part, supply.Meant!.Supply, Plug: supply.Meant.Plug!));
         var joined = flows.All.Where(flow => flow.Hold is FeedHold.Joined or FeedHold.NotSolved).Select(flow => flow.Consumer).ToHashSet();
+        joined.UnionWith(BehindLeads(graft));
         return from claim in meant
-               where !joined.Contains(claim.Part) && !IsBehindLead(graft, claim.Part)
+               where !joined.Contains(claim.Part)
                group claim.Part by (claim.Supply, claim.Plug) into same
                let parts = same.Distinct().Concat(JoinedTo(graft, same.Key.Supply, same.Key.Plug)).ToArray()
                where parts.Length > 1
@@ -77,19 +79,19 @@ internal static class WayFindings
 
     // What a joint brings to the plug, if anything.
     private static IEnumerable<string> JoinedTo(Graft graft, string supply, string plug)
-        => (from found in graft.Supplies
-            where found.Id == supply
-            from lead in found.Leads
-            from each in lead.Plugs
-            where each.Port is not null && plug == $"{lead.Id}/{each.Id}"
-            let port = new PortId(found.Part, each.Port!)
-            from joint in graft.Joints
-            where joint.Method != JointMethod.LeaveOff && (joint.From == port || joint.To == port)
-            select joint.From == port ? joint.To.Part : joint.From.Part).Take(1);
+    {
+        if (graft.Supplies.FirstOrDefault(each => each.Id == supply) is not { } found || found.FindPlug(plug) is not var (lead, at)
+            || lead.Plugs[at].Port is not { } name) return [];
+        var port = new PortId(found.Part, name);
+        return graft.Joints.Where(joint => joint.Method != JointMethod.LeaveOff && (joint.From == port || joint.To == port))
+            .Select(joint => joint.From == port ? joint.To.Part : joint.From.Part).Take(1);
+    }
 
-    private static bool IsBehindLead(Graft graft, string part)
-        => graft.Joints.Any(joint => joint.Method != JointMethod.LeaveOff
-            && ((joint.From.Part == part && IsLead(graft, joint.To.Part)) || (joint.To.Part == part && IsLead(graft, joint.From.Part))));
-
-    private static bool IsLead(Graft graft, string part) => graft.FindPart(part)?.Kind is PartKind.Adapter or PartKind.Lead or PartKind.PassThrough;
+    private static HashSet<string> BehindLeads(Graft graft)
+    {
+        var leads = graft.Parts.Where(part => part.Kind.OnlyConducts()).Select(part => part.Id).ToHashSet();
+        return [.. graft.Joints.Where(joint => joint.Method != JointMethod.LeaveOff)
+            .SelectMany(joint => new[] { (Part: joint.From.Part, On: joint.To.Part), (Part: joint.To.Part, On: joint.From.Part) })
+            .Where(met => leads.Contains(met.On)).Select(met => met.Part)];
+    }
 }

@@ -31,6 +31,25 @@ public sealed record Supply(string Id, string Part)
     /// <summary>Its leads with their plugs.</summary>
     public ValueList<SupplyLead> Leads { get; init; } = [];
 
+    /// <summary>The lead and the place on it of a plug that is written string/plug; null when there is none.</summary>
+    public (SupplyLead Lead, int At)? FindPlug(string name)
+    {
+        var slash = name.IndexOf('/');
+        if (slash < 0) return null;
+        var of = name.AsSpan(0, slash);
+        var plug = name.AsSpan(slash + 1);
+        foreach (var lead in Leads)
+        {
+            if (!of.SequenceEqual(lead.Id)) continue;
+            for (var at = 0; at < lead.Plugs.Length; at++)
+            {
+                if (plug.SequenceEqual(lead.Plugs[at].Id)) return (lead, at);
+            }
+        }
+
+        return null;
+    }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

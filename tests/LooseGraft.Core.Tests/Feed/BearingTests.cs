@@ -31,7 +31,7 @@ public sealed class BearingTests
             Parts = graft.Parts.Add(new Part("card", "card", PartKind.Card)),
             Loads = [Hung("card", "card", "supply").At(new PortId("board", "slot")) with { Draws = [Draw("+12 V", amps)] }],
         };
-        Assert.Equal(weight, WorstAt(graft, "/parts/board/ports/slot", "in all"));
+        Assert.Equal(weight, WorstAt(graft, "/parts/board/ports/slot", "all rails"));
     }
 
     [Theory]
@@ -44,7 +44,7 @@ public sealed class BearingTests
     [InlineData("card-slot-1", 9.9, null)]
     [InlineData("card-slot-1", 10.1, Severity.Fix)]
     public void A_card_in_its_slot_is_held_against_what_such_a_slot_gives(string kind, double watts, Severity? weight)
-        => Assert.Equal(weight, WorstAt(InSlot(kind, watts), "/parts/board/ports/far", "in all"));
+        => Assert.Equal(weight, WorstAt(InSlot(kind, watts), "/parts/board/ports/far", "all rails"));
 
     [Theory]
     [InlineData(5.49, null)]

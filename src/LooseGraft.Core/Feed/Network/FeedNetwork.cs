@@ -22,6 +22,7 @@ internal sealed class FeedNetwork
     private readonly CurrentNetwork _network = new();
     private readonly Dictionary<int, int> _nodes = [];
     private readonly double[][] _drops;
+    private readonly FeedShares _shares;
     private readonly int[] _outputs;
     private readonly ILookup<int, (FeedPlace Place, int Sign)> _placesOf;
     private readonly ILookup<int, int> _beside;
@@ -40,6 +41,7 @@ internal sealed class FeedNetwork
         var reduced = new ReducedNetwork(_network);
         IsSolved = reduced.Unsolved.IsEmpty && (long)taps.Length * (_network.NodeCount + Places.Length) <= MostKept;
         _drops = IsSolved || !isWhole ? [.. taps.Select(tap => Solve(reduced, tap))] : [];
+        _shares = new FeedShares(_network, _drops);
     }
 
     // What nothing feeds, and what is at odds with itself, conducts nothing here.
@@ -99,16 +101,11 @@ internal sealed class FeedNetwork
         return new FeedNetwork(metal, supplies.Outlets, taps, isWhole: false);
     }
 
-    /// <summary>Which share of what is taken at a tap an outlet gives; over all outlets they add up to 1.</summary>
-    public double Given(int outlet, int tap) => Whole(Sign(tap) * Through(_outputs[outlet], tap));
+    /// <summary>The taps that an outlet feeds, and which share of what is taken at each; over all outlets the shares of a tap add up to 1.</summary>
+    public ImmutableArray<(int Tap, double Share)> Given(int outlet) => _shares.Passing([(_outputs[outlet], Sign(Outlets[outlet]), null)]);
 
-    /// <summary>Which share of what is taken at a tap passes a place, in the sense in which it is drawn.</summary>
-    public double Passing(FeedPlace place, int tap)
-    {
-        var sum = 0.0;
-        foreach (var (branch, sign, _) in place.Branches) sum += sign * Through(branch, tap);
-        return Whole(sum);
-    }
+    /// <summary>The taps whose current passes a place, and which share of it does, in the sense in which it is drawn.</summary>
+    public ImmutableArray<(int Tap, double Share)> Passing(FeedPlace place) => _shares.Passing(place.Branches);
 
     /// <summary>How far the voltage at a tap falls below what its supply gives, for each ampere that is taken at another, in ohms.</summary>
     public double Falls(int at, int taken)
@@ -151,18 +148,13 @@ internal sealed class FeedNetwork
     private static double OhmsOf(Rail rail)
         => rail.Limit.Value.Value > 0 && rail.Voltage.Value != 0 ? Regulation * Math.Abs(rail.Voltage.Value) / rail.Limit.Value.Value : Regulation;
 
-    // All of a current, or nothing of it, is that in spite of rounding.
-    private static double Whole(double share) => Math.Abs(share - Math.Round(share)) < 1e-9 ? Math.Round(share) : share;
-
     // Out of a negative rail current flows the other way round.
-    private int Sign(int tap) => Taps[tap].Outlet!.Rail.Voltage.Value < 0 ? -1 : 1;
+    private int Sign(int tap) => Sign(Taps[tap].Outlet!);
+
+    private static int Sign(FeedOutlet outlet) => outlet.Rail.Voltage.Value < 0 ? -1 : 1;
 
     /// <summary>What flows along a branch for each ampere that is taken at a tap.</summary>
-    public double Through(int branch, int tap)
-    {
-        var (one, other, siemens) = _network.Branches[branch];
-        return (_drops[tap][_network.Find(one)] - _drops[tap][_network.Find(other)]) * siemens;
-    }
+    public double Through(int branch, int tap) => _shares.Through(branch, tap);
 
     private bool Towards(int branch, int node, int tap)
         => Sign(tap) * Through(branch, tap) * (_network.Find(_network.Branches[branch].Other) == node ? 1 : -1) > 0;

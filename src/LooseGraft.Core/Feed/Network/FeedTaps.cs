@@ -146,8 +146,7 @@ internal sealed class FeedTaps
         var rail = signal == SupplyMetal.Ground ? null : outlet;
         var key = (outlet.Supply.Id, plug, rail?.Rail.Name ?? SupplyMetal.Ground);
         if (_plugs.TryGetValue(key, out var known)) return known;
-        var lead = outlet.Supply.Leads.First(lead => plug.StartsWith(lead.Id + "/", StringComparison.Ordinal));
-        var at = lead.Plugs.Index().First(each => plug == $"{lead.Id}/{each.Item.Id}").Index;
+        var (lead, at) = outlet.Supply.FindPlug(plug)!.Value;
         var (conductors, end) = (SupplyMetal.ContactsOf(outlet.Supply, lead, at), _metal.AddNodes(1));
         var contacts = Math.Max(1, _supplies.ContactCount(outlet.Supply, lead.Plugs[at], rail?.Rail.Output.Name ?? SupplyMetal.Ground));
         _metal.Add(new FeedBranch(_supplies.EndOf(outlet.Supply, lead, at, rail), end, conductors.Contact.Usual / contacts)
