@@ -95,6 +95,64 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(EfficiencyClass.Gold, (await GraftAsync(id)).Supplies[0].Class);
     }
 
+    [Theory]
+    [InlineData("", "35", null, "35")]
+    [InlineData("2,9", "35 W", null, "35")]
+    [InlineData("", "", null, null)]
+    [InlineData("0", "35", "0 A is nothing", null)]
+    [InlineData("", "-3", "negative", null)]
+    [InlineData("", "1e309", "is not a figure", null)]
+    public async Task What_a_slot_bears_is_taken_over_or_told_what_is_wrong(string amps, string watts, string? words, string? kept)
+    {
+        var (id, _, browser) = await WeighbridgeAsync();
+        var page = $"/graft/{id}/stock/office/slot";
+        var answer = await BenchHost.SendAsync(
+            browser, page, page + "?handler=Bears", ("Revision", "1"), ("amps", amps), ("watts", watts), ("evidence", "Document"));
+        Assert.Contains(words ?? "", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        var limit = (await GraftAsync(id)).FindPort(new PortId("office", "slot"))!.Limit;
+        Assert.Equal(kept, limit?.Power?.Value.ToString(System.Globalization.CultureInfo.InvariantCulture));
+        if (kept is null) return;
+        var feed = WebUtility.HtmlDecode(await browser.GetStringAsync($"/graft/{id}/feed", Cancellation));
+        Assert.Contains("bears 35 W (maker's document)", feed, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_board_that_is_not_counted_is_told_on_the_tag_until_its_usual_figures_are_taken()
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        var loads = (await GraftAsync(id)).Loads.Where(load => load.Part == "office")
+            .SelectMany(load => load.Draws.Select(draw => (load.Id, draw.Rail))).ToArray();
+        foreach (var (index, (load, rail)) in loads.Index())
+            await BenchHost.SendAsync(browser, page, page + "?handler=RemoveDraw", ("Revision", $"{index + 1}"), ("load", load), ("rail", rail));
+        var text = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        Assert.Contains(", Office 4S board not counted", text, StringComparison.Ordinal);
+        Assert.Contains("Take its usual figures", text, StringComparison.Ordinal);
+        await BenchHost.SendAsync(
+            browser, page, page + "?handler=Usual", ("Revision", $"{loads.Length + 1}"), ("part", "office"), ("sort", "board-microatx"));
+        Assert.Contains((await GraftAsync(id)).Loads, load => load.Part == "office" && !load.Draws.IsEmpty);
+        Assert.DoesNotContain("not counted", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_reading_says_which_of_two_supplies_was_behind_the_meter_and_the_mains_are_said_once()
+    {
+        var (id, page, browser) = await WeighbridgeAsync();
+        var wall = page + "/wall";
+        await BenchHost.SendAsync(browser, wall, wall + "?handler=Mains", ("Revision", "1"), ("volts", "230"));
+        await BenchHost.SendAsync(browser, wall, wall + "?handler=Add", ("Revision", "2"), ("work", "Idle"), ("mean", "40"));
+        var graft = await GraftAsync(id);
+        // With one supply on the wall there is nothing to ask.
+        Assert.Equal((230, graft.Supplies[0].Id), (graft.MainsVolts, graft.WallReadings[^1].Supply));
+        Assert.DoesNotContain("Behind the meter", await browser.GetStringAsync(wall, Cancellation), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "3"), ("name", "Brick"), ("rails", "+12 V 3"), ("total", "36"));
+        Assert.Contains("Behind the meter", await browser.GetStringAsync(wall, Cancellation), StringComparison.Ordinal);
+        var brick = (await GraftAsync(id)).Supplies[^1].Id;
+        await BenchHost.SendAsync(browser, wall, wall + "?handler=Behind", ("Revision", "4"), ("reading", graft.WallReadings[^1].Id), ("supply", brick));
+        Assert.Equal(brick, (await GraftAsync(id)).WallReadings[^1].Supply);
+        await BenchHost.SendAsync(browser, wall, wall + "?handler=Mains", ("Revision", "5"), ("volts", "400"));
+        Assert.Null((await GraftAsync(id)).MainsVolts);
+    }
+
     [Fact]
     public async Task A_window_of_a_log_is_kept_as_a_reading()
     {

@@ -49,6 +49,26 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Empty((await GraftAsync(id)).Joints[0].Tests);
     }
 
+    [Theory]
+    [InlineData("22", "450", null)]
+    [InlineData("", "", null)]
+    [InlineData("9", "450", "is not a wire gauge")]
+    [InlineData("31", "450", "is not a wire gauge")]
+    [InlineData("thin", "450", "is not a wire gauge")]
+    [InlineData("22", "0", "0 mm is nothing")]
+    [InlineData("22", "1e309", "is not a figure")]
+    public async Task What_a_lead_is_made_of_is_kept_or_told_what_is_wrong(string awg, string length, string? words)
+    {
+        var id = await JoinedAsync("header");
+        var (browser, page) = (host.Browser(), $"/graft/{id}/wire/joint/lead");
+        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Wire", ("Revision", "1"), ("awg", awg), ("length", length));
+        Assert.Contains(words ?? "", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        var joint = (await GraftAsync(id)).Joints[0];
+        Assert.Equal(words is null && awg.Length > 0, (joint.Awg, joint.Length) == (22, new Millimetres(450)));
+        // A ground of ten milliamperes wants 26 AWG: 22 bears it.
+        if (joint.Awg is not null) Assert.Contains("22 AWG, bears it", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task A_lead_that_is_a_part_is_read_line_by_line_and_says_who_made_it()
     {
@@ -66,11 +86,14 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("proven by the meter", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Making", ("Revision", "2"), ("making", "Bought"));
         await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "3"));
+        Assert.Contains("18 is taken for granted", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Gauge", ("Revision", "4"), ("awg", "20"));
+        Assert.Contains("One bears 5 A", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
         Assert.Contains("bought: reading it is up to you", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
         foreach (var (one, other) in new[] { ("b/3", "a/1"), ("a/1", "a/1"), ("c/1", "a/1"), ("from-1", "a/1") })
         {
             Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(
-                browser, page, page + "?handler=Test", ("Revision", "4"), ("one", one), ("other", other), ("beeped", "true"))).StatusCode);
+                browser, page, page + "?handler=Test", ("Revision", "5"), ("one", one), ("other", other), ("beeped", "true"))).StatusCode);
         }
 
         Assert.Contains("Nobody has described", await browser.GetStringAsync($"/graft/{id}/wire/bare/sheet", Cancellation), StringComparison.Ordinal);
