@@ -104,6 +104,11 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("/old-case/speaker", Stage.Stock, "/graft/7/stock#at-old-case-speaker")]
     [InlineData("/parts/board", Stage.Stock, "/graft/7/stock#at-parts-board")]
     [InlineData("/parts/board", Stage.Wire, "/graft/7/wire/board/sheet")]
+    [InlineData("/parts/board", Stage.Feed, "/graft/7/feed#uncounted-board")]
+    [InlineData("/parts/drive", Stage.Feed, "/graft/7/feed?load=drive#at-loads-drive-draws-p5-V")]
+    [InlineData("/parts/adapter", Stage.Feed, "/graft/7/feed?node=%2Fparts%2Fadapter#node")]
+    [InlineData("/parts/board/ports/header", Stage.Feed, "/graft/7/feed?node=%2Fparts%2Fboard%2Fports%2Fheader#node")]
+    [InlineData("/joints/lead", Stage.Feed, "/graft/7/feed?node=%2Fjoints%2Flead#node")]
     [InlineData("/life", Stage.Prove, "/graft/7/prove/life")]
     [InlineData("/readings/one", Stage.Prove, "/graft/7/prove?fact=%2Fparts%2Fboard%2Fports%2Fheader%2Fpins%2F2")]
     [InlineData("/readings/two", Stage.Prove, "/graft/7/prove?fact=%2Fparts%2Fboard%2Fports%2Fheader")]
@@ -114,6 +119,8 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         var port = new PortId("board", "header");
         var graft = Graft.Empty("x") with
         {
+            Parts = [new Part("adapter", "adapter", PartKind.Adapter)],
+            Loads = [new Load("drive", "drive") { Draws = [new Draw("+5 V", default, default, default, Evidence.Label)] }],
             Readings = [new Reading("one", default, port, MeterMode.Beep, "beep") { Red = 2 }, new Reading("two", default, port, MeterMode.Length, "12 mm")],
         };
         Assert.Equal(address, SubjectLinks.To(new Data.GraftSnapshot(7, 1, graft, default, null, null), SubjectText.Read(subject)!, stage));

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
@@ -20,6 +21,8 @@ public static class SubjectLinks
         var root = $"/graft/{snapshot.Id}";
         return subject switch
         {
+            PortSubject or JointSubject when stage == Stage.Feed => PlaceLink(root, subject),
+            PartSubject { Part: var part } when stage == Stage.Feed => FedPartLink(snapshot, part),
             JointSubject { Joint: var joint } => $"{root}/wire?joint={joint}",
             PinSubject when stage == Stage.Prove => Prove(root, subject),
             PinSubject pin => PinLink(root, snapshot.Graft, pin),
@@ -67,6 +70,15 @@ public static class SubjectLinks
         => graft.Readings.FirstOrDefault(reading => reading.Id == id) is { } found
             ? (found.Red is { } red ? new PinSubject(found.Port, red) : new PortSubject(found.Port))
             : Subject.Whole;
+
+    // The place in the tree, with what it bears.
+    private static string PlaceLink(string root, Subject place) => $"{root}/feed?node={Uri.EscapeDataString(place.Text)}#node";
+
+    // Of a lead its wires are meant, of anything else what it draws.
+    private static string FedPartLink(GraftSnapshot snapshot, string part)
+        => snapshot.Graft.FindPart(part)?.Kind is PartKind.Lead or PartKind.Adapter ? PlaceLink($"/graft/{snapshot.Id}", new PartSubject(part))
+            : snapshot.Graft.Loads.FirstOrDefault(load => load.Part == part && !load.Draws.IsEmpty) is { } load
+                ? To(snapshot, new DrawSubject(load.Id, load.Draws[0].Rail), Stage.Feed) : $"/graft/{snapshot.Id}/feed#uncounted-{part}";
 
     // A pin is looked at in the first joint its port takes part in.
     private static string PinLink(string root, Graft graft, PinSubject pin)
