@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -45,6 +46,20 @@ public sealed class BearingTests
     [InlineData("card-slot-1", 10.1, Severity.Fix)]
     public void A_card_in_its_slot_is_held_against_what_such_a_slot_gives(string kind, double watts, Severity? weight)
         => Assert.Equal(weight, WorstAt(InSlot(kind, watts), "/parts/board/ports/far", "all rails"));
+
+    [Fact]
+    public void The_slot_in_the_tree_shows_what_it_gives_over_all_its_rails()
+    {
+        var graft = InSlot("card-slot-16", 60);
+        var (nodes, found) = (new Queue<TreeNode>([FeedTree.Of(graft, Review.Of(graft).Feed, LoadCase.Peak)]), new List<FeedLimit?>());
+        while (nodes.TryDequeue(out var node))
+        {
+            if (node.Name == "far") found.Add(node.Limit);
+            foreach (var child in node.Children) nodes.Enqueue(child);
+        }
+
+        Assert.Equal("all rails at far of board", Assert.Single(found)?.Name);
+    }
 
     [Theory]
     [InlineData(5.49, null)]

@@ -80,8 +80,12 @@ public sealed class FeedTree
         var (step, children) = (flows[0].Steps[depth], Below(review, flows, depth + 1));
         var power = own.Aggregate(Sum(children), (sum, flow) => sum + flow.At(_case).Rising(amps => flow.Rail.Voltage * amps));
         return new TreeNode(
-            step.Kind, step.Name, power, own.Length > 0 ? own[0].Subject : step.Subject, step.Key is { } key ? review.Find(key) : null, children);
+            step.Kind, step.Name, power, own.Length > 0 ? own[0].Subject : step.Subject, step.Key is { } key ? LimitAt(review, key) : null, children);
     }
+
+    // Of one rail there, or of all together.
+    private static FeedLimit? LimitAt(SupplyReview review, FeedLimitKey key)
+        => FeedLimit.TightestOf(new[] { review.Find(key), review.Find(key with { Rail = null }) }.OfType<FeedLimit>());
 
     private static Spread<Watts> Sum(IEnumerable<TreeNode> nodes) => nodes.Aggregate(Nothing, (sum, node) => sum + node.Power);
 
