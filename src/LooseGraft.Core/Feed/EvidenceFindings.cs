@@ -26,7 +26,7 @@ internal static class EvidenceFindings
             "was something else on the meter, or a part missing?", "say the class of the supply, if its label has one");
     }
 
-    // What was read through none of the supplies that hang on the wall, or through nobody said which.
+    // What was read through a supply that does not hang on the wall, or through one of several without a word which.
     private static IEnumerable<Finding> Homeless(Graft graft, FeedFlows flows)
     {
         var used = graft.Supplies.SelectMany(supply => WallMeter.ReadingsOf(graft, flows, supply)).ToHashSet(ReferenceEqualityComparer.Instance);

@@ -63,7 +63,8 @@ internal sealed class FeedShares
     public ImmutableArray<(int Tap, double Share)> Passing(IReadOnlyList<(int Branch, int Sign, int? Contact)> branches)
     {
         if (branches is [var only])
-            return [.. _byBranch[_start[only.Branch].._start[only.Branch + 1]].Select(each => (each.Tap, Whole(only.Sign * each.Share)))];
+            return [.. _byBranch[_start[only.Branch].._start[only.Branch + 1]].Select(each => (each.Tap, Whole(only.Sign * each.Share)))
+                .Where(each => each.Item2 != 0)];
         var (sums, taps) = (new double[_byTap.Length], new List<int>());
         foreach (var passed in branches)
         {
@@ -79,7 +80,7 @@ internal sealed class FeedShares
         foreach (var tap in taps)
         {
             // What goes there by one and comes back by another passes once, and may have been noted twice.
-            if (Math.Abs(sums[tap]) > Nothing) shares.Add((tap, Whole(sums[tap])));
+            if (Whole(sums[tap]) is var share and not 0) shares.Add((tap, share));
             sums[tap] = 0;
         }
 
