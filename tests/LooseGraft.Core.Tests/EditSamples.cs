@@ -55,7 +55,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     private object? Value(Type type, string name)
     {
         if (Nullable.GetUnderlyingType(type) is { } inner) return _random.Next(3) == 0 ? null : Value(inner, name);
-        if (type == typeof(string)) return name == "Plug" ? null : Text(name);
+        if (type == typeof(string)) return name is "Plug" or "Socket" ? null : Text(name);
         if (type == typeof(int))
             return name switch { "Index" => _random.Next(3), "Awg" => _random.Next(10, 31), "Volts" => 115 * _random.Next(1, 3), _ => _random.Next(1, 5) };
         if (type == typeof(double)) return name == "Headroom" ? 0.3 : _random.Next(1, 90) / 2.0;

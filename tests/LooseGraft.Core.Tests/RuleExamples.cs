@@ -96,6 +96,9 @@ public sealed class RuleExamples
         ["FEED-024"] = (Undrawn(), Undrawn() with { Loads = [Hung("load", "board", "supply") with { Draws = [Draw("+12 V", 1)] }] }),
         ["FEED-022"] = (AtWall(85) is var read ? read with { Supplies = [.. read.Supplies, SmallSupply() with { Id = "other" }] } : read, AtWall(85)),
         ["FEED-021"] = (Fed(SmallSupply(), Draw("+12 V", 1) with { Idle = Currents(0.6, 0.6, 0.6) }), Fed(SmallSupply(), Draw("+12 V", 1))),
+        ["FEED-025"] = (OnSecondRail(), OnSecondRail("12V2")),
+        ["FEED-026"] = (OnPlug("peripheral-power-4", "+12 V", 9, lengthMm: 3000, awg: 30), OnPlug("peripheral-power-4", "+12 V", 1, lengthMm: 3000, awg: 30)),
+        ["FEED-027"] = (Held(90), Held(150)),
         ["BUY-001"] = (Costing(21), Costing(20)),
     };
 
@@ -162,9 +165,23 @@ public sealed class RuleExamples
             Plugs = [new SupplyPlug("a", ConnectorTypes.Find(connector)!), new SupplyPlug("b", ConnectorTypes.Find(connector)!)],
         };
 
-    private static Graft OnPlug(string connector, string rail, double amps, double? lengthMm = null)
+    private static Graft OnSecondRail(params string[] said)
     {
-        var graft = Fed(SmallSupply() with { Leads = [Plugs(connector, lengthMm)] }, Draw(rail, amps));
+        var lead = Plugs("cpu-power-8") with { Rails = [.. said] };
+        ValueList<Rail> rails = [new Rail(Signal("+12 V"), Limit(10)) { Label = "12V1" }, new Rail(Signal("+12 V"), Limit(10)) { Label = "12V2" }];
+        var graft = Fed(SmallSupply() with { Rails = rails, Combined = [], Leads = [lead] }, Draw("+12 V", 5));
+        return graft with { Loads = [graft.Loads[0].At("plugs/a")] };
+    }
+
+    private static Graft Held(double watts)
+    {
+        var graft = Fed(SmallSupply(), Draw("+12 V", 12));
+        return graft with { Loads = [graft.Loads[0] with { Cap = new PowerCap(new(new Watts(watts), Evidence.Document)) }] };
+    }
+
+    private static Graft OnPlug(string connector, string rail, double amps, double? lengthMm = null, int awg = 18)
+    {
+        var graft = Fed(SmallSupply() with { Leads = [Plugs(connector, lengthMm) with { Awg = awg }] }, Draw(rail, amps) with { HoldsPower = true });
         return graft with { Loads = [graft.Loads[0].At("plugs/a")] };
     }
 

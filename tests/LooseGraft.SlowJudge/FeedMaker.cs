@@ -19,7 +19,14 @@ public sealed class FeedMaker
     // Plugs that nothing takes yet.
     private readonly List<(string Port, string Connector, string[] Pins)> _free = [];
 
-    private FeedMaker(int seed) => _random = new Random(seed);
+    // Whether the supply has two rails of 12 V.
+    private readonly bool _hasTwo;
+
+    private FeedMaker(int seed)
+    {
+        _random = new Random(seed);
+        _hasTwo = Chance(0.4);
+    }
 
     /// <summary>Makes one; the same seed gives the same graft.</summary>
     public static string Make(int seed) => new FeedMaker(seed).Make();
@@ -38,7 +45,9 @@ public sealed class FeedMaker
         {
             ["id"] = "supply",
             ["part"] = "supply",
-            ["rails"] = new JsonArray(Rail("+12 V", 30), Rail("+5 V", 20), Rail("+3.3 V", 20)),
+            ["rails"] = _hasTwo
+                ? new JsonArray(Rail("+12 V", 18, "12V1"), Rail("+12 V", 14, "12V2"), Rail("+5 V", 20), Rail("+3.3 V", 20))
+                : new JsonArray(Rail("+12 V", 30), Rail("+5 V", 20), Rail("+3.3 V", 20)),
             ["strings"] = _strings,
         });
         return new JsonObject
@@ -63,6 +72,7 @@ public sealed class FeedMaker
         {
             string[] pins = [.. Enumerable.Repeat("+12 V", _random.Next(1, 4)), .. Enumerable.Repeat("ground", _random.Next(1, 4)), "+5 V", "+3.3 V"];
             _supplyPorts.Add(($"main{plug}", "power-block", pins, Chance(0.5) ? _random.Next(100, 600) : null));
+            if (Chance(0.5)) MainLead($"main{plug}");
             ports.Add(Port($"main{plug}", "power-block", pins, null));
             Join($"supply/main{plug}", $"board/main{plug}", pins);
         }
@@ -72,13 +82,42 @@ public sealed class FeedMaker
         Part("fan", "fan", Port("plug", "crimp-plug", fan, Chance(0.5) ? 300 : null));
         Join("board/fan", "fan/plug", fan);
         Load("board", ("+12 V", 6), ("+5 V", 3), ("+3.3 V", 2));
+        if (ports.Count > 1 && Chance(0.5)) SocketOf("board", "main2", 4);
         Load("fan", ("+12 V", 0.3));
         _free.Add(("board/outlet", "power-block", outlet));
     }
 
+    private void MainLead(string port)
+    {
+        var lead = Lead($"lead-{port}", new JsonObject { ["id"] = "p", ["connector"] = "power-block", ["port"] = port });
+        if (Chance(0.5)) lead["railWires"] = new JsonArray(Few("+5 V"), Few("ground"));
+    }
+
+    private JsonObject Few(string rail) => new() { ["rail"] = rail, ["wires"] = _random.Next(1, 5) };
+
+    private JsonObject Lead(string name, params JsonNode[] plugs)
+    {
+        var lead = new JsonObject
+        {
+            ["id"] = name, ["name"] = name, ["awg"] = _random.Next(16, 23), ["wiresEach"] = _random.Next(1, 3), ["plugs"] = new JsonArray([.. plugs]),
+        };
+        if (Chance(0.7)) lead["lengthMm"] = _random.Next(200, 1000);
+        if (_hasTwo && Chance(0.8)) lead["rails"] = new JsonArray(Chance(0.5) ? "12V1" : "12V2");
+        _strings.Add(lead);
+        return lead;
+    }
+
+    // Part of what a board takes enters by one of its sockets alone.
+    private void SocketOf(string part, string port, double most)
+    {
+        var draw = Draw("+12 V", most);
+        draw["port"] = port;
+        _loads.First(load => (string)load!["part"]! == part)!["draws"]!.AsArray().Add(draw);
+    }
+
     private void String()
     {
-        var (name, plugs) = ($"string{_strings.Count}", new JsonArray());
+        var (name, plugs) = ($"string{_strings.Count}", new List<JsonNode>());
         for (var at = 0; at < _random.Next(1, 4); at++)
         {
             var (connector, pins) = Chance(0.5) ? ("drive-power-15", DrivePins) : ("peripheral-power-4", Peripheral);
@@ -88,9 +127,7 @@ public sealed class FeedMaker
             _free.Add(($"supply/{port}", connector, pins));
         }
 
-        var lead = new JsonObject { ["id"] = name, ["name"] = name, ["awg"] = _random.Next(16, 23), ["wiresEach"] = _random.Next(1, 3), ["plugs"] = plugs };
-        if (Chance(0.7)) lead["lengthMm"] = _random.Next(200, 1000);
-        _strings.Add(lead);
+        Lead(name, [.. plugs]);
     }
 
     private void Splitter()
@@ -147,19 +184,28 @@ public sealed class FeedMaker
         return plug;
     }
 
-    private static JsonObject Rail(string output, double amps) => new() { ["output"] = output, ["limitAmps"] = amps, ["evidence"] = "label" };
+    private static JsonObject Rail(string output, double amps, string? name = null)
+    {
+        var rail = new JsonObject { ["output"] = output, ["limitAmps"] = amps, ["evidence"] = "label" };
+        if (name is not null) rail["name"] = name;
+        return rail;
+    }
 
     private void Load(string part, params (string Rail, double Most)[] draws)
         => _loads.Add(new JsonObject
         {
             ["id"] = part,
             ["part"] = part,
-            ["draws"] = new JsonArray([.. draws.Select(JsonNode (draw) =>
-            {
-                var amps = Math.Round(draw.Most * _random.NextDouble(), 3);
-                return new JsonObject { ["rail"] = draw.Rail, ["idleAmps"] = amps, ["typicalAmps"] = amps, ["peakAmps"] = amps, ["evidence"] = "measured" };
-            })]),
+            ["draws"] = new JsonArray([.. draws.Select(JsonNode (draw) => Draw(draw.Rail, draw.Most))]),
         });
+
+    private JsonObject Draw(string rail, double most)
+    {
+        var amps = Math.Round(most * _random.NextDouble(), 3);
+        var draw = new JsonObject { ["rail"] = rail, ["idleAmps"] = amps, ["typicalAmps"] = amps, ["peakAmps"] = amps, ["evidence"] = "measured" };
+        if (Chance(0.3)) draw["holdsPower"] = true;
+        return draw;
+    }
 
     private JsonObject Part(string id, string kind, params JsonObject[] ports)
     {

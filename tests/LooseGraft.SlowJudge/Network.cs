@@ -33,7 +33,31 @@ internal sealed class Network
     }
 
     /// <summary>A current that is taken at a node and comes back at another, whatever their voltages.</summary>
-    public void Draw(int from, int to, double amps) => _branches.Add((to, from, 0, amps));
+    /// <returns>The number of the branch.</returns>
+    public int Draw(int from, int to, double amps)
+    {
+        _branches.Add((to, from, 0, amps));
+        return _branches.Count - 1;
+    }
+
+    /// <summary>Sets the current of a draw anew.</summary>
+    public void SetDraw(int branch, double amps) => _branches[branch] = _branches[branch] with { Amps = amps };
+
+    /// <summary>Whether resistors lead from one node to another; a voltage itself leads nowhere.</summary>
+    public bool Connects(int one, int other)
+    {
+        var (seen, open) = (new HashSet<int> { one }, new Stack<int>([one]));
+        while (open.TryPop(out var node))
+        {
+            foreach (var branch in _branches.Where(branch => branch.Siemens > 0 && branch.Amps == 0))
+            {
+                if (branch.One == node && seen.Add(branch.Other)) open.Push(branch.Other);
+                if (branch.Other == node && seen.Add(branch.One)) open.Push(branch.One);
+            }
+        }
+
+        return seen.Contains(other);
+    }
 
     /// <summary>Amperes that a branch sends out of its plus end.</summary>
     public double Current(int branch, double[] volts)

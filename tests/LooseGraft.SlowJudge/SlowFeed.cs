@@ -24,6 +24,9 @@ public sealed class SlowFeed
     private readonly Dictionary<string, double> _leads = [];
     private readonly Dictionary<string, string> _connectors = [];
     private readonly Dictionary<string, string> _kinds = [];
+    private readonly List<(int Draw, string Node, string Ground, double Volts, Func<double[], double> Watts)> _holding = [];
+    private readonly HashSet<string> _apart = [];
+    private readonly Dictionary<string, string> _railOf = [];
     private readonly JsonElement _graft;
     private readonly double[] _volts;
 
@@ -32,18 +35,54 @@ public sealed class SlowFeed
     {
         _graft = JsonDocument.Parse(json).RootElement;
         foreach (var part in Items(_graft, "parts")) Read(part);
+        foreach (var load in Items(_graft, "loads"))
+        {
+            foreach (var draw in Items(load, "draws").Where(draw => draw.TryGetProperty("port", out _)))
+                _apart.Add($"{Text(load, "part")}/{Text(draw, "port")} {Text(draw, "rail")}");
+        }
+
         foreach (var supply in Items(_graft, "supplies")) Supply(supply);
         foreach (var part in Items(_graft, "parts")) Inside(part);
         foreach (var joint in Items(_graft, "joints")) Joint(joint);
-        var box = 0.0;
         foreach (var load in Items(_graft, "loads"))
         {
-            foreach (var draw in Items(load, "draws")) box += Draw(Text(load, "part"), Text(draw, "rail"), draw.GetProperty("peakAmps").GetDouble());
+            foreach (var draw in Items(load, "draws")) Draw(Text(load, "part"), draw);
         }
 
+        // It gives on all that it takes.
         if (_kinds.ContainsKey("converter"))
-            _network.Draw(Node("plane converter +12 V"), Node("converter ground"), box / 12);
-        _volts = _network.Solve(_nodes.Count);
+            Hold("plane converter +12 V", "converter ground", 12, volts => 9 * _network.Current(_outputs["converter +9 V"].Branch, volts));
+        _volts = Settle();
+    }
+
+    // Each takes its watts at the voltage that the last solution left it, until none changes.
+    private double[] Settle()
+    {
+        var volts = _network.Solve(_nodes.Count);
+        for (var change = 1.0; change > 1e-6;)
+        {
+            change = 0;
+            foreach (var (draw, node, ground, nominal, watts) in _holding)
+            {
+                var supply = _railOf[node];
+                var lost = volts[Node(supply)] - volts[Node($"{supply[..supply.IndexOf(' ')]} ground")] - (volts[Node(node)] - volts[Node(ground)]);
+                var (before, amps) = (_network.Current(draw, volts), watts(volts) / (nominal - lost));
+                _network.SetDraw(draw, amps);
+                if (amps != before) change = Math.Max(change, Math.Abs(amps - before) / Math.Max(amps, before));
+            }
+
+            if (change > 0) volts = _network.Solve(_nodes.Count);
+        }
+
+        return volts;
+    }
+
+    private void Hold(string node, string ground, double volts, Func<double[], double> watts)
+    {
+        // The first rail of that voltage to which conductors lead.
+        if (_outputs.Keys.FirstOrDefault(output => _outputs[output].Volts == volts && _network.Connects(Node(output), Node(node))) is not { } rail) return;
+        _railOf[node] = rail;
+        _holding.Add((_network.Draw(Node(node), Node(ground), 0), node, ground, volts, watts));
     }
 
     /// <summary>What each rail of each supply gives, in amperes, by supply and rail.</summary>
@@ -82,7 +121,8 @@ public sealed class SlowFeed
         {
             var (signal, limit) = (Text(rail, "output"), rail.GetProperty("limitAmps").GetDouble());
             var volts = double.Parse(signal.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
-            _outputs[$"{id} {signal}"] = (_network.Source(Node($"{id} {signal}"), Node($"{id} ground"), volts, 0.01 * volts / limit), volts);
+            var name = rail.TryGetProperty("name", out var label) ? label.GetString()! : signal;
+            _outputs[$"{id} {name}"] = (_network.Source(Node($"{id} {name}"), Node($"{id} ground"), volts, 0.01 * volts / limit), volts);
             gives.Add(signal);
         }
 
@@ -93,8 +133,17 @@ public sealed class SlowFeed
         foreach (var (contact, signal) in _signals.Where(pin => pin.Key.StartsWith(part + "/", StringComparison.Ordinal) && gives.Contains(pin.Value)))
         {
             var port = contact[..contact.LastIndexOf('/')];
-            if (!tied.Contains(port)) _network.Resistor(Node($"{id} {signal}"), Node(contact), Least + (0.0210 * _leads[port]));
+            if (!tied.Contains(port)) _network.Resistor(Node(RailOf(id, signal, default)), Node(contact), Least + (0.0210 * _leads[port]));
         }
+    }
+
+    // The rail of a signal that is said of a lead, or the first of it.
+    private string RailOf(string supply, string signal, JsonElement lead)
+    {
+        var said = lead.ValueKind == JsonValueKind.Object ? Items(lead, "rails").Select(rail => rail.GetString()!).ToArray() : [];
+        var alike = Items(Items(_graft, "supplies").First(each => Text(each, "id") == supply), "rails").Where(rail => Text(rail, "output") == signal)
+            .Select(rail => rail.TryGetProperty("name", out var label) ? label.GetString()! : signal).ToArray();
+        return $"{supply} {alike.FirstOrDefault(said.Contains) ?? alike.FirstOrDefault() ?? signal}";
     }
 
     // From plug to plug, as many wires side by side as are said; where it ends in one plug of the larger kinds, one for each contact if those are more.
@@ -105,12 +154,13 @@ public sealed class SlowFeed
         var (perMetre, each) = (PerMetre(lead), lead.GetProperty("wiresEach").GetInt32());
         foreach (var signal in new[] { "+12 V", "+5 V", "+3.3 V", "ground" })
         {
-            var before = $"{supply} {signal}";
+            var before = RailOf(supply, signal, lead);
+            var few = Items(lead, "railWires").Where(each => Text(each, "rail") == signal).Select(each => (int?)each.GetProperty("wires").GetInt32()).FirstOrDefault();
             foreach (var (index, plug) in plugs.Index())
             {
                 tied.Add(plug);
                 var contacts = Contacts(plug, signal).ToArray();
-                var wires = plugs.Length == 1 && _connectors[plug] != "drive-power-15" ? Math.Max(each, contacts.Length) : each;
+                var wires = few ?? (plugs.Length == 1 && _connectors[plug] != "drive-power-15" ? Math.Max(each, contacts.Length) : each);
                 var end = $"end {Text(lead, "id")} {index} {signal}";
                 _network.Resistor(Node(before), Node(end), Least + (perMetre * length / plugs.Length / wires));
                 foreach (var contact in contacts) Merge(contact, end);
@@ -131,7 +181,7 @@ public sealed class SlowFeed
             var port = contact[..contact.LastIndexOf('/')];
             // What a converter gives, and its ground, are those of a supply.
             if (_kinds[id] == "converter" && (port == "converter/out" || signal == "ground")) continue;
-            if (_kinds[id] != "adapter") Merge(contact, $"plane {id} {signal}");
+            if (_kinds[id] != "adapter") Merge(contact, _apart.Contains($"{port} {signal}") ? $"plane {port} {signal}" : $"plane {id} {signal}");
             else if (!part.TryGetProperty("links", out _))
                 _network.Resistor(Node(contact), Node($"star {id} {signal}"), Least + (PerMetre(part) * _leads[port]));
         }
@@ -173,12 +223,15 @@ public sealed class SlowFeed
 
     private double ContactOhms(string port) => _connectors[port] is "power-block" or "peripheral-power-4" ? 0.0075 : 0.020;
 
-    // The watts that it draws of what a converter gives.
-    private double Draw(string part, string rail, double amps)
+    private void Draw(string part, JsonElement draw)
     {
-        if (!_signals.Any(pin => pin.Key.StartsWith(part + "/", StringComparison.Ordinal) && pin.Value == rail)) return 0;
-        _network.Draw(Node($"plane {part} {rail}"), Node($"plane {part} ground"), amps);
-        return rail == "+9 V" ? 9 * amps : 0;
+        var (rail, amps) = (Text(draw, "rail"), draw.GetProperty("peakAmps").GetDouble());
+        var from = draw.TryGetProperty("port", out var port) ? $"{part}/{port.GetString()}" : part;
+        if (!_signals.Any(pin => pin.Key.StartsWith(from + "/", StringComparison.Ordinal) && pin.Value == rail)) return;
+        var (node, ground) = ($"plane {from} {rail}", $"plane {part} ground");
+        var volts = double.Parse(rail.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        if (draw.TryGetProperty("holdsPower", out _)) Hold(node, ground, volts, _ => volts * amps);
+        else _network.Draw(Node(node), Node(ground), amps);
     }
 
     private void Merge(string one, string other) => _same[Root(one)] = Root(other);

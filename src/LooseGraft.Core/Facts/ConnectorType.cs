@@ -20,9 +20,12 @@ namespace LooseGraft.Core.Facts;
 /// <param name="ContactAmps">Amperes that one contact with standard terminals bears without end; null where nothing is laid down. Terminal makers' data and
 /// common practice.</param>
 /// <param name="Port">What such a port bears as a whole, whatever its contacts bear; null where nothing is usual.</param>
+/// <param name="OnSecondRail">Whether a supply with two rails of one voltage feeds it from the second: the processor's plugs (ATX12V design guide 2.x,
+/// +12V2DC).</param>
 public sealed record ConnectorType(
     string Id, string Name, Housing Housing, int Rows, int Columns, double PitchMm, double RowPitchMm, Keying Keying, Numbering Numbering,
-    Gender BoardGender, string Gloss, string Source, Evidence Evidence, IReadOnlyList<string> Pinout, double? ContactAmps = null, PortBearing? Port = null)
+    Gender BoardGender, string Gloss, string Source, Evidence Evidence, IReadOnlyList<string> Pinout, double? ContactAmps = null, PortBearing? Port = null,
+    bool OnSecondRail = false)
 {
     /// <summary>Millimetres from one position to the next in a row.</summary>
     public Millimetres Pitch => new(PitchMm);

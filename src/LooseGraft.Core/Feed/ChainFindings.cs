@@ -42,7 +42,7 @@ internal static class ChainFindings
            let lead = found!.Value.Lead
            let plug = lead.Plugs[found.Value.At]
            where plug.Type.Pinout.Count > 0 && draw.Peak.High > Amps.Zero && !plug.Type.Pinout.Contains(outlet.Rail.Output.Name)
-           select Finding.Of(FeedRules.RailNotOnPlug, new DrawSubject(tap.Load!.Id, draw.Rail),
+           select Finding.Of(FeedRules.RailNotOnPlug, new DrawSubject(tap.Load!.Id, draw.Rail, draw.Socket),
                $"{draw.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.", draw.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");
 
@@ -63,10 +63,10 @@ internal static class ChainFindings
         => from lead in review.Supply.Leads
            from same in lead.Plugs.GroupBy(plug => plug.Type)
            where same.Count() > PlugsOfAString && same.Key.ContactAmps is not null
-           from rail in review.Supply.Rails
+           from rail in review.Supply.RailsOn(lead)
            let bears = same.Key.ContactAmps!.Value * same.Key.Pinout.Count(signal => signal == rail.Output.Name)
            where bears > 0
-           let carried = review.Find(FeedLimitKey.OfWire(lead.Id, rail.Name))?.In(LoadCase.Peak).Used.High.Value ?? 0
+           let carried = review.Find(FeedLimitKey.OfWire(lead.Id, rail.Output.Name))?.In(LoadCase.Peak).Used.High.Value ?? 0
            where carried > bears
            select new Finding(FeedRules.PlugOverLimit, Severity.Check, new SupplyLeadSubject(review.Supply.Id, lead.Id),
                $"{rail.Name} along {lead.Name}: {new Amps(carried)} for {same.Count()} plugs, and a string seldom has more than {PlugsOfAString} of its own. What hangs by a splitter goes through the contacts of one plug, which bear {new Amps(bears)}.",

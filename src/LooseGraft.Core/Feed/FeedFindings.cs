@@ -22,7 +22,7 @@ internal static class FeedFindings
 
     private static IEnumerable<Finding> OverLimit(SupplyReview supply, FeedLimit limit)
     {
-        var worst = WorstOf(limit);
+        var worst = limit.Worst;
         if (worst.Severity is not { } weight || IsToldBefore(supply, limit, weight)) yield break;
         var use = limit.In(worst.Case);
         var rule = limit.Kind switch
@@ -60,7 +60,7 @@ internal static class FeedFindings
     private static IEnumerable<Finding> WithinHeadroom(Graft graft, SupplyReview supply)
         => from limit in supply.Limits
            where limit.Kind != FeedLimitKind.Total && !(limit.Kind == FeedLimitKind.Rail && supply.Supply is { Rails.Length: 1, Total: not null })
-           where WorstOf(limit).Severity is null
+           where limit.Worst.Severity is null
            let peak = limit.In(LoadCase.Peak).Used
            where (1 + graft.Headroom) * peak.Likely > limit.Limit.Value && !IsSameOnWay(supply, limit)
            select new Finding(FeedRules.WithinHeadroom, Severity.Check, limit.Subject,
@@ -72,22 +72,11 @@ internal static class FeedFindings
         => limit.Key.Rail == Network.SupplyMetal.Ground
             && supply.Limits.Any(other => other.RailVoltage is not null && (other.Key with { Rail = limit.Key.Rail }) == limit.Key);
 
-    private static (LoadCase Case, Severity? Severity) WorstOf(FeedLimit limit)
-    {
-        var (worst, most) = (default(LoadCase), default(Severity?));
-        foreach (var loadCase in LoadCases.All)
-        {
-            if (limit.SeverityAt(loadCase) is { } severity && !(severity <= most)) (worst, most) = (loadCase, severity);
-        }
-
-        return (worst, most);
-    }
-
     // What is too much there is too much back; told once, unless the way back is worse.
     private static bool IsToldBefore(SupplyReview supply, FeedLimit limit, Severity weight)
         => limit.Key.Rail == Network.SupplyMetal.Ground
             && supply.Limits.Any(other => other.RailVoltage is not null && (other.Key with { Rail = limit.Key.Rail }) == limit.Key
-                && WorstOf(other).Severity >= weight);
+                && other.Worst.Severity >= weight);
 
     // The tightest of those that a fact not proven might yet break; what is far from it either way is nothing to look at.
     private static IEnumerable<Finding> ThinEvidence(SupplyReview supply)
@@ -114,7 +103,7 @@ internal static class FeedFindings
         {
             foreach (var draw in load.Draws.Where(draw => LowFigures(draw).Any(amps => amps < Amps.Zero)))
             {
-                yield return Finding.Of(FeedRules.NegativeFigure, new DrawSubject(load.Id, draw.Rail),
+                yield return Finding.Of(FeedRules.NegativeFigure, new DrawSubject(load.Id, draw.Rail, draw.Socket),
                     $"{graft.NameOf(load.Part)}, {draw.Rail}: {LowFigures(draw).Min()} is negative; a part takes power and never gives it. It is counted as nothing.",
                     draw.Evidence, "write the current as a positive figure, on a negative rail too");
             }
@@ -138,7 +127,7 @@ internal static class FeedFindings
             foreach (var (draw, most) in load.Draws.Select(draw => (draw, Figures(draw).Max(spread => spread.High)))
                 .Where(each => each.Item2 > AbsurdDraw))
             {
-                yield return Finding.Of(FeedRules.AbsurdFigure, new DrawSubject(load.Id, draw.Rail),
+                yield return Finding.Of(FeedRules.AbsurdFigure, new DrawSubject(load.Id, draw.Rail, draw.Socket),
                     $"{graft.NameOf(load.Part)}, {draw.Rail}: {most} is more than any part inside a shell takes from one rail ({AbsurdDraw}).",
                     draw.Evidence, "check the unit: amperes are meant, not watts or milliamperes");
             }
@@ -167,7 +156,7 @@ internal static class FeedFindings
             let words = draw.Idle.Likely > draw.Typical.Likely ? $"idle, {draw.Idle.Likely}, is more than ordinary use, {draw.Typical.Likely}"
                 : draw.Typical.Likely > draw.Peak.Likely ? $"ordinary use, {draw.Typical.Likely}, is more than the peak, {draw.Peak.Likely}" : null
             where words is not null
-            select Finding.Of(FeedRules.FiguresOutOfOrder, new DrawSubject(load.Id, draw.Rail), $"{graft.NameOf(load.Part)}, {draw.Rail}: {words}.",
+            select Finding.Of(FeedRules.FiguresOutOfOrder, new DrawSubject(load.Id, draw.Rail, draw.Socket), $"{graft.NameOf(load.Part)}, {draw.Rail}: {words}.",
                 draw.Evidence, "look whether two figures changed places"))
             .Concat(from reading in graft.WallReadings
                     where reading.Highest < reading.Mean || reading.MostOften < reading.Mean

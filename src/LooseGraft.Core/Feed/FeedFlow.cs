@@ -21,6 +21,15 @@ public sealed record FeedFlow(
     string Consumer, Supply Supply, Rail Rail, ImmutableArray<Spread<Amps>> Cases, Evidence Evidence, Subject Subject, Supply? Feeds, FeedHold Hold,
     ImmutableArray<FeedStep> Way)
 {
+    /// <summary>Whether it takes the same watts whatever the voltage.</summary>
+    public bool HoldsPower { get; init; }
+
+    /// <summary>Whether it waits for the others that do the same before it starts.</summary>
+    public bool StartsInTurn { get; init; }
+
+    /// <summary>The same with another current at one load case.</summary>
+    internal FeedFlow With(LoadCase loadCase, Spread<Amps> current) => this with { Cases = Cases.SetItem((int)loadCase, current) };
+
     /// <summary>The current at one load case.</summary>
     public Spread<Amps> At(LoadCase loadCase) => Cases[(int)loadCase];
 }

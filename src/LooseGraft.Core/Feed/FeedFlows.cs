@@ -11,13 +11,18 @@ namespace LooseGraft.Core.Feed;
 /// <summary>Every current of a graft, those that converters and boxes take included.</summary>
 /// <remarks>
 /// A supply that hangs on another takes what it gives, divided by its efficiency. Supplies are worked out from the parts towards the wall, each once: time
-/// linear in draws and supplies. Where supplies feed each other in a ring, what closes the ring is left out and named in <see cref="Rings"/>.
+/// linear in draws and supplies; then <see cref="FeedSag"/> settles what takes more where less voltage is left. Where supplies feed each other in a ring, what
+/// closes the ring is left out and named in <see cref="Rings"/>.
 /// </remarks>
 public sealed class FeedFlows
 {
     private const double Nothing = 1e-9;
 
     private readonly FeedFlow?[] _flows;
+
+    // From the parts towards the wall.
+    private readonly List<int> _order = [];
+    private readonly Dictionary<string, ImmutableArray<(int Tap, double Share)>> _weights = [];
     private readonly Dictionary<string, ImmutableArray<FeedTerm>> _given = [];
     private readonly Graft _graft;
     private readonly HashSet<string> _fans;
@@ -32,6 +37,8 @@ public sealed class FeedFlows
         Network = FeedNetwork.Of(graft, netlist);
         _flows = new FeedFlow?[Network.Taps.Length];
         foreach (var supply in graft.Supplies) Resolve(supply, []);
+        Collapses = FeedSag.Settle(Network, _flows, _order, Taken);
+        foreach (var supply in graft.Supplies) _given[supply.Id] = TermsOf(supply);
     }
 
     /// <summary>Supplies whose own input closes a ring.</summary>
@@ -40,18 +47,21 @@ public sealed class FeedFlows
     /// <summary>Every current that some supply gives.</summary>
     public IEnumerable<FeedFlow> All => _flows.OfType<FeedFlow>();
 
+    /// <summary>What cannot be fed by the way that leads to it; it is counted as if no voltage were lost on the way.</summary>
+    public ImmutableArray<FeedCollapse> Collapses { get; }
+
     /// <summary>What conducts, and which share of each current passes where.</summary>
     internal FeedNetwork Network { get; }
 
     /// <summary>The currents that one supply gives, each with the watts that an ampere of it comes to there.</summary>
-    public ImmutableArray<FeedTerm> Of(Supply supply) => _given[supply.Id];
+    public ImmutableArray<FeedTerm> Of(Supply supply) => _given.TryGetValue(supply.Id, out var known) ? known : TermsOf(supply);
 
     /// <summary>What feeds a supply inside the graft; null for what hangs on the wall, or on nothing.</summary>
     public FeedFlow? Into(Supply supply) => All.FirstOrDefault(flow => flow.Feeds?.Id == supply.Id);
 
     /// <summary>What a supply gives in all at one load case.</summary>
     public Spread<Watts> Given(Supply supply, LoadCase loadCase)
-        => FeedUse.Sum(_given[supply.Id], loadCase, isPower: true).Rising(watts => new Watts(watts.Value));
+        => FeedUse.Sum(Of(supply), loadCase, isPower: true).Rising(watts => new Watts(watts.Value));
 
     /// <summary>What it takes for that, upstream or at the wall: most where it gives most at its worst efficiency.</summary>
     public Spread<Watts> Taken(Supply supply, LoadCase loadCase)
@@ -99,13 +109,7 @@ public sealed class FeedFlows
         {
             if (_flows[at] is not { } flow || flow.Supply.Id != supply.Id || flow.Rail.Name != rail.Name
                 || !flow.Way.Any(step => step.Key.Kind == FeedLimitKind.Wire && step.Key.At == lead.Id)) continue;
-            var sum = 0.0;
-            for (var taken = 0; taken < _flows.Length; taken++)
-            {
-                if (_flows[taken] is { } other) sum += Network.Falls(at, taken) * other.At(LoadCase.Peak).High.Value;
-            }
-
-            drops.Add(sum);
+            drops.Add(FeedSag.At(Network, _flows, at, LoadCase.Peak).High.Value);
         }
 
         return drops;
@@ -116,6 +120,8 @@ public sealed class FeedFlows
     // What hangs on another supply inside the graft is a converter; anything else without a label is taken for a poor one.
     private EfficiencyClass UsualClass(Supply supply)
         => Network.Taps.Any(tap => tap.Feeds?.Id == supply.Id) ? EfficiencyClass.Converter : EfficiencyClass.Unlabelled;
+
+    private ImmutableArray<FeedTerm> TermsOf(Supply supply) => Terms(_weights[supply.Id], 1);
 
     private ImmutableArray<FeedTerm> Terms(IEnumerable<(int Tap, double Share)> passing, double weight)
     {
@@ -130,7 +136,7 @@ public sealed class FeedFlows
 
     private void Resolve(Supply supply, HashSet<string> open)
     {
-        if (_given.ContainsKey(supply.Id)) return;
+        if (_weights.ContainsKey(supply.Id)) return;
         open.Add(supply.Id);
         var weights = new SortedDictionary<int, double>();
         for (var outlet = 0; outlet < Network.Outlets.Length; outlet++)
@@ -153,11 +159,13 @@ public sealed class FeedFlows
                 Resolve(hanging, open);
             }
 
-            _flows[tap] ??= FlowOf(tap);
+            if (_flows[tap] is not null) continue;
+            _flows[tap] = FlowOf(tap);
+            _order.Add(tap);
         }
 
         open.Remove(supply.Id);
-        _given[supply.Id] = Terms(weights.Select(weight => (weight.Key, weight.Value)), 1);
+        _weights[supply.Id] = [.. weights.Select(weight => (weight.Key, weight.Value))];
     }
 
     private FeedFlow FlowOf(int index)
@@ -167,15 +175,17 @@ public sealed class FeedFlows
         if (tap.Draw is { } draw)
         {
             var start = _fans.Contains(tap.Part) ? FanStart.Factor : 1;
+            var held = HeldDraw.Of(tap.Load!, draw, rail);
             return new FeedFlow(tap.Part, supply, rail,
-                [.. LoadCases.All.Select(loadCase => Positive(FeedStage.Current(draw, loadCase, start)))], draw.Evidence,
-                new DrawSubject(tap.Load!.Id, draw.Rail), null, tap.Hold, way);
+                [.. LoadCases.All.Select(loadCase => Positive(FeedStage.Current(held, loadCase, start)))], draw.Evidence,
+                new DrawSubject(tap.Load!.Id, draw.Rail, draw.Socket), null, tap.Hold, way)
+            { HoldsPower = draw.HoldsPower, StartsInTurn = tap.Load.StartsInTurn };
         }
 
         var (fed, volts) = (tap.Feeds!, Math.Abs(rail.Voltage.Value));
         return new FeedFlow(tap.Part, supply, rail,
             [.. LoadCases.All.Select(loadCase => Taken(fed, loadCase).Rising(watts => new Amps(watts.Value / volts)))],
-            _given[fed.Id].Select(term => term.Flow.Evidence).Append(fed.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(),
+            Of(fed).Select(term => term.Flow.Evidence).Append(fed.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(),
             new SupplySubject(fed.Id), fed, tap.Hold, way);
     }
 

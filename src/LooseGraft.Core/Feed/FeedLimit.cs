@@ -48,6 +48,21 @@ public sealed record FeedLimit(
         _ => null,
     };
 
+    /// <summary>The load case in which it weighs most, the first of several, and how much; null when the limit carries every one.</summary>
+    public (LoadCase Case, Severity? Severity) Worst
+    {
+        get
+        {
+            var (worst, most) = (default(LoadCase), default(Severity?));
+            foreach (var loadCase in LoadCases.All)
+            {
+                if (SeverityAt(loadCase) is { } severity && !(severity <= most)) (worst, most) = (loadCase, severity);
+            }
+
+            return (worst, most);
+        }
+    }
+
     /// <summary>The least that is left at peak: the limit less the high figure.</summary>
     public Throughput LeastLeft => In(LoadCase.Peak).Left.Low;
 

@@ -35,5 +35,11 @@ internal static class FeedRules
 
     internal static readonly Rule BoardWithoutDraw = Rule("FEED-024", Severity.Check, "a board that nobody knows the draw of");
 
+    internal static readonly Rule LeadOfWhichRail = Rule("FEED-025", Severity.Check, "a lead that may hang on one of several rails");
+
+    internal static readonly Rule CannotBeFed = Rule("FEED-026", Severity.Stop, "a part that takes more the less voltage is left, until none is");
+
+    internal static readonly Rule HeldBySetting = Rule("FEED-027", Severity.Check, "carries it only while a setting holds a part back");
+
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Feed, severity, title);
 }

@@ -36,7 +36,7 @@ public static class FeedStage
         return new FeedReview(supplies, flows, plugs, fits,
             [.. FeedFindings.Of(graft, supplies), .. uncounted.Where(board => !board.Ports.IsEmpty).Select(FeedFindings.Uncounted),
                 .. WayFindings.Of(graft, flows), .. ChainFindings.Of(graft, supplies, flows, plugs),
-                .. EvidenceFindings.Of(graft, supplies, flows, fits)])
+                .. EvidenceFindings.Of(graft, supplies, flows, fits), .. SettingFindings.Of(graft, netlist, limits)])
         {
             Netlist = netlist,
             Uncounted = uncounted,

@@ -34,14 +34,17 @@ public sealed record FeedUse(Spread<Throughput> Used, Spread<Throughput> Left, F
     internal static Spread<Throughput> Sum(IEnumerable<FeedTerm> terms, LoadCase loadCase, bool isPower)
     {
         var (low, likely, high) = (0.0, 0.0, 0.0);
+        var inTurn = new StartInTurn();
         foreach (var (flow, weight) in terms)
         {
             var amps = flow.At(loadCase);
+            if (loadCase == LoadCase.Start && flow.StartsInTurn) amps = inTurn.Without(flow, weight);
             low += weight * (weight > 0 ? amps.Low.Value : amps.High.Value);
             likely += weight * amps.Likely.Value;
             high += weight * (weight > 0 ? amps.High.Value : amps.Low.Value);
         }
 
+        (low, likely, high) = inTurn.Most(low, likely, high);
         if (likely < 0) (low, likely, high) = (-high, -likely, -low);
         // Nothing, one way and the other: the larger of the two ways is what may flow.
         return new Spread<Throughput>(Of(Math.Max(low, 0)), Of(likely), Of(Math.Max(high, -low)));

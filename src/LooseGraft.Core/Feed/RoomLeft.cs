@@ -42,16 +42,16 @@ public sealed record RoomLeft(Amps Amps, string First)
     public static IEnumerable<(string Place, RoomLeft Room)> Everywhere(Graft graft, FeedReview feed, SupplyReview review)
     {
         var supply = review.Supply;
-        var places = supply.Rails.Select(rail => ($"{rail.Name} of {review.Name}", rail.Name, new MeantWay(supply.Id)))
+        var places = supply.Rails.Select(rail => ($"{rail.Name} of {review.Name}", rail.Output.Name, new MeantWay(supply.Id) { Rail = rail.Name }))
             .Concat(from plug in feed.Plugs.Free
                     where plug.Supply == supply.Id
-                    from rail in supply.Rails
-                    where plug.Type.Pinout.Contains(rail.Name)
-                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", rail.Name, new MeantWay(supply.Id) { Plug = plug.Name }))
+                    from rail in supply.RailsOn(supply.FindPlug(plug.Name)!.Value.Lead)
+                    where plug.Type.Pinout.Contains(rail.Output.Name)
+                    select ($"{rail.Name} at {plug.Name}, a free {plug.Type.Name}", rail.Output.Name, new MeantWay(supply.Id) { Plug = plug.Name }))
             .Concat(from flow in review.Flows
                     from step in flow.Way
                     where step.Key.Kind == FeedLimitKind.Port
-                    group flow by (Port: step.Key.Port!.Value, Rail: flow.Rail.Name) into same
+                    group flow by (Port: step.Key.Port!.Value, Rail: flow.Rail.Output.Name) into same
                     select ($"{same.Key.Rail} out of {graft.FindPort(same.Key.Port)?.Name}", same.Key.Rail,
                         new MeantWay(supply.Id) { Through = same.Key.Port }))
             .ToArray();

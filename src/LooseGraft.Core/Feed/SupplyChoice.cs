@@ -33,8 +33,8 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
             .First(supply => supply.Supply.Id == old.Id);
         var limits = after.Limits.Where(limit => limit.Kind <= FeedLimitKind.Total).ToArray();
         var tightest = limits.MinBy(limit => limit.LeastShareLeft);
-        var drawn = review.Flows.Select(flow => flow.Rail.Name).ToHashSet();
-        var rails = made.Rails.Select(rail => rail.Name).ToHashSet();
+        var drawn = review.Flows.Select(flow => flow.Rail.Output.Name).ToHashSet();
+        var rails = made.Rails.Select(rail => rail.Output.Name).ToHashSet();
         var plugs = (template.Ports ?? []).Where(port => port.Gender == Gender.Female || template.Kind == PartKind.Brick).Select(port => port.Connector)
             .ToList();
         return new SupplyChoice(
@@ -47,10 +47,10 @@ public sealed record SupplyChoice(string Name, FeedVerdict Verdict, string Tight
     {
         if (made.Total is { } total && total.Limit.Value.Value > (old.Total?.Limit.Value.Value ?? 0))
             yield return $"{total.Limit.Value.Value - (old.Total?.Limit.Value.Value ?? 0):0} W in all";
-        foreach (var rail in made.Rails)
+        foreach (var rails in made.Rails.GroupBy(rail => rail.Output.Name))
         {
-            var before = old.Rails.FirstOrDefault(other => other.Name == rail.Name)?.Limit.Value.Value ?? 0;
-            if (rail.Limit.Value.Value > before) yield return $"{rail.Limit.Value.Value - before:0.#} A on {rail.Name}";
+            var more = rails.Sum(rail => rail.Limit.Value.Value) - old.Rails.Where(rail => rail.Output.Name == rails.Key).Sum(rail => rail.Limit.Value.Value);
+            if (more > 0) yield return $"{more:0.#} A on {rails.Key}";
         }
     }
 

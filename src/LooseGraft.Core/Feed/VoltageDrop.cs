@@ -15,7 +15,7 @@ public sealed record VoltageDrop(SupplyLead Lead, Rail Rail, Volts Drop, double 
     internal static IEnumerable<VoltageDrop> Of(SupplyReview review, FeedFlows flows)
         => from lead in review.Supply.Leads
            where lead.Length is not null
-           from rail in review.Supply.Rails
+           from rail in review.Supply.RailsOn(lead)
            let drops = flows.DropsAlong(review.Supply, lead, rail)
            where drops.Count > 0
            let most = drops.Max()

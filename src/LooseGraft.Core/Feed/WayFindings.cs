@@ -11,7 +11,30 @@ namespace LooseGraft.Core.Feed;
 internal static class WayFindings
 {
     public static IEnumerable<Finding> Of(Graft graft, FeedFlows flows)
-        => Unfed(graft, flows).Concat(flows.Network.IsWhole ? NotWired(graft, flows) : TooMuch()).Concat(PlugsTwice(graft, flows));
+        => Unfed(graft, flows).Concat(flows.Network.IsWhole ? NotWired(graft, flows) : TooMuch()).Concat(PlugsTwice(graft, flows))
+            .Concat(OfWhichRail(graft, flows)).Concat(flows.Collapses.Select(collapse => Collapsed(graft, collapse)));
+
+    // The usual way is counted; a supply that is made otherwise proves it wrong.
+    private static IEnumerable<Finding> OfWhichRail(Graft graft, FeedFlows flows)
+        => from supply in graft.Supplies
+           from lead in supply.Leads
+           from rail in supply.RailsOn(lead)
+           where supply.IsOpen(lead, rail.Output)
+               && flows.All.Any(flow => flow.Rail == rail && flow.Supply.Id == supply.Id && flow.Way.Any(step => step.Subject == new SupplyLeadSubject(supply.Id, lead.Id)))
+           let names = string.Join(" or ", supply.Rails.Where(other => other.Output == rail.Output).Select(other => other.Name))
+           select Finding.Of(FeedRules.LeadOfWhichRail, new SupplyLeadSubject(supply.Id, lead.Id),
+               $"{graft.NameOf(supply.Part)}, {lead.Name}: nobody said whether it hangs on {names}; it is counted on {rail.Name}, as most supplies are made.",
+               Evidence.Assumed, "say it below, where the supply is described",
+               "look at its wires: yellow with a black stripe is usually the second rail", "see whether the label says which plugs hang on which");
+
+    private static Finding Collapsed(Graft graft, FeedCollapse collapse)
+    {
+        var (flow, amps) = (collapse.Flow, collapse.Flow.At(collapse.Case));
+        var by = flow.Way.IsEmpty ? "" : $" by {string.Join(", ", flow.Way.Select(step => step.Label))}";
+        return new Finding(FeedRules.CannotBeFed, collapse.IsLikely && collapse.Case <= LoadCase.Peak ? Severity.Stop : Severity.Fix, flow.Subject,
+            $"{graft.NameOf(flow.Consumer)}, {flow.Rail.Name}: cannot be fed{by}. It takes more amperes the less voltage is left, and from {(collapse.IsLikely ? amps.Likely : amps.High)} on the way leaves none; it is counted as if the way lost nothing.",
+            flow.Evidence, ["a shorter way of thicker wire", "a higher voltage to the part, and a converter there", "a part that takes less"]);
+    }
 
     private static IEnumerable<Finding> TooMuch()
         => [Finding.Of(FeedRules.NotWired, Subject.Whole,
@@ -33,7 +56,7 @@ internal static class WayFindings
             else if (Signal.Parse(draw.Rail) is { SupplyVoltage: { } volts } && graft.Supplies.SelectMany(supply => supply.Rails)
                 .Any(rail => Quantities.VoltSpan.Around(volts, Tolerances.Of(volts)).Contains(rail.Voltage)))
             {
-                yield return Finding.Of(FeedRules.NotWired, new DrawSubject(load.Id, draw.Rail),
+                yield return Finding.Of(FeedRules.NotWired, new DrawSubject(load.Id, draw.Rail, draw.Socket),
                     $"{name} wants {draw.Rail}: no joint leads to it, and nobody said which supply shall give it. It is in no sum.", draw.Evidence,
                     "join its power socket in Wire", "say here which supply it shall hang on");
             }
@@ -45,7 +68,7 @@ internal static class WayFindings
     }
 
     private static Finding Missing(Load load, Draw draw, string words)
-        => Finding.Of(FeedRules.RailMissing, new DrawSubject(load.Id, draw.Rail), words, draw.Evidence,
+        => Finding.Of(FeedRules.RailMissing, new DrawSubject(load.Id, draw.Rail, draw.Socket), words, draw.Evidence,
             "feed it from a supply or converter that has this rail", "check the rail's name against the supply's label");
 
     private static IEnumerable<Finding> NotWired(Graft graft, FeedFlows flows)

@@ -45,8 +45,12 @@ internal static class CrossChecks
         foreach (var (index, load) in graft.Loads.Index())
         {
             Exists(context, $".loads[{index}].part", load.Part, parts, "the id of a part");
+            foreach (var (at, draw) in load.Draws.Index().Where(draw => draw.Item.Socket is not null))
+                Find(context, $".loads[{index}].draws[{at}].port", new PortId(load.Part, draw.Socket!), ports);
             if (load.Meant is not { } meant) continue;
             Exists(context, $".loads[{index}].meant.supply", meant.Supply, supplies, "the id of a supply");
+            if (meant.Rail is { } rail && graft.Supplies.FirstOrDefault(supply => supply.Id == meant.Supply) is { } of && of.Rails.All(each => each.Name != rail))
+                context.Fail($".loads[{index}].meant.rail", ReadContext.Quote(rail), "a rail of its supply");
             if (meant.Plug is { } plug && !plugs.Contains((meant.Supply, plug)))
                 context.Fail($".loads[{index}].meant.plug", ReadContext.Quote(plug), "a plug of its supply, written string/plug");
             if (meant.Through is { } through) Find(context, $".loads[{index}].meant.through", through, ports);

@@ -53,32 +53,47 @@ internal static class FeedFormat
         var awg = lead.Usual("awg", Gauge, value => value.Awg, WireGauge.Usual, "Gauge of its wires.");
         var length = lead.Optional("lengthMm", Length, value => value.Length, "Its length to the last plug.");
         var wires = lead.Usual("wiresEach", new IntegerCodec(1, 16), value => value.WiresEach, 1, "Wires side by side for each supply.");
+        var rails = lead.Many("rails", OutputName, GraftFileLimits.Rails, value => value.Rails, "The rails its wires come from, where several give one voltage.");
+        var few = new ObjectCodec<RailWires>("railWires", "How many wires of a lead carry one rail.", isInline: true);
+        var rail = few.Required("rail", OutputName, value => value.Rail, "The rail, or ground.");
+        var count = few.Required("wires", new IntegerCodec(1, 16), value => value.Wires, "Wires side by side.");
+        few.Makes(values => new RailWires(values.Of(rail), values.Of(count)) { Unknown = values.Unknown }, value => value.Unknown);
+        var railWires = lead.Many("railWires", few, GraftFileLimits.Rails, value => value.RailWires, "Wires for single rails that have another number.");
         var plugs = lead.Many("plugs", plug, GraftFileLimits.SupplyLeads, value => value.Plugs, "Its plugs.");
         return lead.Makes(values => new SupplyLead(values.Of(id), values.Of(name))
         {
             Awg = values.Of(awg),
             Length = values.Of(length),
             WiresEach = values.Of(wires),
+            Rails = values.Of(rails),
+            RailWires = values.Of(railWires),
             Plugs = values.Of(plugs),
             Unknown = values.Unknown,
-        }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "plugs", value.Plugs, item => item.Id));
+        }, value => value.Unknown, (value, context) =>
+        {
+            CrossChecks.Unique(context, "plugs", value.Plugs, item => item.Id);
+            CrossChecks.Unique(context, "rails", value.Rails, name => name);
+            CrossChecks.Unique(context, "railWires", value.RailWires, item => item.Rail);
+        });
     }
 
     private static ObjectCodec<Supply> DescribeSupply()
     {
         var rail = new ObjectCodec<Rail>("rail", "One output of a supply.", isInline: true);
         var output = rail.Required("output", SupplySignal, value => value.Output, "The voltage it gives.");
+        var label = rail.Optional("name", new TextCodec(20), value => value.Label, "What the label calls it where that is not its voltage, such as 12V1.");
         var railLimit = rail.Required("limitAmps", Current, value => value.Limit.Value, "The most it may carry without end.");
         var railEvidence = rail.Usual("evidence", Grade, value => value.Limit.Evidence, Evidence.Assumed, "Where that is known from.");
         var railNote = rail.Optional("note", Note, value => value.Limit.Note, "Anything worth remembering.");
         rail.Makes(values => new Rail(values.Of(output), new Known<Amps>(values.Of(railLimit), values.Of(railEvidence), values.Of(railNote)))
         {
+            Label = values.Of(label) is { } said && said != values.Of(output).Name ? said : null,
             Unknown = values.Unknown,
         },
             value => value.Unknown);
 
         var shared = new ObjectCodec<CombinedLimit>("combinedLimit", "A limit that several rails share.", isInline: true);
-        var rails = shared.Required("rails", new ListCodec<string>(RailName, GraftFileLimits.Rails), value => value.Rails, "The rails that share it.");
+        var rails = shared.Required("rails", new ListCodec<string>(OutputName, GraftFileLimits.Rails), value => value.Rails, "The rails that share it.");
         var sharedLimit = Limit(shared, value => value.Limit);
         shared.Makes(values => new CombinedLimit(values.Of(rails), sharedLimit(values)) { Unknown = values.Unknown }, value => value.Unknown,
             (value, context) => CrossChecks.Unique(context, "rails", value.Rails, name => name));
@@ -95,7 +110,7 @@ internal static class FeedFormat
         var total = supply.Optional("total", totalLimit, value => value.Total, "The most it may give in all.");
         var input = new ObjectCodec<MeantInput>("meantInput", "What is meant to feed a supply inside the graft.", isInline: true);
         var upstream = input.Required("supply", Id, value => value.Supply, "The supply upstream.");
-        var upstreamRail = input.Required("rail", RailName, value => value.Rail, "Its rail.");
+        var upstreamRail = input.Required("rail", OutputName, value => value.Rail, "Its rail.");
         var upstreamPlug = input.Optional("plug", PlugName, value => value.Plug, "The plug it shall take there.");
         input.Makes(values => new MeantInput(values.Of(upstream), values.Of(upstreamRail)) { Plug = values.Of(upstreamPlug), Unknown = values.Unknown },
             value => value.Unknown);
@@ -137,6 +152,16 @@ internal static class FeedFormat
             foreach (var (place, name) in shared.Rails.Index().Where(rail => !names.Contains(rail.Item)))
                 context.Fail($".combined[{index}].rails[{place}]", ReadContext.Quote(name), $"a rail of this supply: {string.Join(", ", names)}");
         }
+
+        foreach (var (at, lead) in supply.Leads.Index())
+        {
+            foreach (var (place, name) in lead.Rails.Index().Where(rail => !names.Contains(rail.Item)))
+                context.Fail($".strings[{at}].rails[{place}]", ReadContext.Quote(name), $"a rail of this supply: {string.Join(", ", names)}");
+            foreach (var (place, few) in lead.RailWires.Index().Where(few => few.Item.Rail != RailWires.Ground && !names.Contains(few.Item.Rail)))
+                context.Fail($".strings[{at}].railWires[{place}].rail", ReadContext.Quote(few.Rail), $"a rail of this supply, or ground: {string.Join(", ", names)}");
+            foreach (var alike in supply.Rails.GroupBy(rail => rail.Output.Name).Where(same => same.Count(rail => lead.Rails.Contains(rail.Name)) > 1))
+                context.Fail($".strings[{at}].rails", string.Join(" and ", alike.Select(rail => rail.Name)), $"one rail of {alike.Key}; a lead hangs on one");
+        }
     }
 
     private static ObjectCodec<Load> DescribeLoad()
@@ -147,11 +172,15 @@ internal static class FeedFormat
         var typical = draw.Required("typicalAmps", CurrentSpread, value => value.Typical, "In ordinary use.");
         var peak = draw.Required("peakAmps", CurrentSpread, value => value.Peak, "The most it takes for minutes on end.");
         var evidence = draw.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where the figures come from.");
+        var socket = draw.Optional("port", Id, value => value.Socket, "The port it enters by, apart from all others of the part.");
+        var holds = draw.Usual("holdsPower", new FlagCodec(), value => value.HoldsPower, false, "Whether it takes the same watts whatever the voltage.");
         var note = draw.Optional("note", Note, value => value.Note, "Where they were found, or what they leave out.");
         var start = draw.Optional("startAmps", CurrentSpread, value => value.Start, "For the second in which it starts, where that differs.");
         var spike = draw.Optional("spikeAmps", CurrentSpread, value => value.Spike, "For milliseconds now and then, where that differs.");
         draw.Makes(values => new Draw(values.Of(rail), values.Of(idle), values.Of(typical), values.Of(peak), values.Of(evidence))
         {
+            Socket = values.Of(socket),
+            HoldsPower = values.Of(holds),
             Note = values.Of(note),
             Start = values.Of(start),
             Spike = values.Of(spike),
@@ -162,20 +191,34 @@ internal static class FeedFormat
         var supply = way.Required("supply", Id, value => value.Supply, "The supply that shall feed it.");
         var plug = way.Optional("plug", PlugName, value => value.Plug, "The plug of its supply that it shall take.");
         var through = way.Optional("through", PortName, value => value.Through, "The port of another part that shall feed it on.");
-        way.Makes(values => new MeantWay(values.Of(supply)) { Plug = values.Of(plug), Through = values.Of(through), Unknown = values.Unknown },
-            value => value.Unknown);
+        var own = way.Optional("rail", OutputName, value => value.Rail, "The rail of that supply itself, where several serve.");
+        way.Makes(values => new MeantWay(values.Of(supply))
+        {
+            Plug = values.Of(plug),
+            Through = values.Of(through),
+            Rail = values.Of(own),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
+
+        var held = new ObjectCodec<PowerCap>("powerCap", "The watts to which a setting holds a part.", isInline: true);
+        var readCap = Limit(held, value => value.Limit);
+        held.Makes(values => new PowerCap(readCap(values)) { Unknown = values.Unknown }, value => value.Unknown);
 
         var load = new ObjectCodec<Load>("load", "What one part takes; by what way is read from the joints.");
         var id = load.Required("id", Id, value => value.Id, "Unique within the graft.");
         var part = load.Required("part", Id, value => value.Part, "The part.");
         var draws = load.Many("draws", draw, GraftFileLimits.Rails, value => value.Draws, "What it takes, rail by rail.");
         var meant = load.Optional("meant", way, value => value.Meant, "How it shall be fed where no joint feeds it.");
+        var cap = load.Optional("cap", held, value => value.Cap, "What a setting holds it to in ordinary use and at peak.");
+        var inTurn = load.Usual("startsInTurn", new FlagCodec(), value => value.StartsInTurn, false, "Whether it waits for others that do the same to start.");
         return load.Makes(values => new Load(values.Of(id), values.Of(part))
         {
             Draws = values.Of(draws),
+            Cap = values.Of(cap),
+            StartsInTurn = values.Of(inTurn),
             Meant = values.Of(meant),
             Unknown = values.Unknown,
         },
-            value => value.Unknown, (value, context) => CrossChecks.Unique(context, "draws", value.Draws, item => item.Rail));
+            value => value.Unknown, (value, context) => CrossChecks.Unique(context, "draws", value.Draws, item => (item.Rail, item.Socket)));
     }
 }

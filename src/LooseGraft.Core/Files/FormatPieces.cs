@@ -42,6 +42,10 @@ internal static class FormatPieces
         text => Signal.Parse(text) is { Family: SignalFamily.Supply } supply ? supply.Name : null, name => name,
         "the name of a rail such as +12 V, -12 V or +5 V standby");
 
+    // A rail by its voltage, or as its label calls it.
+    public static readonly Codec<string> OutputName = new MappedCodec<string, string>(
+        new TextCodec(40), text => Rail.Numbered(text) is { } numbered ? numbered : Signal.Parse(text) is { Family: SignalFamily.Supply } supply ? supply.Name : text, name => name, "the name of a rail");
+
     public static readonly Codec<PortId> PortName = new MappedCodec<string, PortId>(new TextCodec(81), text => PortId.Parse(text), port => port.ToString(),
         "a port written part/port, such as kt31/panel");
 

@@ -79,8 +79,9 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>The part of that id; null when there is none.</summary>
     public Part? FindPart(string id) => Parts.FirstOrDefault(part => part.Id == id);
 
-    /// <summary>What a load takes from a rail; null when it takes nothing, or is not there.</summary>
-    public Draw? FindDraw(string load, string rail) => Loads.FirstOrDefault(each => each.Id == load)?.Draws.FirstOrDefault(draw => draw.Rail == rail);
+    /// <summary>What a load takes from a rail by a socket of its own, or by none in particular; null when it takes nothing, or is not there.</summary>
+    public Draw? FindDraw(string load, string rail, string? socket)
+        => Loads.FirstOrDefault(each => each.Id == load)?.Draws.FirstOrDefault(draw => draw.Rail == rail && draw.Socket == socket);
 
     /// <summary>What a part is called; its id when it is not there.</summary>
     public string NameOf(string part) => FindPart(part)?.Name ?? part;

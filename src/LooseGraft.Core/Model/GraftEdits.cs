@@ -51,7 +51,8 @@ public static class GraftEdits
         }) with
         {
             Joints = graft.Joints.RemoveAll(joint => joint.From == id || joint.To == id),
-            Loads = [.. graft.Loads.Select(load => Off(load, through => through == id))],
+            Loads = [.. graft.Loads.Select(load => Off(load, through => through == id))
+                .Select(load => load.Part == id.Part ? load.WithoutSocket(id.Port) : load)],
             Supplies = [.. graft.Supplies.Select(supply => supply.Part == id.Part ? supply.WithoutPort(id.Port) : supply)],
             Readings = graft.Readings.RemoveAll(reading => reading.Port == id),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id.Part && photo.Port == id.Port),
@@ -81,12 +82,12 @@ public static class GraftEdits
     public static Graft WithSupply(this Graft graft, string id, Func<Supply, Supply> change)
         => graft with { Supplies = Replace(graft.Supplies, supply => supply.Id == id, change) };
 
-    /// <summary>Changes what one load takes from one rail.</summary>
-    public static Graft WithDraw(this Graft graft, string load, string rail, Func<Draw, Draw> change)
+    /// <summary>Changes what one load takes from one rail, by a socket of its own or by none in particular.</summary>
+    public static Graft WithDraw(this Graft graft, string load, string rail, string? socket, Func<Draw, Draw> change)
         => graft with
         {
             Loads = Replace(graft.Loads, found => found.Id == load,
-                found => found with { Draws = Replace(found.Draws, draw => draw.Rail == rail, change) }),
+                found => found with { Draws = Replace(found.Draws, draw => draw.Rail == rail && draw.Socket == socket, change) }),
         };
 
     /// <summary>A short id made from a name, not among those taken: <c>fan</c>, <c>fan-2</c>.</summary>

@@ -31,6 +31,18 @@ public sealed record Supply(string Id, string Part)
     /// <summary>Its leads with their plugs.</summary>
     public ValueList<SupplyLead> Leads { get; init; } = [];
 
+    /// <summary>The rails that come out of a lead, one of each voltage.</summary>
+    public IEnumerable<Rail> RailsOn(SupplyLead lead) => Rails.GroupBy(rail => rail.Output.Name).Select(same => RailOn(lead, same.ToArray()));
+
+    /// <summary>The rail of a lead, of several that give one voltage: the one that is said; otherwise the second for a processor's plug and the first for
+    /// any other, as ATX12V supplies (design guide 2.x, +12V2DC) are made.</summary>
+    public static Rail RailOn(SupplyLead lead, IReadOnlyList<Rail> alike)
+        => alike.FirstOrDefault(rail => lead.Rails.Contains(rail.Name)) ?? alike[alike.Count > 1 && lead.Plugs.Any(plug => plug.Type.OnSecondRail) ? 1 : 0];
+
+    /// <summary>Whether several rails may feed a lead at one voltage, and nobody said which does.</summary>
+    public bool IsOpen(SupplyLead lead, Signal output)
+        => Rails.Where(rail => rail.Output == output).ToArray() is { Length: > 1 } alike && !alike.Any(rail => lead.Rails.Contains(rail.Name));
+
     /// <summary>The lead and the place on it of a plug that is written string/plug; null when there is none.</summary>
     public (SupplyLead Lead, int At)? FindPlug(string name)
     {

@@ -17,6 +17,12 @@ public sealed record SupplyLead(string Id, string Name)
     /// <summary>Wires side by side for each supply: 1 on a drive string, more on main and processor plugs.</summary>
     public int WiresEach { get; init; } = 1;
 
+    /// <summary>Names of the rails that its wires come from, as far as somebody looked; needed where several rails give one voltage.</summary>
+    public ValueList<string> Rails { get; init; } = [];
+
+    /// <summary>Wires side by side for single rails that have another number of them.</summary>
+    public ValueList<RailWires> RailWires { get; init; } = [];
+
     /// <summary>Its plugs.</summary>
     public ValueList<SupplyPlug> Plugs { get; init; } = [];
 

@@ -55,7 +55,7 @@ internal static class FactAlternatives
             Combined = [.. found.Combined.Index().Select(each => each.Index != index ? each.Item
                 : each.Item with { Limit = Measured(new Watts(each.Item.Limit.Value.Value * ThinEvidence.LimitFactor)) })],
         }))],
-        DrawSubject(var load, var rail) => [new("twice as much", scene.WithDraw(load, rail, draw => draw with
+        DrawSubject(var load, var rail, var socket) => [new("twice as much", scene.WithDraw(load, rail, socket, draw => draw with
         {
             Idle = Doubled(draw.Idle),
             Typical = Doubled(draw.Typical),

@@ -40,5 +40,5 @@ public static class UnprovenFacts
            from draw in load.Draws
            where !draw.Evidence.IsProven()
            let name = graft.NameOf(load.Part)
-           select new UnprovenFact(new DrawSubject(load.Id, draw.Rail), $"{name} takes {draw.Peak} from {draw.Rail} at peak", draw.Evidence);
+           select new UnprovenFact(new DrawSubject(load.Id, draw.Rail, draw.Socket), $"{name} takes {draw.Peak} from {draw.Rail} at peak", draw.Evidence);
 }

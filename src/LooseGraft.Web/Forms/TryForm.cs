@@ -11,7 +11,7 @@ namespace LooseGraft.Web.Forms;
 /// <param name="Try">The part template.</param>
 /// <param name="Amps">A current in place of a part of a usual sort, as typed.</param>
 /// <param name="From">The rail it is taken from.</param>
-/// <param name="At">The plug at which it is tried.</param>
+/// <param name="At">The place at which it is tried, as a <see cref="LoadPlace"/> says it; empty for the supply itself.</param>
 public sealed record TryForm(string? Try, string? Amps, string? From, string? At)
 {
     /// <summary>Sorts of parts worth trying.</summary>
@@ -20,7 +20,11 @@ public sealed record TryForm(string? Try, string? Amps, string? From, string? At
 
     /// <summary>The edit that would keep it; null when nothing is tried, and, with an error, when the current will not do.</summary>
     public AddTriedPart? On(Supply supply, ModelStateDictionary errors)
-        => Thing(supply, errors) is var (template, draws) ? new AddTriedPart(template, draws, supply.Id, string.IsNullOrEmpty(At) ? null : At) : null;
+    {
+        if (Thing(supply, errors) is not var (template, draws)) return null;
+        var own = new MeantWay(supply.Id) { Rail = string.IsNullOrEmpty(Try) && supply.Rails.Any(rail => rail.Name == From) ? From : null };
+        return new AddTriedPart(template, draws, LoadPlace.Parse(At ?? "").Way ?? own);
+    }
 
     // A usual sort with its own draws, or anything with a typed current.
     private (PartTemplate Template, ValueList<Draw> Draws)? Thing(Supply supply, ModelStateDictionary errors)
@@ -30,6 +34,6 @@ public sealed record TryForm(string? Try, string? Amps, string? From, string? At
         if ((supply.Rails.FirstOrDefault(each => each.Name == From) ?? supply.Rails.FirstOrDefault()) is not { } rail) return null;
         var current = Spread<Amps>.Exactly(new Amps(amps));
         var typed = new PartTemplate("typed", $"Something that takes {current} of {rail.Name}", PartKind.Other, "", "", Evidence.Assumed);
-        return (typed, [new Draw(rail.Name, current, current, current, Evidence.Assumed)]);
+        return (typed, [new Draw(rail.Output.Name, current, current, current, Evidence.Assumed)]);
     }
 }

@@ -37,17 +37,23 @@ public static class TypedFigures
     }
 
     /// <summary>Reads low, likely and high.</summary>
-    /// <returns>The spread; null, with errors, when they will not do.</returns>
-    public static Spread<Amps>? Currents(this ModelStateDictionary errors, string? low, string? likely, string? high)
+    /// <param name="errors">Where errors go.</param>
+    /// <param name="low">The least.</param>
+    /// <param name="likely">The likely figure.</param>
+    /// <param name="high">The most.</param>
+    /// <param name="ofWatts">The voltage at which watts are typed; null where amperes are.</param>
+    /// <returns>The spread in amperes; null, with errors, when they will not do.</returns>
+    public static Spread<Amps>? Currents(this ModelStateDictionary errors, string? low, string? likely, string? high, Volts? ofWatts = null)
     {
+        var (what, unit, each) = ofWatts is { } volts ? ("power", "W", Math.Abs(volts.Value)) : ("current", "A", 1);
         var figures = new[]
         {
-            errors.NotNegative("low", low, "the low current", "A"),
-            errors.NotNegative("likely", likely, "the likely current", "A"),
-            errors.NotNegative("high", high, "the high current", "A"),
+            errors.NotNegative("low", low, $"the low {what}", unit),
+            errors.NotNegative("likely", likely, $"the likely {what}", unit),
+            errors.NotNegative("high", high, $"the high {what}", unit),
         };
         if (figures is not [{ } least, { } middle, { } most]) return null;
-        if (least <= middle && middle <= most) return new Spread<Amps>(new Amps(least), new Amps(middle), new Amps(most));
+        if (least <= middle && middle <= most) return new Spread<Amps>(new Amps(least / each), new Amps(middle / each), new Amps(most / each));
         errors.AddModelError("likely", $"Low {low}, likely {likely}, high {high} do not rise. Put the least first and the most last.");
         return null;
     }

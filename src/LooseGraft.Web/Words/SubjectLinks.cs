@@ -78,7 +78,7 @@ public static class SubjectLinks
     private static string FedPartLink(GraftSnapshot snapshot, string part)
         => snapshot.Graft.FindPart(part)?.Kind is PartKind.Lead or PartKind.Adapter ? PlaceLink($"/graft/{snapshot.Id}", new PartSubject(part))
             : snapshot.Graft.Loads.FirstOrDefault(load => load.Part == part && !load.Draws.IsEmpty) is { } load
-                ? To(snapshot, new DrawSubject(load.Id, load.Draws[0].Rail), Stage.Feed) : $"/graft/{snapshot.Id}/feed#uncounted-{part}";
+                ? To(snapshot, new DrawSubject(load.Id, load.Draws[0].Rail, load.Draws[0].Socket), Stage.Feed) : $"/graft/{snapshot.Id}/feed#uncounted-{part}";
 
     // A pin is looked at in the first joint its port takes part in.
     private static string PinLink(string root, Graft graft, PinSubject pin)

@@ -1,7 +1,9 @@
 using System.Text;
 using CsCheck;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Files;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.SlowJudge;
@@ -20,7 +22,7 @@ public sealed class SlowFeedTests
     {
         var json = FeedMaker.Make(seed);
         var slow = new SlowFeed(json);
-        var graft = GraftFile.Read(Encoding.UTF8.GetBytes(json)).Graft!;
+        var graft = Read(json);
         var flows = Flows(graft);
         var most = 1e-6 * Math.Max(1, slow.Rails.Max(rail => rail.Amps));
         foreach (var (name, amps) in slow.Rails)
@@ -39,11 +41,28 @@ public sealed class SlowFeedTests
         }
     }
 
+    /// <summary>A graft of the second judge's maker.</summary>
+    internal static Graft Made(int seed) => Read(FeedMaker.Make(seed));
+
+    /// <summary>What a tap takes at peak.</summary>
+    internal static double AmpsOf(FeedFlows flows, int tap)
+        => flows.All.Single(flow => flow.Consumer == flows.Network.Taps[tap].Part && flow.Subject == SubjectOf(flows.Network.Taps[tap]))
+            .At(LoadCase.Peak).Likely.Value;
+
+    private static Graft Read(string json)
+    {
+        var read = GraftFile.Read(Encoding.UTF8.GetBytes(json));
+        Assert.Empty(read.Errors);
+        return read.Graft!;
+    }
+
+    private static Subject SubjectOf(FeedTap tap)
+        => tap.Draw is { } draw ? new DrawSubject(tap.Load!.Id, draw.Rail, draw.Socket) : new SupplySubject(tap.Feeds!.Id);
+
     private static Dictionary<string, double> PassingContacts(FeedFlows flows, Graft graft)
     {
         var contacts = WireStage.Review(graft).Circuit.Netlist.Contacts;
-        var amps = flows.Network.Taps.Select(tap => flows.All.Single(flow => flow.Consumer == tap.Part && flow.Rail == tap.Outlet!.Rail)
-            .At(LoadCase.Peak).Likely.Value).ToArray();
+        var amps = Enumerable.Range(0, flows.Network.Taps.Length).Select(tap => AmpsOf(flows, tap)).ToArray();
         return flows.Network.Places.Where(place => place.Key.Kind is FeedLimitKind.Plug or FeedLimitKind.Port).SelectMany(place => place.Branches)
             .Where(passed => passed.Contact is not null)
             .GroupBy(passed => $"{contacts[passed.Contact!.Value].Id.Port}/{contacts[passed.Contact!.Value].Pin.Position}")

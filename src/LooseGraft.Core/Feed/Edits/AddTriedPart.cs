@@ -4,16 +4,15 @@ using LooseGraft.Core.Stock;
 
 namespace LooseGraft.Core.Feed.Edits;
 
-/// <summary>Puts in what a what-if has tried: a part that hangs on one supply.</summary>
+/// <summary>Puts in what a what-if has tried: a part that is meant to be fed at one place.</summary>
 /// <param name="Template">The sort of part.</param>
 /// <param name="Draws">What it takes.</param>
-/// <param name="Supply">The supply it hangs on.</param>
-/// <param name="Plug">The plug it takes; null for the supply itself.</param>
-public sealed record AddTriedPart(PartTemplate Template, ValueList<Draw> Draws, string Supply, string? Plug) : GraftEdit
+/// <param name="Way">Where it shall hang.</param>
+public sealed record AddTriedPart(PartTemplate Template, ValueList<Draw> Draws, MeantWay Way) : GraftEdit
 {
     public override Graft Apply(Graft graft)
     {
-        if (graft.Supplies.All(supply => supply.Id != Supply)) return graft;
+        if (LoadPlace.Kept(graft, Way) is not { } way) return graft;
         var with = TemplatePart.Add(graft, Template, Template.Name, PartOrigin.ToBuy, null);
         var part = with.Parts[^1].Id;
         return with with
@@ -22,7 +21,7 @@ public sealed record AddTriedPart(PartTemplate Template, ValueList<Draw> Draws, 
                 new Load(GraftEdits.FreshId(part, graft.Loads.Select(load => load.Id)), part)
                 {
                     Draws = Draws,
-                    Meant = new MeantWay(Supply) { Plug = Plug },
+                    Meant = way,
                 }],
         };
     }

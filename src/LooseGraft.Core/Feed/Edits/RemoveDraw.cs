@@ -3,11 +3,11 @@ using LooseGraft.Core.Model;
 namespace LooseGraft.Core.Feed.Edits;
 
 /// <summary>Takes back that a load takes anything from a rail; a load that takes nothing is none.</summary>
-public sealed record RemoveDraw(string Load, string Rail) : GraftEdit
+public sealed record RemoveDraw(string Load, string Rail, string? Socket) : GraftEdit
 {
     public override Graft Apply(Graft graft) => graft with
     {
-        Loads = [.. graft.Loads.Select(load => load.Id == Load ? load with { Draws = load.Draws.RemoveAll(draw => draw.Rail == Rail) } : load)
+        Loads = [.. graft.Loads.Select(load => load.Id == Load ? load with { Draws = load.Draws.RemoveAll(draw => draw.Rail == Rail && draw.Socket == Socket) } : load)
             .Where(load => load.Id != Load || !load.Draws.IsEmpty)],
     };
 

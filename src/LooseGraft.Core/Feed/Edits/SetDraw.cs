@@ -7,33 +7,27 @@ namespace LooseGraft.Core.Feed.Edits;
 /// <summary>Says what a load takes from a rail in one load case, and where it is meant to hang.</summary>
 /// <param name="Load">The load.</param>
 /// <param name="Rail">The rail.</param>
+/// <param name="Socket">The port it enters by, apart from all others; null for none in particular.</param>
 /// <param name="Case">The load case.</param>
 /// <param name="Currents">What it takes.</param>
 /// <param name="Evidence">Where that is known from.</param>
 /// <param name="Place">Where the load is meant to hang; null to leave that as it is.</param>
-public sealed record SetDraw(string Load, string Rail, LoadCase Case, Spread<Amps> Currents, Evidence Evidence, LoadPlace? Place) : GraftEdit
+public sealed record SetDraw(string Load, string Rail, string? Socket, LoadCase Case, Spread<Amps> Currents, Evidence Evidence, LoadPlace? Place) : GraftEdit
 {
     public override Graft Apply(Graft graft)
     {
-        if (graft.FindDraw(Load, Rail) is null) return graft;
-        var drawn = graft.WithDraw(Load, Rail, draw => (FeedStage.Current(draw, Case) == Currents ? draw : Changed(draw)) with { Evidence = Evidence });
+        if (graft.FindDraw(Load, Rail, Socket) is null) return graft;
+        var drawn = graft.WithDraw(Load, Rail, Socket, draw => (FeedStage.Current(draw, Case) == Currents ? draw : Changed(draw)) with { Evidence = Evidence });
         return Place is not { } place
             ? drawn
-            : drawn with { Loads = [.. drawn.Loads.Select(load => load.Id == Load ? load with { Meant = Kept(graft, place) } : load)] };
+            : drawn with { Loads = [.. drawn.Loads.Select(load => load.Id == Load ? load with { Meant = LoadPlace.Kept(graft, place.Way) } : load)] };
     }
 
     public override string Words(Graft graft) => Said(Currents, Evidence);
 
-    public override string Standing(Graft graft) => graft.FindDraw(Load, Rail) is { } draw
+    public override string Standing(Graft graft) => graft.FindDraw(Load, Rail, Socket) is { } draw
         ? Said(FeedStage.Current(draw, Case), draw.Evidence)
         : "this draw is not there any more";
-
-    // What is meant must be there.
-    private static MeantWay? Kept(Graft graft, LoadPlace place)
-        => place.Way is { } way && graft.Supplies.FirstOrDefault(supply => supply.Id == way.Supply) is { } supply
-            && (way.Plug is null || supply.Leads.Any(lead => lead.Plugs.Any(plug => way.Plug == $"{lead.Id}/{plug.Id}")))
-            && (way.Through is not { } port || graft.FindPort(port) is not null)
-                ? way : null;
 
     private string Said(Spread<Amps> currents, Evidence evidence) => $"{Load}, {Rail} at {Case.ToString().ToLowerInvariant()}: {currents}, {evidence.Words()}";
 

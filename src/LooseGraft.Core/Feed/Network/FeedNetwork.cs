@@ -66,7 +66,7 @@ internal sealed class FeedNetwork
         FeedPlace? PlaceOf(Conductors? conductors, int node)
         {
             if (conductors is null) return null;
-            var rail = pieces.IsGround(node) ? SupplyMetal.Ground : pieces.OutletsAt(node)[0].Rail.Name;
+            var rail = pieces.IsGround(node) ? SupplyMetal.Ground : pieces.OutletsAt(node)[0].Rail.Output.Name;
             var key = (conductors.Subject, conductors.Key with { Rail = rail }, metal.PieceOf(node));
             return places.TryGetValue(key, out var known) ? known : places[key] = new FeedPlace(conductors, rail);
         }

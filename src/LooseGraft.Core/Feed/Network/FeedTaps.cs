@@ -12,12 +12,13 @@ internal sealed class FeedTaps
     private readonly Netlist _netlist;
     private readonly SupplyMetal _supplies;
     private readonly FeedMetal _metal;
+    private readonly SocketsApart _apart;
     private readonly Dictionary<(string Part, string Rail), int> _planes = [];
     private readonly Dictionary<(string Supply, string Plug, string Rail), int> _plugs = [];
     private readonly Dictionary<(PortId Port, string Rail), int> _ports = [];
 
     private FeedTaps(Graft graft, Netlist netlist, SupplyMetal supplies, FeedMetal metal)
-        => (_graft, _netlist, _supplies, _metal) = (graft, netlist, supplies, metal);
+        => (_graft, _netlist, _supplies, _metal, _apart) = (graft, netlist, supplies, metal, new SocketsApart(graft));
 
     /// <summary>Puts in what is meant and what hangs loose, and gives every draw that some supply serves.</summary>
     public static List<FeedTap> Of(Graft graft, Netlist netlist, SupplyMetal supplies, FeedMetal metal)
@@ -32,7 +33,7 @@ internal sealed class FeedTaps
         var wants = taps.ToDictionary(tap => tap, WantOf);
         foreach (var tap in taps)
         {
-            tap.Node = NodeOf(tap.Part, wants[tap], pieces.IsFed);
+            tap.Node = NodeOf(tap, wants[tap], pieces.IsFed);
             tap.Hold = pieces.IsBroken(tap.Node) ? FeedHold.NotSolved : pieces.IsFed(tap.Node) ? FeedHold.Joined : FeedHold.NotWired;
         }
 
@@ -78,30 +79,44 @@ internal sealed class FeedTaps
     private Signal WantOf(FeedTap tap)
         => tap.Draw is { } draw ? Signal.Parse(draw.Rail)!
             : InputOf(tap.Part)?.Signal is { SupplyVoltage: not null } input ? input
-            : tap.Feeds!.Meant is { } meant ? Signal.Parse(meant.Rail)! : Signal.Unknown;
+            : tap.Feeds!.Meant is { } meant ? OutputOf(meant) : Signal.Unknown;
 
-    private static (string Supply, string? Plug, PortId? Through)? MeantOf(FeedTap tap) => tap switch
+    private Signal OutputOf(MeantInput meant)
+        => _graft.Supplies.FirstOrDefault(supply => supply.Id == meant.Supply)?.Rails.FirstOrDefault(rail => rail.Name == meant.Rail)?.Output
+            ?? Signal.Parse(meant.Rail) ?? Signal.Unknown;
+
+    private static MeantWay? MeantOf(FeedTap tap) => tap switch
     {
-        { Load.Meant: { } way } => (way.Supply, way.Plug, way.Through),
-        { Feeds.Meant: { } input } => (input.Supply, input.Plug, null),
+        { Load.Meant: { } way } => way,
+        { Feeds.Meant: { } input } => new MeantWay(input.Supply) { Plug = input.Plug, Rail = input.Rail },
         _ => null,
     };
 
     // The contacts of a part that take, or pass on, what is wanted; those first that something feeds.
+    private int NodeOf(FeedTap tap, Signal wanted, Func<int, bool> isFed)
+        => tap.Draw?.Socket is { } socket ? NodeOf(_netlist.ContactsOf(new PortId(tap.Part, socket)), wanted, isFed) ?? PlaneOf($"{tap.Part}/{socket}", wanted.Name)
+            : NodeOf(tap.Part, wanted, isFed);
+
+    // What enters by a socket of its own feeds nothing else of the part.
     private int NodeOf(string part, Signal wanted, Func<int, bool> isFed)
+        => NodeOf(_netlist.ContactsOf(part), wanted, isFed, isApart: false) ?? NodeOf(_netlist.ContactsOf(part), wanted, isFed)
+            ?? PlaneOf(part, wanted.Name);
+
+    private int? NodeOf(ReadOnlySpan<CircuitContact> contacts, Signal wanted, Func<int, bool> isFed, bool isApart = true)
     {
         int? first = null;
-        foreach (var contact in _netlist.ContactsOf(part))
+        foreach (var contact in contacts)
         {
             if (contact.Pin.Contact != ContactState.Wired || _supplies.IsOutput(contact) || !Takes(contact, wanted)) continue;
+            if (!isApart && _apart.Contains(contact)) continue;
             if (isFed(contact.Index)) return contact.Index;
             first ??= contact.Index;
         }
 
-        return first ?? PlaneOf(part, wanted.Name);
+        return first;
     }
 
-    private static bool Takes(CircuitContact contact, Signal wanted)
+    internal static bool Takes(CircuitContact contact, Signal wanted)
         => contact.Signal.Name == wanted.Name
             || (contact.Role is { Kind: RoleKind.Load or RoleKind.Rail, Wants: { } wants } && wanted.SupplyVoltage is { } volts && wants.Contains(volts)
                 && contact.Role.IsStandby == wanted.IsStandby);
@@ -121,14 +136,15 @@ internal sealed class FeedTaps
 
     private void Mean(FeedTap tap, Signal wanted, FeedPieces pieces)
     {
-        var (supply, plug, through) = MeantOf(tap)!.Value;
-        if (_supplies.Serving(supply, wanted, RangeOf(tap.Part, wanted)) is not { } outlet) return;
+        var (supply, plug, through) = (MeantOf(tap)!.Supply, MeantOf(tap)!.Plug, MeantOf(tap)!.Through);
+        if (Meant(MeantOf(tap)!, wanted, RangeOf(tap.Part, wanted)) is not { } outlet) return;
         if (through is { } port && port.Part != tap.Part && _graft.FindPort(port) is { } found)
         {
             _metal.Merge(tap.Node, PortEnd(port, found, wanted, tap.Part));
             // What feeds it on and is joined to nothing is fed as it is meant to be itself.
             var on = NodeOf(port.Part, wanted, pieces.IsFed);
-            if (!pieces.IsFed(on) && PlugOf(port.Part, supply) is { } own) _metal.Merge(on, PlugEnd(outlet, own, wanted.Name));
+            if (!pieces.IsFed(on) && PlugOf(port.Part, supply) is { } own
+                && Meant(new MeantWay(supply) { Plug = own }, wanted, null) is { } upstream) _metal.Merge(on, PlugEnd(upstream, own, wanted.Name));
         }
         else if (plug is not null)
         {
@@ -192,10 +208,16 @@ internal sealed class FeedTaps
     private FeedOutlet? OutletFor(FeedTap tap, Signal wanted)
     {
         var range = RangeOf(tap.Part, wanted);
-        if (MeantOf(tap) is { } meant) return _supplies.Serving(meant.Supply, wanted, range);
+        if (MeantOf(tap) is { } meant) return Meant(meant, wanted, range);
         var serving = _graft.Supplies.Where(supply => supply.Part != tap.Part).Select(supply => _supplies.Serving(supply.Id, wanted, range))
             .OfType<FeedOutlet>().ToArray();
         return serving is [var only] ? only : null;
+    }
+
+    private FeedOutlet? Meant(MeantWay way, Signal wanted, VoltSpan? range)
+    {
+        var supply = _graft.Supplies.FirstOrDefault(each => each.Id == way.Supply);
+        return _supplies.Serving(way.Supply, wanted, range, way.Plug is { } plug ? supply?.FindPlug(plug)?.Lead : null, way.Rail);
     }
 
     private VoltSpan? RangeOf(string part, Signal wanted)

@@ -14,6 +14,7 @@ internal static class PartMetal
         var joints = graft.Joints.DistinctBy(joint => joint.Id).ToDictionary(joint => joint.Id);
         var ports = new Dictionary<PortId, Conductors>();
         var stars = new Dictionary<int, int>();
+        var apart = new SocketsApart(graft);
         foreach (var join in netlist.Joins)
         {
             var (one, other) = (netlist.Contacts[join.One], netlist.Contacts[join.Other]);
@@ -51,6 +52,10 @@ internal static class PartMetal
                     break;
                 case JoinKind.Plane when supplies.IsOutput(one):
                 case JoinKind.Throw when !join.IsClosedAtRest:
+                    break;
+                case JoinKind.Plane when apart.Contains(one) || apart.Contains(other):
+                    metal.Merge(one.Index, apart.HubOf(one, one));
+                    metal.Merge(other.Index, apart.HubOf(one, other));
                     break;
                 default:
                     metal.Merge(one.Index, other.Index);

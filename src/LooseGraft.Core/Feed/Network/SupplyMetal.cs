@@ -10,7 +10,7 @@ namespace LooseGraft.Core.Feed.Network;
 internal sealed class SupplyMetal
 {
     /// <summary>The rail of a plug that leads back.</summary>
-    public const string Ground = "ground";
+    public const string Ground = RailWires.Ground;
 
     // Wires and links whose length nobody knows still conduct; a tenth of a milliohm is below any contact.
     internal const double Next = 0.0001;
@@ -56,11 +56,25 @@ internal sealed class SupplyMetal
     /// <param name="supply">Id of the supply.</param>
     /// <param name="wanted">What is wanted.</param>
     /// <param name="range">The voltages that do; null for the usual tolerance.</param>
-    public FeedOutlet? Serving(string supply, Signal wanted, VoltSpan? range = null)
-        => _bySupply[supply].FirstOrDefault(outlet => outlet.Rail.Output.Name == wanted.Name)
-            ?? _bySupply[supply].Where(outlet => outlet.Rail.Output.IsStandby == wanted.IsStandby && wanted.SupplyVoltage is { } volts
-                    && (range ?? VoltSpan.Around(volts, Tolerances.Of(volts))).Contains(outlet.Rail.Voltage))
-                .MinBy(outlet => Math.Abs(outlet.Rail.Voltage.Value - wanted.SupplyVoltage!.Value.Value));
+    /// <param name="lead">The lead by which it is wanted, which tells rails of one voltage apart; null for the supply itself.</param>
+    /// <param name="named">The rail that is meant, where no lead tells.</param>
+    public FeedOutlet? Serving(string supply, Signal wanted, VoltSpan? range = null, SupplyLead? lead = null, string? named = null)
+    {
+        var alike = Alike(supply, wanted, range);
+        if (alike.Length < 2 || lead is null) return alike.FirstOrDefault(outlet => outlet.Rail.Name == named) ?? alike.FirstOrDefault();
+        var rail = Supply.RailOn(lead, [.. alike.Select(outlet => outlet.Rail)]);
+        return alike.First(outlet => outlet.Rail == rail);
+    }
+
+    private FeedOutlet[] Alike(string supply, Signal wanted, VoltSpan? range)
+    {
+        var own = _bySupply[supply].Where(outlet => outlet.Rail.Output.Name == wanted.Name).ToArray();
+        if (own.Length > 0) return own;
+        var nearest = _bySupply[supply].Where(outlet => outlet.Rail.Output.IsStandby == wanted.IsStandby && wanted.SupplyVoltage is { } volts
+                && (range ?? VoltSpan.Around(volts, Tolerances.Of(volts))).Contains(outlet.Rail.Voltage))
+            .MinBy(outlet => Math.Abs(outlet.Rail.Voltage.Value - wanted.SupplyVoltage!.Value.Value));
+        return nearest is null ? [] : [.. _bySupply[supply].Where(outlet => outlet.Rail.Output.Name == nearest.Rail.Output.Name)];
+    }
 
     /// <summary>Where one rail, or the ground, comes out of a plug of a lead.</summary>
     public int EndOf(Supply supply, SupplyLead lead, int plug, FeedOutlet? outlet)
@@ -152,9 +166,10 @@ internal sealed class SupplyMetal
         foreach (var contact in _netlist.ContactsOf(supply.Part))
         {
             if (contact.Pin.Contact != ContactState.Wired || !IsOutput(contact)) continue;
-            var outlet = contact.Role.IsReturn ? null : OutletFor(contact);
+            var isOnLead = _plugs.TryGetValue(contact.Id.Port, out var plug) && plug.Supply.Id == supply.Id;
+            var outlet = contact.Role.IsReturn ? null : OutletFor(contact, isOnLead ? plug.Lead : null);
             if (outlet is not null && outlet.Supply.Id != supply.Id) continue;
-            if (_plugs.TryGetValue(contact.Id.Port, out var plug) && plug.Supply.Id == supply.Id)
+            if (isOnLead)
             {
                 _metal.Merge(EndOf(supply, plug.Lead, plug.Plug, outlet), contact.Index);
             }
@@ -166,8 +181,8 @@ internal sealed class SupplyMetal
         }
     }
 
-    private FeedOutlet? OutletFor(CircuitContact contact)
-        => _ofPart[contact.Part.Id].Select(supply => Serving(supply.Id, contact.Signal)).FirstOrDefault(outlet => outlet is not null);
+    private FeedOutlet? OutletFor(CircuitContact contact, SupplyLead? lead = null)
+        => _ofPart[contact.Part.Id].Select(supply => Serving(supply.Id, contact.Signal, null, lead)).FirstOrDefault(outlet => outlet is not null);
 
     private static double OhmsOf(SupplyLead lead) => WireGauge.Of(lead.Awg).OhmsOver(lead.Length);
 
@@ -177,6 +192,7 @@ internal sealed class SupplyMetal
     // What is said of a lead is said of its main supplies: standby and negative rails have a wire for each contact.
     private int WiresOf(Supply supply, SupplyLead lead, FeedOutlet? outlet)
     {
+        if (lead.RailWires.FirstOrDefault(few => few.Rail == (outlet?.Rail.Name ?? Ground)) is { } said) return said.Wires;
         if (lead.Plugs is not [var only] || !HasWireEach(only.Type)) return lead.WiresEach;
         var contacts = ContactCount(supply, only, outlet?.Rail.Output.Name ?? Ground);
         var isMain = outlet is null or { Rail: { Output.IsStandby: false, Voltage.Value: > 0 } };

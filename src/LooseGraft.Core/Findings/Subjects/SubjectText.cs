@@ -33,6 +33,7 @@ public static class SubjectText
         ["", "supplies", var supply, "strings", var lead] => new SupplyLeadSubject(supply, lead),
         ["", "supplies", var supply, "total"] => new TotalSubject(supply),
         ["", "loads", var load, "draws", var rail] => new DrawSubject(load, rail),
+        ["", "loads", var load, "draws", var rail, var socket] => new DrawSubject(load, rail, socket),
         _ => null,
     };
 

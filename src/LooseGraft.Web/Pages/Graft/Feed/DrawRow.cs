@@ -1,6 +1,7 @@
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Pages;
 
@@ -11,6 +12,23 @@ namespace LooseGraft.Web.Pages;
 /// <param name="Flow">The current that it is; null where no supply feeds it.</param>
 public sealed record DrawRow(Load Load, Draw Draw, string Part, FeedFlow? Flow)
 {
+    /// <summary>Whether its figures are shown in watts.</summary>
+    public bool IsInWatts => Draw.HoldsPower;
+
+    /// <summary>Its figures in one load case, in watts or amperes, to the millionth.</summary>
+    public (string Low, string Likely, string High) Figures(LoadCase loadCase)
+    {
+        var (amps, each) = (FeedStage.Current(Draw, loadCase), IsInWatts ? Math.Abs(Signal.Parse(Draw.Rail)!.SupplyVoltage!.Value.Value) : 1);
+        return (Figure(amps.Low), Figure(amps.Likely), Figure(amps.High));
+
+        string Figure(Amps of) => FeedModel.Figure(IsInWatts ? Math.Round(of.Value * each, 6) : of.Value)!;
+    }
+
+    /// <summary>What a load takes at peak if no setting holds it.</summary>
+    public static Spread<Watts> WattsOf(Load load)
+        => load.Draws.Select(draw => draw.Peak.Rising(amps => new Watts(Math.Abs(Signal.Parse(draw.Rail)!.SupplyVoltage!.Value.Value) * amps.Value)))
+            .Aggregate((one, other) => one + other);
+
     /// <summary>By what way it is fed, in words.</summary>
     public string Way => Flow is { } flow ? string.Join(", ", flow.Way.Select(step => step.Label).Prepend(flow.Rail.Name)) : "";
 
@@ -24,6 +42,6 @@ public sealed record DrawRow(Load Load, Draw Draw, string Part, FeedFlow? Flow)
         var flows = feed.Flows.All.Where(flow => flow.Feeds is null).ToLookup(flow => flow.Subject);
         return from load in graft.Loads
                from draw in load.Draws
-               select new DrawRow(load, draw, graft.NameOf(load.Part), flows[new DrawSubject(load.Id, draw.Rail)].FirstOrDefault());
+               select new DrawRow(load, draw, graft.NameOf(load.Part), flows[new DrawSubject(load.Id, draw.Rail, draw.Socket)].FirstOrDefault());
     }
 }

@@ -16,7 +16,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Feed stage: what a supply gives against what is drawn from it.</summary>
-public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed partial class FeedModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>Id of the supply to look at; the first when none is asked for.</summary>
     [BindProperty(SupportsGet = true, Name = "supply")]
@@ -46,7 +46,7 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     [BindProperty(SupportsGet = true)]
     public string? From { get; set; }
 
-    /// <summary>The plug at which it is tried.</summary>
+    /// <summary>The place at which it is tried.</summary>
     [BindProperty(SupportsGet = true)]
     public string? At { get; set; }
 
@@ -73,16 +73,28 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
     /// <summary>Every draw from the supply, and those that no supply feeds.</summary>
     public IReadOnlyList<DrawRow> Draws { get; private set; } = [];
 
-    public static string Figure(Amps amps) => amps.Value.ToString(CultureInfo.InvariantCulture);
+    /// <summary>Ports by which parts take power, each with its name.</summary>
+    public IEnumerable<(PortId Port, string Name)> Sockets
+        => from part in Graft.Parts
+           from port in part.Ports
+           where port.Type.Housing is Housing.Power or Housing.Barrel && port.Gender == port.Type.BoardGender && part.Kind is not (PartKind.Supply or PartKind.Brick)
+           select (new PortId(part.Id, port.Id), $"{port.Name} of {part.Name}");
+
+    public static string? Figure(double? value) => value?.ToString(CultureInfo.InvariantCulture);
 
     /// <summary>Which draw a refused form was about, so that what was typed stands in its row.</summary>
     public bool IsRefused(Load load, Draw draw)
-        => !ModelState.IsValid && Request.HasFormContentType && Request.Form["load"] == load.Id && Request.Form["rail"] == draw.Rail;
+        => !ModelState.IsValid && Request.HasFormContentType && Request.Form["load"] == load.Id && Request.Form["rail"] == draw.Rail
+            && Request.Form["socket"] == (draw.Socket ?? "");
 
-    public async Task<IActionResult> OnPostDrawAsync(string load, string rail, string? low, string? likely, string? high, Evidence evidence, string? place)
-        => ModelState.Currents(low, likely, high) is { } currents
-            ? await SaveAsync(new SetDraw(load, rail, Case, currents, evidence, place is null ? null : LoadPlace.Parse(place)))
-            : await InvalidAsync();
+    public async Task<IActionResult> OnPostDrawAsync([Bind(Prefix = "")] DrawRowForm row)
+        => await LoadAsync() && row.Read(ModelState, Graft, Case) is { } set ? await SaveAsync(set) : await InvalidAsync();
+
+    public async Task<IActionResult> OnPostHoldAsync(string load, string? cap, bool inTurn)
+    {
+        var watts = string.IsNullOrWhiteSpace(cap) ? null : ModelState.NotNegative("cap", cap, "what a setting holds it to", "W");
+        return ModelState.IsValid ? await SaveAsync(new HoldLoad(load, watts is { } held ? new Watts(held) : null, Evidence.Document, inTurn)) : await InvalidAsync();
+    }
 
     public Task<IActionResult> OnPostTrustAsync(FeedSchool school) => SaveAsync(new TrustSchool(school));
 
@@ -93,25 +105,6 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
             ? await SaveAsync(new SetHeadroom(total is { } watts ? new Watts(watts) : null, above / 100))
             : await InvalidAsync();
     }
-
-    public async Task<IActionResult> OnPostFactsAsync(EfficiencyClass? efficiency, string? age, bool hot, string? input)
-    {
-        if (!await LoadAsync() || Supply is not { } shown) return NotFound();
-        var years = string.IsNullOrWhiteSpace(age) ? null : ModelState.NotNegative("age", age, "the age", "years");
-        if (years > 100) ModelState.AddModelError("age", "A supply is at most 100 years old.");
-        return await SaveAsync(
-            new DescribeSupply(shown.Supply.Id, efficiency, years, hot,
-            input?.Split('|') is [var upstream, var rail] ? new MeantInput(upstream, rail) : null));
-    }
-
-    public async Task<IActionResult> OnPostAddLeadAsync([Bind(Prefix = "")] SupplyLeadForm lead)
-    {
-        if (!await LoadAsync() || Supply is not { } shown) return NotFound();
-        return lead.Read(ModelState) is { } made ? await SaveAsync(new AddSupplyLead(shown.Supply.Id, made)) : await InvalidAsync();
-    }
-
-    public async Task<IActionResult> OnPostRemoveLeadAsync(string lead)
-        => await LoadAsync() && Supply is { } shown ? await SaveAsync(new RemoveSupplyLead(shown.Supply.Id, lead)) : NotFound();
 
     public async Task<IActionResult> OnPostKeepTriedAsync()
     {
@@ -124,16 +117,13 @@ public sealed class FeedModel(GraftStore store, ReviewCache reviews) : GraftPage
         => PartTemplate.All.FirstOrDefault(template => template.Id == sort) is { } usual
             ? SaveAsync(new TakeUsualDraws(part, usual)) : Task.FromResult<IActionResult>(NotFound());
 
-    public Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail) => SaveAsync(new RemoveDraw(load, rail));
+    public Task<IActionResult> OnPostRemoveDrawAsync(string load, string rail, string? socket) => SaveAsync(new RemoveDraw(load, rail, socket));
 
     public async Task<IActionResult> OnPostAddDrawAsync([Bind(Prefix = "")] DrawForm draw)
     {
         if (!await LoadAsync() || Supply is not { } shown) return NotFound();
         return draw.Read(ModelState, Graft, shown.Supply) is { } made ? await SaveAsync(made) : await InvalidAsync();
     }
-
-    public async Task<IActionResult> OnPostAddSupplyAsync(string? name, string? rails, string? total)
-        => SupplyLabel.Named(ModelState, name, rails, total) is { } made ? await SaveAsync(made) : await InvalidAsync();
 
     protected override void OnShown()
     {

@@ -1,0 +1,45 @@
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Feed;
+
+/// <summary>A draw as it is taken from one rail: in watts where it holds its power, and under the setting that holds its part.</summary>
+internal static class HeldDraw
+{
+    /// <summary>The draw at the nominal voltage of the rail that feeds it.</summary>
+    public static Draw Of(Load load, Draw draw, Rail rail)
+    {
+        var held = load.Cap is { } cap ? draw with
+        {
+            Typical = Held(load, cap, draw.Typical, each => each.Typical),
+            Peak = Held(load, cap, draw.Peak, each => each.Peak),
+            // A setting is too slow for milliseconds.
+            Spike = draw.Spike ?? draw.Peak,
+        } : draw;
+        var (made, given) = (Math.Abs(VoltsOf(draw)), Math.Abs(rail.Voltage.Value));
+        return !draw.HoldsPower || made == given || given == 0 ? held : held with
+        {
+            Idle = At(held.Idle),
+            Typical = At(held.Typical),
+            Peak = At(held.Peak),
+            Start = held.Start is { } start ? At(start) : null,
+            Spike = held.Spike is { } spike ? At(spike) : null,
+        };
+
+        Spread<Amps> At(Spread<Amps> amps) => amps.Rising(each => new Amps(each.Value * made / given));
+    }
+
+    // All draws of the part give way alike, each figure by what all the figures of its sort come to.
+    private static Spread<Amps> Held(Load load, PowerCap cap, Spread<Amps> of, Func<Draw, Spread<Amps>> figures)
+    {
+        return new Spread<Amps>(Share(of.Low, spread => spread.Low), Share(of.Likely, spread => spread.Likely), Share(of.High, spread => spread.High));
+
+        Amps Share(Amps amps, Func<Spread<Amps>, Amps> figure)
+        {
+            var all = load.Draws.Sum(draw => Math.Abs(VoltsOf(draw)) * Math.Max(0, figure(figures(draw)).Value));
+            return all > cap.Limit.Value.Value ? new Amps(amps.Value * cap.Limit.Value.Value / all) : amps;
+        }
+    }
+
+    private static double VoltsOf(Draw draw) => Signal.Parse(draw.Rail)!.SupplyVoltage!.Value.Value;
+}

@@ -1,0 +1,157 @@
+using CsCheck;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests.Feed;
+
+/// <summary>What takes watts rather than amperes, what a setting holds back, and what starts in turn.</summary>
+public sealed class FeedSagTests
+{
+    [Fact]
+    public void What_holds_its_power_takes_more_amperes_the_more_is_lost_on_the_way()
+        => Gen.Double[1, 120].Select(Gen.Int[14, 30], Gen.Int[100, 3000]).Hold(each =>
+        {
+            var (watts, awg, length) = each;
+            var flows = Flows(Thin(watts, awg, length));
+            var (flow, ohms) = (flows.All.Single(), flows.Network.Falls(0, 0));
+            // P = I · (V − I · R), the smaller solution; none where P > V² / 4R.
+            var under = 144 - (4 * ohms * watts);
+            Assert.Equal(under < 0, flows.Collapses.Length > 0);
+            var amps = under < 0 ? watts / 12 : (12 - Math.Sqrt(under)) / (2 * ohms);
+            // At the edge each sweep gains less and less.
+            Assert.Equal(amps, flow.At(LoadCase.Peak).Likely.Value, amps * (under is > 0 and < 0.01 ? 1e-2 : 1e-7));
+        });
+
+    [Theory]
+    [InlineData(0.98, false)]
+    [InlineData(1.02, true)]
+    public void What_no_voltage_is_left_for_is_a_stop_that_says_where(double share, bool isTold)
+    {
+        var most = 144 / (4 * Flows(Thin(1, 30, 3000)).Network.Falls(0, 0));
+        var found = Review.Of(Thin(share * most, 30, 3000)).Findings.Where(finding => finding.Rule.Code == "FEED-026").ToArray();
+        Assert.Equal(isTold, found.Length == 1);
+        if (isTold)
+            Assert.Equal((Severity.Stop, "/loads/load/draws/+12 V", true),
+                (found[0].Severity, found[0].Subject.Text, found[0].Message.Contains("cannot be fed by lead", StringComparison.Ordinal)));
+    }
+
+    [Fact]
+    public void In_amperes_it_takes_what_is_said_whatever_is_lost()
+    {
+        var graft = Thin(24, 30, 3000);
+        graft = graft with { Loads = [graft.Loads[0] with { Draws = [graft.Loads[0].Draws[0] with { HoldsPower = false }] }] };
+        Assert.Equal(2, Flows(graft).All.Single().At(LoadCase.Peak).Likely.Value, 12);
+    }
+
+    [Fact]
+    public void The_same_watts_from_a_rail_of_a_little_more_are_a_little_less_current()
+    {
+        var graft = Fed(SmallSupply() with { Rails = [new Rail(Signal("+19.5 V"), Limit(5))], Combined = [] }, Draw("+19 V", 2) with { HoldsPower = true });
+        Assert.Equal(38 / 19.5, Flows(graft).All.Single().At(LoadCase.Peak).Likely.Value, 9);
+    }
+
+    [Theory]
+    [InlineData(60, 60, 36)] // 72 W at peak, 36 in ordinary use
+    [InlineData(71, 71, 36)]
+    [InlineData(30, 30, 30)]
+    [InlineData(80, 72, 36)]
+    public void A_setting_holds_ordinary_use_and_peak_over_all_rails_alike(double cap, double peak, double typical)
+    {
+        var graft = Capped(cap);
+        var flows = Review.Of(graft).Feed.Flows.All.ToArray();
+        double Watts(LoadCase loadCase) => flows.Sum(flow => flow.Rail.Voltage.Value * flow.At(loadCase).Likely.Value);
+        Assert.Equal(peak, Watts(LoadCase.Peak), 9);
+        Assert.Equal(typical, Watts(LoadCase.Typical), 9);
+        Assert.Equal(72, Watts(LoadCase.Spike), 9);
+        // 4 A and 4.8 A give way alike.
+        Assert.Equal(1.2, flows[1].At(LoadCase.Peak).Likely.Value / flows[0].At(LoadCase.Peak).Likely.Value, 9);
+    }
+
+    [Theory]
+    [InlineData(60, true)]  // 60 W would do, 72 W is beyond the 65 of the total
+    [InlineData(100, false)] // it holds nothing back: beyond the total either way, told as such
+    public void What_is_carried_only_while_a_setting_holds_is_told(double cap, bool isTold)
+    {
+        var graft = Capped(cap).WithSupply("supply", supply => supply with { Total = new TotalLimit(new(new Watts(65), Evidence.Label)) });
+        Assert.Equal(isTold, Review.Of(graft).Findings.Any(finding => finding is { Rule.Code: "FEED-027", Severity: Severity.Check, Subject.Text: "/supplies/supply/total" }));
+    }
+
+    [Theory]
+    [InlineData(false, 10)]
+    [InlineData(true, 6)] // one starts at 2 A while four run at 1
+    public void Of_drives_that_start_in_turn_one_starts_and_the_others_run(bool inTurn, double amps)
+    {
+        var graft = Fed(SmallSupply()) with
+        {
+            Loads = [.. Enumerable.Range(0, 5).Select(at => Hung($"load{at}", "board", "supply") with
+            {
+                Draws = [Draw("+12 V", 2) with { Start = Currents(2, 2, 2) }],
+                StartsInTurn = inTurn,
+            })],
+        };
+        Assert.Equal(12 * amps, Review.Of(graft).Feed.Supplies[0].Find(FeedLimitKey.OfRail("+12 V"))!.In(LoadCase.Start).Used.Likely.Value, 9);
+    }
+
+    [Fact]
+    public void Of_what_starts_in_turn_the_one_counts_whose_start_weighs_most()
+        => Gen.Double[0, 3].Select(Gen.Double[0, 3]).Array[1, 5].Hold(each =>
+        {
+            var graft = Fed(SmallSupply()) with
+            {
+                Loads = [.. each.Index().Select(at => Hung($"load{at.Index}", "board", "supply") with
+                {
+                    Draws = [new Draw("+12 V", Exactly(0), Exactly(at.Item.Item1), Exactly(9), Evidence.Measured) { Start = Exactly(at.Item.Item2) }],
+                    StartsInTurn = true,
+                })],
+            };
+            // Each of them in turn, or none of them while all run.
+            var most = each.Max(one => Math.Max(one.Item2, one.Item1) + each.Sum(other => other.Item1) - one.Item1);
+            Assert.Equal(12 * most, Review.Of(graft).Feed.Supplies[0].Find(FeedLimitKey.OfRail("+12 V"))!.In(LoadCase.Start).Used.Likely.Value, 6);
+        }, iter: 200);
+
+    [Fact]
+    public void Rails_and_drops_never_fall_as_a_load_takes_more()
+        => Gen.Int[0, int.MaxValue].Select(Gen.Int[0, 20], Gen.Double[0, 3]).Hold(each =>
+        {
+            var (seed, which, more) = each;
+            var graft = SlowFeedTests.Made(seed);
+            var load = graft.Loads[which % graft.Loads.Length];
+            var draw = load.Draws[which % load.Draws.Length];
+            var after = graft.WithDraw(load.Id, draw.Rail, draw.Socket, known => known with { Peak = known.Peak.Rising(amps => new Amps(amps.Value + more)) });
+            var (less, most) = (Flows(graft), Flows(after));
+            foreach (var (supply, rail) in graft.Supplies.SelectMany(supply => supply.Rails.Select(rail => (supply, rail))))
+                Assert.True(Watts(most, supply, rail) >= Watts(less, supply, rail) - 1e-9, $"{supply.Id} {rail.Name}");
+            for (var tap = 0; tap < less.Network.Taps.Length; tap++) Assert.True(Drop(most, tap) >= Drop(less, tap) - 1e-9, $"tap {tap}");
+        }, iter: 100);
+
+    private static double Watts(FeedFlows flows, Supply supply, Rail rail) => FeedUse.Sum(flows.Of(supply, rail), LoadCase.Peak, isPower: true).Likely.Value;
+
+    private static double Drop(FeedFlows flows, int tap)
+        => Enumerable.Range(0, flows.Network.Taps.Length).Sum(taken => flows.Network.Falls(tap, taken) * SlowFeedTests.AmpsOf(flows, taken));
+
+    private static Spread<Amps> Exactly(double amps) => Spread<Amps>.Exactly(new Amps(amps));
+
+    // 48 W of 12 V and 24 W of 5 V at peak.
+    private static Graft Capped(double cap)
+    {
+        var graft = Fed(SmallSupply() with { Total = null }, Draw("+12 V", 4), Draw("+5 V", 4.8));
+        return graft with { Loads = [graft.Loads[0] with { Cap = new PowerCap(new(new Watts(cap), Evidence.Document)) }] };
+    }
+
+    private static Graft Thin(double watts, int awg, double length)
+    {
+        var lead = new SupplyLead("lead", "lead")
+        {
+            Awg = awg,
+            Length = new Millimetres(length),
+            Plugs = [new SupplyPlug("p", ConnectorTypes.Find("peripheral-power-4")!)],
+        };
+        var amps = watts / 12;
+        var graft = Fed(SmallSupply() with { Leads = [lead] }, Draw("+12 V", amps) with { HoldsPower = true });
+        return graft with { Loads = [graft.Loads[0].At("lead/p")] };
+    }
+}
