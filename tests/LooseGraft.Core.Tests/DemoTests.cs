@@ -42,7 +42,7 @@ public sealed class DemoTests
     [InlineData("ferry-radiogram", "+12 V", 147.36, 144, FeedVerdict.DoesNotCarry)] // 12 × (6.2 + 4.1 + 0.18 + 1.8)
     [InlineData("lending-desk", "+5 V standby", 4, 12.5, FeedVerdict.Carries)] // 5 × 0.8
     [InlineData("weighbridge", "in all", 186.6, 210, FeedVerdict.MayNotCarry)] // 12 × (8.3 + 6.2 + 0.5 + 0.25 + 0.3)
-    [InlineData("slide-projector", "+12 V", 29.488636, 36, FeedVerdict.CarriesTightly)] // 12.75 W / 0.8799 of the converter + 12 × (1 + 0.25)
+    [InlineData("slide-projector", "+12 V", 30.159029, 36, FeedVerdict.CarriesTightly)]// 15 W and 12.75 W / 0.8799, at 11.47 V
     public void Each_supply_is_as_full_as_it_was_made_to_be(string demo, string limit, double likely, double gives, FeedVerdict verdict)
     {
         var found = Demo(demo).Feed.Supplies.SelectMany(supply => supply.Limits).First(each => each.Name == limit);

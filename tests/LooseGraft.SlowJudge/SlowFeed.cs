@@ -155,7 +155,8 @@ public sealed class SlowFeed
         foreach (var signal in new[] { "+12 V", "+5 V", "+3.3 V", "ground" })
         {
             var before = RailOf(supply, signal, lead);
-            var few = Items(lead, "railWires").Where(each => Text(each, "rail") == signal).Select(each => (int?)each.GetProperty("wires").GetInt32()).FirstOrDefault();
+            var few = Items(lead, "railWires").Where(each => Text(each, "rail") == signal).Select(each => (int?)each.GetProperty("wires").GetInt32())
+                .FirstOrDefault();
             foreach (var (index, plug) in plugs.Index())
             {
                 tied.Add(plug);

@@ -20,6 +20,9 @@ public sealed class FeedFlows
 
     private readonly FeedFlow?[] _flows;
 
+    // The same while no voltage is lost on the way.
+    private readonly FeedFlow?[] _nominal;
+
     // From the parts towards the wall.
     private readonly List<int> _order = [];
     private readonly Dictionary<string, ImmutableArray<(int Tap, double Share)>> _weights = [];
@@ -37,7 +40,8 @@ public sealed class FeedFlows
         Network = FeedNetwork.Of(graft, netlist);
         _flows = new FeedFlow?[Network.Taps.Length];
         foreach (var supply in graft.Supplies) Resolve(supply, []);
-        Collapses = FeedSag.Settle(Network, _flows, _order, Taken);
+        _nominal = [.. _flows];
+        Collapses = FeedSag.Settle(Network, _flows, _order, LoadCases.All, Taken);
         foreach (var supply in graft.Supplies) _given[supply.Id] = TermsOf(supply);
     }
 
@@ -60,13 +64,35 @@ public sealed class FeedFlows
     public FeedFlow? Into(Supply supply) => All.FirstOrDefault(flow => flow.Feeds?.Id == supply.Id);
 
     /// <summary>What a supply gives in all at one load case.</summary>
-    public Spread<Watts> Given(Supply supply, LoadCase loadCase)
-        => FeedUse.Sum(Of(supply), loadCase, isPower: true).Rising(watts => new Watts(watts.Value));
+    public Spread<Watts> Given(Supply supply, LoadCase loadCase) => Given(Of(supply), loadCase);
 
     /// <summary>What it takes for that, upstream or at the wall: most where it gives most at its worst efficiency.</summary>
-    public Spread<Watts> Taken(Supply supply, LoadCase loadCase)
+    public Spread<Watts> Taken(Supply supply, LoadCase loadCase) => Taken(supply, Given(supply, loadCase));
+
+    /// <summary>What limits are asked for at peak, high figures, if one consumer took another current.</summary>
+    /// <returns>By limit, in its unit; null where something could not be fed then.</returns>
+    internal Func<FeedLimit, double>? PeakWith(FeedFlow consumer, Amps current)
     {
-        var given = Given(supply, loadCase);
+        var (flows, tap) = (_nominal.ToArray(), Array.FindIndex(_flows, flow => ReferenceEquals(flow, consumer)));
+        flows[tap] = flows[tap]!.With(LoadCase.Peak, Spread<Amps>.Exactly(current));
+        var gone = FeedSag.Settle(Network, flows, _order, [LoadCase.Peak],
+            (supply, loadCase) => Taken(supply, Given(Terms(flows, _weights[supply.Id], 1), loadCase)));
+        if (gone.Length > Collapses.Length) return null;
+        var changed = new Dictionary<object, FeedFlow>(ReferenceEqualityComparer.Instance);
+        for (var at = 0; at < flows.Length; at++)
+        {
+            if (_flows[at] is { } flow) changed[flow] = flows[at]!;
+        }
+
+        return limit => FeedUse.Sum(limit.Counted.Select(term => term with { Flow = changed[term.Flow] }), LoadCase.Peak, limit.Limit.Value.IsPower)
+            .High.Value;
+    }
+
+    private static Spread<Watts> Given(ImmutableArray<FeedTerm> terms, LoadCase loadCase)
+        => FeedUse.Sum(terms, loadCase, isPower: true).Rising(watts => new Watts(watts.Value));
+
+    private Spread<Watts> Taken(Supply supply, Spread<Watts> given)
+    {
         var (low, likely, high) = (EfficiencyAt(supply, given.High).Low, EfficiencyAt(supply, given.Likely).Likely, EfficiencyAt(supply, given.Low).High);
         // At little load the curve falls, so that less given may mean more taken; the ends are put in order.
         var (most, middle, least) = (given.High.Value / low, given.Likely.Value / likely, given.Low.Value / high);
@@ -123,12 +149,14 @@ public sealed class FeedFlows
 
     private ImmutableArray<FeedTerm> TermsOf(Supply supply) => Terms(_weights[supply.Id], 1);
 
-    private ImmutableArray<FeedTerm> Terms(IEnumerable<(int Tap, double Share)> passing, double weight)
+    private ImmutableArray<FeedTerm> Terms(IEnumerable<(int Tap, double Share)> passing, double weight) => Terms(_flows, passing, weight);
+
+    private static ImmutableArray<FeedTerm> Terms(FeedFlow?[] flows, IEnumerable<(int Tap, double Share)> passing, double weight)
     {
         var terms = ImmutableArray.CreateBuilder<FeedTerm>();
         foreach (var (tap, share) in passing)
         {
-            if (_flows[tap] is { } flow && Math.Abs(share) > Nothing) terms.Add(new FeedTerm(flow, share * weight));
+            if (flows[tap] is { } flow && Math.Abs(share) > Nothing) terms.Add(new FeedTerm(flow, share * weight));
         }
 
         return terms.DrainToImmutable();

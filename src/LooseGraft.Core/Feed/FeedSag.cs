@@ -20,17 +20,18 @@ internal static class FeedSag
     /// <param name="network">The network.</param>
     /// <param name="flows">The current of each tap at nominal voltage; null where none flows.</param>
     /// <param name="order">The taps from the parts towards the wall.</param>
+    /// <param name="cases">The load cases that are asked for.</param>
     /// <param name="taken">The watts that a supply takes with the currents as they stand.</param>
     /// <returns>What cannot be fed.</returns>
     public static ImmutableArray<FeedCollapse> Settle(
-        FeedNetwork network, FeedFlow?[] flows, IReadOnlyList<int> order, Func<Supply, LoadCase, Spread<Watts>> taken)
+        FeedNetwork network, FeedFlow?[] flows, IReadOnlyList<int> order, IReadOnlyList<LoadCase> cases, Func<Supply, LoadCase, Spread<Watts>> taken)
     {
         int[] sagging = [.. order.Where(tap => flows[tap] is { HoldsPower: true } or { Feeds: not null })];
         if (sagging.Length == 0) return [];
         var nominal = flows.ToArray();
         var falls = sagging.ToDictionary(tap => tap, tap => FallsAt(network, flows, tap));
         var collapses = new List<FeedCollapse>();
-        foreach (var loadCase in LoadCases.All)
+        foreach (var loadCase in cases)
         {
             var gone = new bool[3];
             while (Sweep(loadCase, gone) is var (tap, figure))

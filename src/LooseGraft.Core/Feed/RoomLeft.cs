@@ -11,10 +11,13 @@ namespace LooseGraft.Core.Feed;
 /// <remarks>
 /// A draw of nothing is put at each place, and its share at every limit looked up. Each limit is then solved by itself for what it has left at peak, high
 /// figure: limit less use, over the share. Through a converter the equation of its efficiency is solved for what it may give while it takes what it takes now
-/// and what is left upstream. No stepping.
+/// and what is left upstream. Where parts or converters take more the less voltage is left, the answer is brought down to what the settled currents leave.
 /// </remarks>
 public sealed record RoomLeft(Amps Amps, string First)
 {
+    private const int MostSteps = 40;
+    private const double Exact = 1e-6;
+
     private static readonly RoomLeft Unknown = new(new Amps(0), "no limit is known, so nothing can be promised");
 
     /// <summary>The room at places.</summary>
@@ -34,7 +37,11 @@ public sealed record RoomLeft(Amps Amps, string First)
         var with = FeedStage.Review(graft with { Loads = [.. graft.Loads, .. probes] }, feed.Netlist);
         var rooms = new Dictionary<string, RoomLeft>();
         foreach (var flow in with.Flows.All.Where(flow => flow.Consumer[0] == '\0'))
-            rooms[flow.Consumer] = CarriesIt(flow, asked[int.Parse(flow.Consumer.AsSpan(1), null)].Way) ? Of(with, flow, []) : Lacking(flow);
+        {
+            var isThere = CarriesIt(flow, asked[int.Parse(flow.Consumer.AsSpan(1), null)].Way);
+            rooms[flow.Consumer] = isThere ? Sagging(with, flow, Of(with, flow, [])) : Lacking(flow);
+        }
+
         return [.. asked.Index().Select(place => rooms.GetValueOrDefault($"\0{place.Index}") ?? new RoomLeft(new Amps(0), $"no {place.Item.Rail} there"))];
     }
 
@@ -76,6 +83,35 @@ public sealed record RoomLeft(Amps Amps, string First)
         }
 
         return Through(feed, probe, best, seen) is var room && double.IsFinite(room.Amps.Value) ? room : Unknown;
+    }
+
+    // What takes more the less voltage is left leaves less room than that: the limits are asked again, and what is left of the way to them shared out anew.
+    private static RoomLeft Sagging(FeedReview feed, FeedFlow probe, RoomLeft room)
+    {
+        if (room.Amps.Value <= 0 || feed.Flows.All.All(flow => flow is { HoldsPower: false, Feeds: null })) return room;
+        var limits = feed.Supplies.SelectMany(review => review.Limits.Select(limit => (limit, Name: $"{limit.Name} of {review.Name}"))).ToArray();
+        var (low, high) = ((Amps: 0.0, Share: 0.0), (Amps: room.Amps.Value, Share: double.PositiveInfinity));
+        var (first, next) = (room.First, room.Amps.Value);
+        for (var step = 0; step < MostSteps; step++)
+        {
+            var (share, name) = Fullest(next);
+            if (share > 1 - Exact) first = name;
+            if (share > 1 + Exact) high = (next, share);
+            else low = (next, share);
+            if (low.Amps == next && (share > 1 - Exact || step == 0)) break;
+            next = low.Amps + ((high.Amps - low.Amps) * (double.IsFinite(high.Share) ? (1 - low.Share) / (high.Share - low.Share) : 0.5));
+        }
+
+        return new RoomLeft(new Amps(low.Amps), first);
+
+        // Of the limits that feel it, the one that is nearest to being full.
+        (double Share, string Name) Fullest(double amps)
+        {
+            if (feed.Flows.PeakWith(probe, new Amps(amps)) is not { } used) return (double.PositiveInfinity, "a part that cannot be fed then");
+            return limits.Select(each => (Used: used(each.limit), each.limit, each.Name))
+                .Where(each => each.Used - each.limit.In(LoadCase.Peak).Used.High.Value > Exact * Exact * each.limit.Limit.Value.Value)
+                .Select(each => (each.Used / each.limit.Limit.Value.Value, each.Name)).DefaultIfEmpty((0, first)).Max();
+        }
     }
 
     // What the supply may give on, by what is left of what feeds it.

@@ -26,8 +26,8 @@ internal static class SettingFindings
             if (worst is null) continue;
             yield return Finding.Of(FeedRules.HeldBySetting, worst.Subject,
                 $"{graft.NameOf(supply.Part)}, {worst.Name}: carries it while a setting holds {parts}; without, it is asked for {worst.In(LoadCase.Peak).Used} at peak of {worst.Limit.Value}.",
-                worst.Weakest, "a setting is lost with the battery of the board: write on the shell what it must be", "set it, read it back, and measure at the wall",
-                "a supply or a way that bears the part without it");
+                worst.Weakest, "a setting is lost with the battery of the board: write on the shell what it must be",
+                "set it, read it back, and measure at the wall", "a supply or a way that bears the part without it");
         }
     }
 }

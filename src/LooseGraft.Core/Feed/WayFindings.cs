@@ -20,7 +20,7 @@ internal static class WayFindings
            from lead in supply.Leads
            from rail in supply.RailsOn(lead)
            where supply.IsOpen(lead, rail.Output)
-               && flows.All.Any(flow => flow.Rail == rail && flow.Supply.Id == supply.Id && flow.Way.Any(step => step.Subject == new SupplyLeadSubject(supply.Id, lead.Id)))
+               && flows.All.Any(flow => flow.Rail == rail && flow.Way.Any(step => step.Subject == new SupplyLeadSubject(supply.Id, lead.Id)))
            let names = string.Join(" or ", supply.Rails.Where(other => other.Output == rail.Output).Select(other => other.Name))
            select Finding.Of(FeedRules.LeadOfWhichRail, new SupplyLeadSubject(supply.Id, lead.Id),
                $"{graft.NameOf(supply.Part)}, {lead.Name}: nobody said whether it hangs on {names}; it is counted on {rail.Name}, as most supplies are made.",

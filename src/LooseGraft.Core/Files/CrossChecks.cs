@@ -49,7 +49,7 @@ internal static class CrossChecks
                 Find(context, $".loads[{index}].draws[{at}].port", new PortId(load.Part, draw.Socket!), ports);
             if (load.Meant is not { } meant) continue;
             Exists(context, $".loads[{index}].meant.supply", meant.Supply, supplies, "the id of a supply");
-            if (meant.Rail is { } rail && graft.Supplies.FirstOrDefault(supply => supply.Id == meant.Supply) is { } of && of.Rails.All(each => each.Name != rail))
+            if (meant.Rail is { } rail && graft.Supplies.Any(supply => supply.Id == meant.Supply && supply.Rails.All(each => each.Name != rail)))
                 context.Fail($".loads[{index}].meant.rail", ReadContext.Quote(rail), "a rail of its supply");
             if (meant.Plug is { } plug && !plugs.Contains((meant.Supply, plug)))
                 context.Fail($".loads[{index}].meant.plug", ReadContext.Quote(plug), "a plug of its supply, written string/plug");

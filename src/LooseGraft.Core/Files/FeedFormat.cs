@@ -53,7 +53,8 @@ internal static class FeedFormat
         var awg = lead.Usual("awg", Gauge, value => value.Awg, WireGauge.Usual, "Gauge of its wires.");
         var length = lead.Optional("lengthMm", Length, value => value.Length, "Its length to the last plug.");
         var wires = lead.Usual("wiresEach", new IntegerCodec(1, 16), value => value.WiresEach, 1, "Wires side by side for each supply.");
-        var rails = lead.Many("rails", OutputName, GraftFileLimits.Rails, value => value.Rails, "The rails its wires come from, where several give one voltage.");
+        var rails = lead.Many(
+            "rails", OutputName, GraftFileLimits.Rails, value => value.Rails, "The rails its wires come from, where several give one voltage.");
         var few = new ObjectCodec<RailWires>("railWires", "How many wires of a lead carry one rail.", isInline: true);
         var rail = few.Required("rail", OutputName, value => value.Rail, "The rail, or ground.");
         var count = few.Required("wires", new IntegerCodec(1, 16), value => value.Wires, "Wires side by side.");

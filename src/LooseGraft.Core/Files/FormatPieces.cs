@@ -44,7 +44,8 @@ internal static class FormatPieces
 
     // A rail by its voltage, or as its label calls it.
     public static readonly Codec<string> OutputName = new MappedCodec<string, string>(
-        new TextCodec(40), text => Rail.Numbered(text) is { } numbered ? numbered : Signal.Parse(text) is { Family: SignalFamily.Supply } supply ? supply.Name : text, name => name, "the name of a rail");
+        new TextCodec(40), text => Rail.Numbered(text) ?? (Signal.Parse(text) is { Family: SignalFamily.Supply } supply ? supply.Name : text), name => name,
+        "the name of a rail");
 
     public static readonly Codec<PortId> PortName = new MappedCodec<string, PortId>(new TextCodec(81), text => PortId.Parse(text), port => port.ToString(),
         "a port written part/port, such as kt31/panel");

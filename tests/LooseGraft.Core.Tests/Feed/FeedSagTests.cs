@@ -77,8 +77,25 @@ public sealed class FeedSagTests
     public void What_is_carried_only_while_a_setting_holds_is_told(double cap, bool isTold)
     {
         var graft = Capped(cap).WithSupply("supply", supply => supply with { Total = new TotalLimit(new(new Watts(65), Evidence.Label)) });
-        Assert.Equal(isTold, Review.Of(graft).Findings.Any(finding => finding is { Rule.Code: "FEED-027", Severity: Severity.Check, Subject.Text: "/supplies/supply/total" }));
+        Assert.Equal(isTold, Review.Of(graft).Findings.Any(finding
+            => finding is { Rule.Code: "FEED-027", Severity: Severity.Check, Subject.Text: "/supplies/supply/total" }));
     }
+
+    [Fact]
+    public void Room_at_a_place_is_exact_where_something_takes_more_the_less_voltage_is_left()
+        => Gen.Double[1, 25].Select(Gen.Int[16, 26], Gen.Int[200, 2000]).Hold(each =>
+        {
+            var graft = Thin(each.Item1, each.Item2, each.Item3);
+            var room = Room(graft, "supply", "+12 V", "lead/p");
+            var limits = With(graft, room.Amps.Value).Feed.Supplies[0].Limits;
+            Assert.All(limits, limit => Assert.True(limit.In(LoadCase.Peak).Used.High.Value <= 1.001 * limit.Limit.Value.Value || room.Amps.Value == 0));
+            if (room.Amps.Value == 0) return;
+            var first = limits.Single(limit => $"{limit.Name} of supply" == room.First);
+            Assert.Equal(first.Limit.Value.Value, first.In(LoadCase.Peak).Used.High.Value, 0.001 * first.Limit.Value.Value);
+        });
+
+    private static Review With(Graft graft, double amps)
+        => Review.Of(graft with { Loads = graft.Loads.Add(Hung("more", "board", "supply").At("lead/p") with { Draws = [Draw("+12 V", amps)] }) });
 
     [Theory]
     [InlineData(false, 10)]

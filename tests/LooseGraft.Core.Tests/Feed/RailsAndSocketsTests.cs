@@ -23,7 +23,8 @@ public sealed class RailsAndSocketsTests
         var supply = Review.Of(graft).Feed.Supplies[0];
         Assert.Equal((36, Math.Round(12 * amps, 9)), (WattsOf(supply, "12V1"), Math.Round(WattsOf(supply, "12V2"), 9)));
         Assert.Equal(weight, supply.Find(FeedLimitKey.OfRail("12V2"))!.SeverityAt(LoadCase.Peak));
-        Assert.Equal(weight is not null, Review.Of(graft).Findings.Any(finding => finding is { Rule.Code: "FEED-001", Subject.Text: "/supplies/supply/rails/12V2" }));
+        Assert.Equal(weight is not null, Review.Of(graft).Findings.Any(finding
+            => finding is { Rule.Code: "FEED-001", Subject.Text: "/supplies/supply/rails/12V2" }));
         Assert.DoesNotContain(Review.Of(graft).Findings, finding => finding.Rule.Code is "FEED-020" or "FEED-025");
     }
 
@@ -49,7 +50,8 @@ public sealed class RailsAndSocketsTests
         });
         var review = Review.Of(graft);
         Assert.Equal(counted, review.Feed.Flows.All.Single(flow => flow.Subject.Text.EndsWith("processor", StringComparison.Ordinal)).Rail.Name);
-        Assert.Equal(isTold, review.Findings.Any(finding => finding is { Rule.Code: "FEED-025", Severity: Severity.Check, Subject.Text: "/supplies/supply/strings/processor" }));
+        Assert.Equal(isTold, review.Findings.Any(finding
+            => finding is { Rule.Code: "FEED-025", Severity: Severity.Check, Subject.Text: "/supplies/supply/strings/processor" }));
     }
 
     [Fact]
@@ -123,7 +125,8 @@ public sealed class RailsAndSocketsTests
     }
 
     private static double Rooms(Graft graft, string rail)
-        => RoomLeft.Everywhere(graft, Review.Of(graft).Feed, Review.Of(graft).Feed.Supplies[0]).First(each => each.Place == $"{rail} of supply").Room.Amps.Value;
+        => RoomLeft.Everywhere(graft, Review.Of(graft).Feed, Review.Of(graft).Feed.Supplies[0])
+            .First(each => each.Place == $"{rail} of supply").Room.Amps.Value;
 
     private static double WattsOf(SupplyReview supply, string rail) => supply.Find(FeedLimitKey.OfRail(rail))!.In(LoadCase.Peak).Used.Likely.Value;
 

@@ -13,8 +13,10 @@ public sealed record RelabelSupply(string Supply, Supply Label) : GraftEdit
         var names = Label.Rails.Select(rail => rail.Name).ToHashSet();
         var relabelled = graft.WithSupply(Supply, supply => supply with
         {
-            Rails = [.. Label.Rails.Select(rail => Kept(supply.Rails, rail, other => other.Name == rail.Name && other.Output == rail.Output && other.Limit.Value == rail.Limit.Value))],
-            Combined = [.. Label.Combined.Select(shared => Kept(supply.Combined, shared, other => other.Rails == shared.Rails && other.Limit.Value == shared.Limit.Value))],
+            Rails = [.. Label.Rails.Select(rail => Kept(
+                supply.Rails, rail, other => (other.Name, other.Output, other.Limit.Value) == (rail.Name, rail.Output, rail.Limit.Value)))],
+            Combined = [.. Label.Combined.Select(shared => Kept(
+                supply.Combined, shared, other => (other.Rails, other.Limit.Value) == (shared.Rails, shared.Limit.Value)))],
             Total = Label.Total is { } total && supply.Total is { } known && known.Limit.Value == total.Limit.Value ? known : Label.Total,
             Leads = [.. supply.Leads.Select(lead => lead with
             {

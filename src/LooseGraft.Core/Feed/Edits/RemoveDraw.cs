@@ -7,7 +7,8 @@ public sealed record RemoveDraw(string Load, string Rail, string? Socket) : Graf
 {
     public override Graft Apply(Graft graft) => graft with
     {
-        Loads = [.. graft.Loads.Select(load => load.Id == Load ? load with { Draws = load.Draws.RemoveAll(draw => draw.Rail == Rail && draw.Socket == Socket) } : load)
+        Loads = [.. graft.Loads
+            .Select(load => load.Id != Load ? load : load with { Draws = load.Draws.RemoveAll(draw => draw.Rail == Rail && draw.Socket == Socket) })
             .Where(load => load.Id != Load || !load.Draws.IsEmpty)],
     };
 

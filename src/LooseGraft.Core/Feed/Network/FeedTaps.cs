@@ -94,8 +94,8 @@ internal sealed class FeedTaps
 
     // The contacts of a part that take, or pass on, what is wanted; those first that something feeds.
     private int NodeOf(FeedTap tap, Signal wanted, Func<int, bool> isFed)
-        => tap.Draw?.Socket is { } socket ? NodeOf(_netlist.ContactsOf(new PortId(tap.Part, socket)), wanted, isFed) ?? PlaneOf($"{tap.Part}/{socket}", wanted.Name)
-            : NodeOf(tap.Part, wanted, isFed);
+        => tap.Draw?.Socket is not { } socket ? NodeOf(tap.Part, wanted, isFed)
+            : NodeOf(_netlist.ContactsOf(new PortId(tap.Part, socket)), wanted, isFed) ?? PlaneOf($"{tap.Part}/{socket}", wanted.Name);
 
     // What enters by a socket of its own feeds nothing else of the part.
     private int NodeOf(string part, Signal wanted, Func<int, bool> isFed)

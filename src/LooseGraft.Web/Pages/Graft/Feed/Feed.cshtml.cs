@@ -77,7 +77,8 @@ public sealed partial class FeedModel(GraftStore store, ReviewCache reviews) : G
     public IEnumerable<(PortId Port, string Name)> Sockets
         => from part in Graft.Parts
            from port in part.Ports
-           where port.Type.Housing is Housing.Power or Housing.Barrel && port.Gender == port.Type.BoardGender && part.Kind is not (PartKind.Supply or PartKind.Brick)
+           where port.Type.Housing is Housing.Power or Housing.Barrel && port.Gender == port.Type.BoardGender
+               && part.Kind is not (PartKind.Supply or PartKind.Brick)
            select (new PortId(part.Id, port.Id), $"{port.Name} of {part.Name}");
 
     public static string? Figure(double? value) => value?.ToString(CultureInfo.InvariantCulture);
@@ -93,7 +94,8 @@ public sealed partial class FeedModel(GraftStore store, ReviewCache reviews) : G
     public async Task<IActionResult> OnPostHoldAsync(string load, string? cap, bool inTurn)
     {
         var watts = string.IsNullOrWhiteSpace(cap) ? null : ModelState.NotNegative("cap", cap, "what a setting holds it to", "W");
-        return ModelState.IsValid ? await SaveAsync(new HoldLoad(load, watts is { } held ? new Watts(held) : null, Evidence.Document, inTurn)) : await InvalidAsync();
+        return ModelState.IsValid
+            ? await SaveAsync(new HoldLoad(load, watts is { } held ? new Watts(held) : null, Evidence.Document, inTurn)) : await InvalidAsync();
     }
 
     public Task<IActionResult> OnPostTrustAsync(FeedSchool school) => SaveAsync(new TrustSchool(school));

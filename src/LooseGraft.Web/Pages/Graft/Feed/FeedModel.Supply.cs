@@ -15,7 +15,8 @@ public sealed partial class FeedModel
     public async Task<IActionResult> OnPostRelabelAsync(string? rails, string? total)
     {
         if (!await LoadAsync() || Supply is not { } shown) return NotFound();
-        return SupplyLabel.Read(ModelState, rails, total, "relabel") is { } label ? await SaveAsync(new RelabelSupply(shown.Supply.Id, label)) : await InvalidAsync();
+        return SupplyLabel.Read(ModelState, rails, total, "relabel") is { } label
+            ? await SaveAsync(new RelabelSupply(shown.Supply.Id, label)) : await InvalidAsync();
     }
 
     public async Task<IActionResult> OnPostLeadAsync([Bind(Prefix = "")] LeadWiresForm lead)
