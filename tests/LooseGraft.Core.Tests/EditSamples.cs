@@ -26,7 +26,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         => typeof(GraftEdit).Assembly.GetTypes().Where(type => type.IsSubclassOf(typeof(GraftEdit)) && !type.IsAbstract)
         .OrderBy(type => type.FullName, StringComparer.Ordinal);
 
-    /// <summary>The demos, and the ferry radiogram once more with what no demo has: a made lead with a tie and a reading, keys, marks.</summary>
+    /// <summary>The demos, and the ferry radiogram once more with what no demo has: a made lead with a tie and a reading, keys, marks, a lead of a supply.</summary>
     public static IReadOnlyList<(Graft Graft, EditSamples Edits)> Demos { get; } = OfDemos();
 
     /// <summary>The parameters of a sort of edit.</summary>
@@ -145,6 +145,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
                 Ties = [new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, 2))],
                 Tests = [new ContinuityTest<LeadEnd>(new LeadEnd(true, 1), new LeadEnd(false, 1), true, default)],
             })],
+            Supplies = [.. ferry.Supplies.Select(supply => supply with { Leads = supply.Leads.Add(new SupplyLead("lead", "lead")) })],
             Photos = [.. ferry.Photos, .. ferry.Photos],
             Readings = [.. ferry.Readings,
                 .. ferry.Joints.Index()

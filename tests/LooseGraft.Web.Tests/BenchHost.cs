@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
+using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
@@ -38,6 +39,17 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
 
     /// <summary>A browser without script: follows redirects, keeps cookies.</summary>
     public HttpClient Browser() => CreateClient();
+
+    /// <summary>A weighbridge of one's own: its id, its Feed page, and a browser.</summary>
+    public async Task<(int Id, string Page, HttpClient Browser)> WeighbridgeAsync()
+    {
+        var weighbridge = await GraftAsync(1);
+        var id = await StoreAsync(store => store.AddAsync(weighbridge, TestContext.Current.CancellationToken));
+        return (id, $"/graft/{id}/feed", Browser());
+    }
+
+    /// <summary>A graft as it is kept.</summary>
+    public async Task<Graft> GraftAsync(int id) => (await StoreAsync(store => store.FindAsync(id, TestContext.Current.CancellationToken)))!.Graft;
 
     /// <summary>The store itself, for what a page does not show.</summary>
     public async Task<T> StoreAsync<T>(Func<GraftStore, Task<T>> ask)

@@ -12,11 +12,11 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task The_weighbridge_shows_three_schools_that_disagree_and_one_is_trusted()
     {
-        var (id, page, browser) = await WeighbridgeAsync();
+        var (id, page, browser) = await host.WeighbridgeAsync();
         var text = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
         Assert.Contains("They disagree on whether the supply will do.", text, StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Trust", ("Revision", "1"), ("school", "Recommended"));
-        Assert.Equal(FeedSchool.Recommended, (await GraftAsync(id)).TrustedSchool);
+        Assert.Equal(FeedSchool.Recommended, (await host.GraftAsync(id)).TrustedSchool);
         Assert.Contains("300 W are needed", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
     }
 
@@ -27,23 +27,23 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("1e309", "25", "the total")]
     public async Task A_total_or_headroom_that_is_none_is_told_and_nothing_is_kept(string total, string headroom, string words)
     {
-        var (id, page, browser) = await WeighbridgeAsync();
+        var (id, page, browser) = await host.WeighbridgeAsync();
         var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Judge", ("Revision", "1"), ("cardTotal", total), ("headroom", headroom));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.Equal(300, (await GraftAsync(id)).CardTotal!.Value.Value);
+        Assert.Equal(300, (await host.GraftAsync(id)).CardTotal!.Value.Value);
     }
 
     [Fact]
     public async Task What_if_changes_nothing_until_it_is_kept()
     {
-        var (id, page, browser) = await WeighbridgeAsync();
+        var (id, page, browser) = await host.WeighbridgeAsync();
         var tried = page + "?try=card-75";
         Assert.Contains("Graphics card, slot-fed, 75 W: does not fit", WebUtility.HtmlDecode(await browser.GetStringAsync(tried, Cancellation)),
             StringComparison.Ordinal);
-        var before = (await GraftAsync(id)).Parts.Length;
+        var before = (await host.GraftAsync(id)).Parts.Length;
         await BenchHost.SendAsync(browser, tried, tried + "&handler=KeepTried", ("Revision", "1"));
-        var after = await GraftAsync(id);
+        var after = await host.GraftAsync(id);
         Assert.Equal(before + 1, after.Parts.Length);
         Assert.Contains(after.Loads, load => load.Part == after.Parts[^1].Id && load.Draws.Any(draw => draw.Spike is not null));
         Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page + "?try=nothing&at=nowhere", Cancellation)).StatusCode);
@@ -56,7 +56,7 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("1e309", "is not a figure")]
     public async Task A_typed_current_is_tried_like_a_part(string amps, string words)
     {
-        var (_, page, browser) = await WeighbridgeAsync();
+        var (_, page, browser) = await host.WeighbridgeAsync();
         Assert.Contains(words, WebUtility.HtmlDecode(await browser.GetStringAsync($"{page}?amps={amps}&from=%2B12%20V%20standby", Cancellation)),
             StringComparison.Ordinal);
     }
@@ -64,18 +64,18 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_lead_with_plugs_is_added_taken_by_a_part_and_taken_out_again()
     {
-        var (id, page, browser) = await WeighbridgeAsync();
+        var (id, page, browser) = await host.WeighbridgeAsync();
         await BenchHost.SendAsync(
             browser, page, page + "?handler=AddLead", ("Revision", "1"), ("leadName", "Drive lead"), ("awg", "20"), ("wires", "1"), ("leadMm", "400"),
             ("connector", "drive-power-15"), ("count", "2"));
-        var lead = (await GraftAsync(id)).Supplies[0].Leads[^1];
+        var lead = (await host.GraftAsync(id)).Supplies[0].Leads[^1];
         Assert.Equal(("drive-lead", 20, 2), (lead.Id, lead.Awg, lead.Plugs.Length));
         await BenchHost.SendAsync(
             browser, page, page + "?handler=Draw", ("Revision", "2"), ("load", "drive"), ("rail", "+12 V"), ("low", "0.5"), ("likely", "0.5"), ("high", "0.5"),
             ("evidence", "Label"), ("place", "plug|supply|drive-lead/plug-1"));
-        Assert.Equal(new MeantWay("supply") { Plug = "drive-lead/plug-1" }, (await GraftAsync(id)).Loads.First(load => load.Id == "drive").Meant);
+        Assert.Equal(new MeantWay("supply") { Plug = "drive-lead/plug-1" }, (await host.GraftAsync(id)).Loads.First(load => load.Id == "drive").Meant);
         await BenchHost.SendAsync(browser, page, page + "?handler=RemoveLead", ("Revision", "3"), ("lead", "drive-lead"));
-        var left = await GraftAsync(id);
+        var left = await host.GraftAsync(id);
         Assert.Null(left.Loads.First(load => load.Id == "drive").Meant!.Plug);
         Assert.DoesNotContain(left.Supplies[0].Leads, each => each.Id == "drive-lead");
         var bad = await BenchHost.SendAsync(
@@ -87,12 +87,12 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_supply_that_is_made_to_feed_itself_is_answered_with_words()
     {
-        var (id, page, browser) = await WeighbridgeAsync();
+        var (id, page, browser) = await host.WeighbridgeAsync();
         await BenchHost.SendAsync(browser, page, page + "?handler=Facts", ("Revision", "1"), ("efficiency", "Gold"), ("age", "3"), ("input", "supply|+12 V"));
         Assert.Contains("nothing in this ring is fed", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
         var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Facts", ("Revision", "2"), ("age", "1000"));
         Assert.Contains("at most 100 years", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
-        Assert.Equal(EfficiencyClass.Gold, (await GraftAsync(id)).Supplies[0].Class);
+        Assert.Equal(EfficiencyClass.Gold, (await host.GraftAsync(id)).Supplies[0].Class);
     }
 
     [Theory]
@@ -104,12 +104,12 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("", "1e309", "is not a figure", null)]
     public async Task What_a_slot_bears_is_taken_over_or_told_what_is_wrong(string amps, string watts, string? words, string? kept)
     {
-        var (id, _, browser) = await WeighbridgeAsync();
+        var (id, _, browser) = await host.WeighbridgeAsync();
         var page = $"/graft/{id}/stock/office/slot";
         var answer = await BenchHost.SendAsync(
             browser, page, page + "?handler=Bears", ("Revision", "1"), ("amps", amps), ("watts", watts), ("evidence", "Document"));
         Assert.Contains(words ?? "", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        var limit = (await GraftAsync(id)).FindPort(new PortId("office", "slot"))!.Limit;
+        var limit = (await host.GraftAsync(id)).FindPort(new PortId("office", "slot"))!.Limit;
         Assert.Equal(kept, limit?.Power?.Value.ToString(System.Globalization.CultureInfo.InvariantCulture));
         if (kept is null) return;
         var feed = WebUtility.HtmlDecode(await browser.GetStringAsync($"/graft/{id}/feed", Cancellation));
@@ -119,8 +119,8 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_board_that_is_not_counted_is_told_on_the_tag_until_its_usual_figures_are_taken()
     {
-        var (id, page, browser) = await WeighbridgeAsync();
-        var loads = (await GraftAsync(id)).Loads.Where(load => load.Part == "office")
+        var (id, page, browser) = await host.WeighbridgeAsync();
+        var loads = (await host.GraftAsync(id)).Loads.Where(load => load.Part == "office")
             .SelectMany(load => load.Draws.Select(draw => (load.Id, draw.Rail))).ToArray();
         foreach (var (index, (load, rail)) in loads.Index())
             await BenchHost.SendAsync(browser, page, page + "?handler=RemoveDraw", ("Revision", $"{index + 1}"), ("load", load), ("rail", rail));
@@ -129,34 +129,34 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("Take its usual figures", text, StringComparison.Ordinal);
         await BenchHost.SendAsync(
             browser, page, page + "?handler=Usual", ("Revision", $"{loads.Length + 1}"), ("part", "office"), ("sort", "board-microatx"));
-        Assert.Contains((await GraftAsync(id)).Loads, load => load.Part == "office" && !load.Draws.IsEmpty);
+        Assert.Contains((await host.GraftAsync(id)).Loads, load => load.Part == "office" && !load.Draws.IsEmpty);
         Assert.DoesNotContain("not counted", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
     }
 
     [Fact]
     public async Task A_reading_says_which_of_two_supplies_was_behind_the_meter_and_the_mains_are_said_once()
     {
-        var (id, page, browser) = await WeighbridgeAsync();
+        var (id, page, browser) = await host.WeighbridgeAsync();
         var wall = page + "/wall";
         await BenchHost.SendAsync(browser, wall, wall + "?handler=Mains", ("Revision", "1"), ("volts", "230"));
         await BenchHost.SendAsync(browser, wall, wall + "?handler=Add", ("Revision", "2"), ("work", "Idle"), ("mean", "40"));
-        var graft = await GraftAsync(id);
+        var graft = await host.GraftAsync(id);
         // With one supply on the wall there is nothing to ask.
         Assert.Equal((230, graft.Supplies[0].Id), (graft.MainsVolts, graft.WallReadings[^1].Supply));
         Assert.DoesNotContain("Behind the meter", await browser.GetStringAsync(wall, Cancellation), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "3"), ("name", "Brick"), ("rails", "+12 V 3"), ("total", "36"));
         Assert.Contains("Behind the meter", await browser.GetStringAsync(wall, Cancellation), StringComparison.Ordinal);
-        var brick = (await GraftAsync(id)).Supplies[^1].Id;
+        var brick = (await host.GraftAsync(id)).Supplies[^1].Id;
         await BenchHost.SendAsync(browser, wall, wall + "?handler=Behind", ("Revision", "4"), ("reading", graft.WallReadings[^1].Id), ("supply", brick));
-        Assert.Equal(brick, (await GraftAsync(id)).WallReadings[^1].Supply);
+        Assert.Equal(brick, (await host.GraftAsync(id)).WallReadings[^1].Supply);
         await BenchHost.SendAsync(browser, wall, wall + "?handler=Mains", ("Revision", "5"), ("volts", "400"));
-        Assert.Null((await GraftAsync(id)).MainsVolts);
+        Assert.Null((await host.GraftAsync(id)).MainsVolts);
     }
 
     [Fact]
     public async Task A_window_of_a_log_is_kept_as_a_reading()
     {
-        var (id, _, browser) = await WeighbridgeAsync();
+        var (id, _, browser) = await host.WeighbridgeAsync();
         var page = $"/graft/{id}/feed/wall";
         var log = string.Join('\n', Enumerable.Range(0, 60).Select(second => $"2026-11-24 10:00:{second:00};{(second < 30 ? "40,0" : "100,0")}"));
         var looked = await BenchHost.SendAsync(browser, page, page + "?handler=Log", ("log", log), ("from", "30"), ("to", "59"));
@@ -164,10 +164,10 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(
             browser, page, page + "?handler=Keep", ("Revision", "1"), ("log", log), ("from", "30"), ("to", "59"), ("work", "Peak"), ("without", "card"),
             ("note", "by log"));
-        var reading = (await GraftAsync(id)).WallReadings[^1];
+        var reading = (await host.GraftAsync(id)).WallReadings[^1];
         Assert.Equal((100, 100, "card"), (reading.Mean.Value, reading.Highest!.Value.Value, Assert.Single(reading.Without)));
         await BenchHost.SendAsync(browser, page, page + "?handler=Remove", ("Revision", "2"), ("reading", reading.Id));
-        Assert.DoesNotContain((await GraftAsync(id)).WallReadings, kept => kept.Id == reading.Id);
+        Assert.DoesNotContain((await host.GraftAsync(id)).WallReadings, kept => kept.Id == reading.Id);
     }
 
     [Theory]
@@ -175,7 +175,7 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("10:00:00,84\nyesterday,much", "Line 2: “yesterday, much” is no moment and watts")]
     public async Task A_log_that_is_none_is_told(string log, string words)
     {
-        var (id, _, browser) = await WeighbridgeAsync();
+        var (id, _, browser) = await host.WeighbridgeAsync();
         var answer = await BenchHost.SendAsync(browser, $"/graft/{id}/feed/wall", $"/graft/{id}/feed/wall?handler=Log", ("log", log));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
@@ -186,9 +186,9 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("+5V: 15\n+3.3V: 14\n+5V, +3.3V: 90,5 W", 90.5)]
     public async Task What_rails_give_together_is_typed_as_the_label_brackets_it(string rails, double watts)
     {
-        var (id, page, browser) = await WeighbridgeAsync();
+        var (id, page, browser) = await host.WeighbridgeAsync();
         await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "another"), ("rails", rails), ("total", "200"));
-        Assert.Equal(watts, Assert.Single((await GraftAsync(id)).Supplies[^1].Combined).Limit.Value.Value);
+        Assert.Equal(watts, Assert.Single((await host.GraftAsync(id)).Supplies[^1].Combined).Limit.Value.Value);
         var bad = await BenchHost.SendAsync(
             browser, page, page + "?handler=AddSupply", ("Revision", "2"), ("name", "third"), ("rails", "+5 V 15 A\n+5 V & +12 V 90 W"));
         Assert.Contains("is not a limit that rails share", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
@@ -197,7 +197,7 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task Another_supply_in_its_place_is_told_with_what_it_gains_and_loses()
     {
-        var (_, page, browser) = await WeighbridgeAsync();
+        var (_, page, browser) = await host.WeighbridgeAsync();
         var text = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
         Assert.Contains("no +12 V standby, no plug for the", text, StringComparison.Ordinal);
     }
@@ -225,13 +225,4 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains(rows, row => row.StartsWith("Small 5.1 V converter,+5.1 V,peak,", StringComparison.Ordinal));
         Assert.Equal(HttpStatusCode.NotFound, (await host.Browser().GetAsync("/graft/999/feed.csv", Cancellation)).StatusCode);
     }
-
-    private async Task<(int Id, string Page, HttpClient Browser)> WeighbridgeAsync()
-    {
-        var weighbridge = (await host.StoreAsync(store => store.FindAsync(1, Cancellation)))!.Graft;
-        var id = await host.StoreAsync(store => store.AddAsync(weighbridge, Cancellation));
-        return (id, $"/graft/{id}/feed", host.Browser());
-    }
-
-    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
 }

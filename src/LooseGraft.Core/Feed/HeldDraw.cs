@@ -32,7 +32,9 @@ internal static class HeldDraw
     // All draws of the part give way alike, each figure by what all the figures of its sort come to.
     private static Spread<Amps> Held(Load load, PowerCap cap, Spread<Amps> of, Func<Draw, Spread<Amps>> figures)
     {
-        return new Spread<Amps>(Share(of.Low, spread => spread.Low), Share(of.Likely, spread => spread.Likely), Share(of.High, spread => spread.High));
+        var (low, likely, high) = (Share(of.Low, spread => spread.Low), Share(of.Likely, spread => spread.Likely), Share(of.High, spread => spread.High));
+        // Where another draw has the wider range, its high figure leaves this one less than its likely one does.
+        return new Spread<Amps>(new Amps(Math.Min(low.Value, likely.Value)), likely, new Amps(Math.Max(likely.Value, high.Value)));
 
         Amps Share(Amps amps, Func<Spread<Amps>, Amps> figure)
         {

@@ -17,7 +17,7 @@ public sealed record LeadWiresForm
     public string? LeadMm { get; init; }
 
     /// <summary>The rails it hangs on, one for each voltage that has several.</summary>
-    public IReadOnlyList<string> On { get; init; } = [];
+    public string[] On { get; init; } = [];
 
     /// <summary>Rails that have another number of wires: <c>+5 V 4, ground 7</c>.</summary>
     public string? Few { get; init; }

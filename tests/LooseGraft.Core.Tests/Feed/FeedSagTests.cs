@@ -71,6 +71,20 @@ public sealed class FeedSagTests
         Assert.Equal(1.2, flows[1].At(LoadCase.Peak).Likely.Value / flows[0].At(LoadCase.Peak).Likely.Value, 9);
     }
 
+    [Fact]
+    public void Under_a_setting_no_figure_rises_and_the_likely_ones_keep_to_it()
+        => Gen.Double[0, 9].Array[6].Select(Gen.Double[0, 150]).Hold(each =>
+        {
+            var amps = each.Item1;
+            Draw Of(string rail, double[] three) => Draw(rail, 0) with { Peak = Currents(three.Min(), three.Order().ElementAt(1), three.Max()) };
+            var graft = Capped(each.Item2);
+            graft = graft with { Loads = [graft.Loads[0] with { Draws = [Of("+12 V", amps[..3]), Of("+5 V", amps[3..])] }] };
+            var flows = Flows(graft).All.ToArray();
+            Assert.True(flows.Sum(flow => flow.Rail.Voltage.Value * flow.At(LoadCase.Peak).Likely.Value) <= each.Item2 + 1e-9);
+            foreach (var (flow, draw) in flows.Zip(graft.Loads[0].Draws))
+                Assert.True(flow.At(LoadCase.Peak).High <= draw.Peak.High && flow.At(LoadCase.Peak).Likely <= draw.Peak.Likely);
+        });
+
     [Theory]
     [InlineData(60, true)]  // 60 W would do, 72 W is beyond the 65 of the total
     [InlineData(100, false)] // it holds nothing back: beyond the total either way, told as such

@@ -86,7 +86,7 @@ public sealed partial class FeedModel(GraftStore store, ReviewCache reviews) : G
     /// <summary>Which draw a refused form was about, so that what was typed stands in its row.</summary>
     public bool IsRefused(Load load, Draw draw)
         => !ModelState.IsValid && Request.HasFormContentType && Request.Form["load"] == load.Id && Request.Form["rail"] == draw.Rail
-            && Request.Form["socket"] == (draw.Socket ?? "");
+            && Request.Form["socket"].ToString() == (draw.Socket ?? "");
 
     public async Task<IActionResult> OnPostDrawAsync([Bind(Prefix = "")] DrawRowForm row)
         => await LoadAsync() && row.Read(ModelState, Graft, Case) is { } set ? await SaveAsync(set) : await InvalidAsync();
