@@ -5,11 +5,9 @@ using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
 using LooseGraft.Core;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Feed;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Cli;
@@ -58,9 +56,9 @@ internal static class ReviewJson
             MoneyLeft = review.Buy.Left?.Amount,
             review.Graft.Currency,
             Tightest = review.Feed.Tightest is { } tightest
-                ? new { Subject = tightest.Subject.Text, LeftWatts = Rounded(tightest.InWatts(tightest.LeastLeft)?.Value) }
+                ? new { Subject = tightest.Subject.Text, LeftWatts = FeedJson.Rounded(tightest.InWatts(tightest.LeastLeft)?.Value) }
                 : null,
-            Supplies = review.Feed.Supplies.Select(supply => new { supply.Supply.Id, supply.Name, Limits = supply.Limits.Select(Limit) }),
+            Supplies = review.Feed.Supplies.Select(supply => FeedJson.Of(review, supply)),
             Joints = review.Wire.Joints.Select(Joint),
             JointsByMethod = Enum.GetValues<JointMethod>()
                 .ToDictionary(method => method.ToString(), method => review.Wire.Joints.Count(joint => joint.Joint.Method == method)),
@@ -80,31 +78,6 @@ internal static class ReviewJson
     private static FindingJson Finding(Finding finding)
         => new(finding.Rule.Code, finding.Severity, finding.Subject.Text, finding.Message, finding.Evidence, finding.Remedies,
             finding.Case is { } found ? FiguresJson.Of(found, Options) : null);
-
-    private static object Limit(FeedLimit limit) => new
-    {
-        limit.Kind,
-        limit.Name,
-        LimitWatts = Rounded(limit.InWatts(limit.Limit.Value)?.Value),
-        LimitAmps = Rounded(limit.InAmps(limit.Limit.Value)?.Value),
-        limit.Limit.Note,
-        Subject = limit.Subject.Text,
-        Evidence = limit.Limit.Evidence,
-        WeakestEvidence = limit.Weakest,
-        Cases = Enum.GetValues<LoadCase>().ToDictionary(loadCase => loadCase.ToString(), loadCase => new
-        {
-            UsedWatts = Spread(limit.In(loadCase).Used, of => limit.InWatts(of)?.Value),
-            UsedAmps = Spread(limit.In(loadCase).Used, of => limit.InAmps(of)?.Value),
-            LeftWatts = Spread(limit.In(loadCase).Left, of => limit.InWatts(of)?.Value),
-            limit.In(loadCase).Verdict,
-        }),
-    };
-
-    private static object Spread(Spread<Throughput> of, Func<Throughput, double?> figure)
-        => new { Low = Rounded(figure(of.Low)), Likely = Rounded(figure(of.Likely)), High = Rounded(figure(of.High)) };
-
-    // To a millionth: what lies beyond is the machine's arithmetic, not the graft's.
-    private static double? Rounded(double? figure) => figure is { } value ? Math.Round(value, 6) : null;
 
     private static object Joint(JointReview review) => new
     {

@@ -146,6 +146,17 @@ public sealed class ReviewTests
         Assert.Equal(5, (int)json["figures"]!["jointsByMethod"]!["straight"]!);
 
         output.GetStringBuilder().Clear();
+        Run("check", DemoPath("weighbridge"), "--json");
+        var supply = JsonNode.Parse(output.ToString())!["figures"]!["supplies"]![0]!;
+        var amps = supply["flows"]!.AsArray().ToDictionary(flow => (string)flow!["subject"]!, flow => (double)flow!["amps"]!["peak"]!["likely"]!);
+        Assert.All(supply["limits"]!.AsArray().Where(limit => limit!["limitAmps"] is not null), limit => Assert.Equal(
+            Math.Abs(limit!["counts"]!.AsArray().Sum(each => (double)each!["share"]! * amps[(string)each["flow"]!])),
+            (double)limit["cases"]!["peak"]!["usedAmps"]!["likely"]!, 1e-4));
+        Assert.Equal(("main lead", true), ((string?)supply["flows"]![0]!["way"]![0]!["label"], (bool)supply["schools"]!["disagree"]!));
+        Assert.Equal("measured", (string?)supply["schools"]!["trusted"]);
+        Assert.NotEmpty(supply["wallFit"]!["readings"]!.AsArray());
+
+        output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Unreadable, Run("check", harmless, DemoPath("ferry-radiogram"), broken, "--json"));
         var lines = output.ToString().Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(line => JsonNode.Parse(line)!).ToArray();
         Assert.Equal([harmless, DemoPath("ferry-radiogram"), broken], lines.Select(line => (string?)line["file"]));

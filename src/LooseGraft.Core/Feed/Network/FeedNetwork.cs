@@ -23,6 +23,7 @@ internal sealed class FeedNetwork
     private readonly Dictionary<int, int> _nodes = [];
     private readonly double[][] _drops;
     private readonly FeedShares _shares;
+    private readonly (int Node, int Return, int From, int Ground)[] _tapNodes;
     private readonly int[] _outputs;
     private readonly ILookup<int, (FeedPlace Place, int Sign)> _placesOf;
     private readonly ILookup<int, int> _beside;
@@ -42,6 +43,7 @@ internal sealed class FeedNetwork
         IsSolved = reduced.Unsolved.IsEmpty && (long)taps.Length * (_network.NodeCount + Places.Length) <= MostKept;
         _drops = IsSolved || !isWhole ? [.. taps.Select(tap => Solve(reduced, tap))] : [];
         _shares = new FeedShares(_network, _drops);
+        _tapNodes = [.. taps.Select(tap => (Find(tap.Node), Find(tap.Return), Find(tap.Outlet!.Node), Find(tap.Outlet.Ground)))];
     }
 
     // What nothing feeds, and what is at odds with itself, conducts nothing here.
@@ -110,9 +112,8 @@ internal sealed class FeedNetwork
     /// <summary>How far the voltage at a tap falls below what its supply gives, for each ampere that is taken at another, in ohms.</summary>
     public double Falls(int at, int taken)
     {
-        var (drops, tap) = (_drops[taken], Taps[at]);
-        double Between(int one, int other) => drops[Find(one)] - drops[Find(other)];
-        return Sign(at) * (Between(tap.Return, tap.Node) - Between(tap.Outlet!.Ground, tap.Outlet.Node));
+        var (drops, (node, back, from, ground)) = (_drops[taken], _tapNodes[at]);
+        return Sign(at) * (drops[back] - drops[node] - (drops[ground] - drops[from]));
     }
 
     /// <summary>The places on the way from the rail to a tap that give its current on, where most of it goes.</summary>
