@@ -68,7 +68,8 @@ internal static class FeedJson
         Trusted = schools.Trusted.School,
         schools.Waiting,
         schools.WhyTheyDiffer,
-        Disagree = schools.Verdicts.Where(school => school.Verdict is not null).Select(school => school.Verdict == FeedVerdict.DoesNotCarry).Distinct().Count() > 1,
+        Disagree = schools.Verdicts.Where(school => school.Verdict is not null).Select(school => school.Verdict == FeedVerdict.DoesNotCarry)
+            .Distinct().Count() > 1,
         Verdicts = schools.Verdicts.Select(school => new
         {
             school.School,

@@ -20,6 +20,21 @@ public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_label_with_two_rails_is_typed_in_place_its_lead_is_hung_and_all_is_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/feed");
+        eyes.Click("#supply-facts summary");
+        eyes.Retype(".relabel textarea", "12V1 7 A\n12V2 6 A\n+5 V 12 A\n+3.3 V 8 A\n-12 V 0.3 A\n+5 V standby 2 A");
+        eyes.Click(".relabel button");
+        eyes.SeeWords(".said", "12V1 7 A");
+        eyes.SeeWords(".limits", "12V2");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeNoWords(".limits", "12V2");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_what_if_is_seen_kept_and_taken_back()
     {
         using var eyes = new Eyes(bench.Address);

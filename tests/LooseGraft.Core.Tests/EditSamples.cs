@@ -26,7 +26,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         => typeof(GraftEdit).Assembly.GetTypes().Where(type => type.IsSubclassOf(typeof(GraftEdit)) && !type.IsAbstract)
         .OrderBy(type => type.FullName, StringComparer.Ordinal);
 
-    /// <summary>The demos, and the ferry radiogram once more with what no demo has: a made lead with a tie and a reading, keys, marks, a lead of a supply.</summary>
+    /// <summary>The demos, and the ferry radiogram once more with what no demo has: a made lead with a tie and a reading, keys, marks, a lead of a
+    /// supply.</summary>
     public static IReadOnlyList<(Graft Graft, EditSamples Edits)> Demos { get; } = OfDemos();
 
     /// <summary>The parameters of a sort of edit.</summary>

@@ -2,6 +2,7 @@ using System.Net;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Stock;
 using LooseGraft.Web.Forms;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
@@ -48,12 +49,12 @@ public sealed class SupplyPageTests(BenchHost host) : IClassFixture<BenchHost>
         var supply = (await host.GraftAsync(id)).Supplies[0];
         Assert.Equal(["12V1", "12V2", "+12 V standby"], supply.Rails.Select(rail => rail.Name));
         Assert.Equal(["12V1", "12V2"], Assert.Single(supply.Combined).Rails);
-        Assert.Contains("nobody said whether it hangs on 12V1 or 12V2", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
+        Assert.Contains("nobody said whether it hangs on 12V1 or 12V2", await TextAsync(browser, page), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Lead", ("Revision", "2"), ("lead", "main"), ("on", "12V2"), ("awg", "16"), ("wires", "3"),
             ("few", "12V2 4, ground 5"), ("leadMm", "300"));
         var lead = (await host.GraftAsync(id)).Supplies[0].Leads[0];
         Assert.Equal(("12V2", 16, 4, 5), (lead.Rails[0], lead.Awg, lead.RailWires[0].Wires, lead.RailWires[1].Wires));
-        var text = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        var text = await TextAsync(browser, page);
         Assert.DoesNotContain("nobody said whether it hangs", text, StringComparison.Ordinal);
         Assert.Contains("12V2 4, ground 5", text, StringComparison.Ordinal);
     }
@@ -68,8 +69,8 @@ public sealed class SupplyPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_lead_that_will_not_do_is_explained_and_what_was_typed_stands_there(string awg, string wires, string few, string words)
     {
         var (id, page, browser) = await host.WeighbridgeAsync();
-        var answer = await BenchHost.TextAsync(await BenchHost.SendAsync(browser, page, page + "?handler=Lead", ("Revision", "1"), ("lead", "main"), ("awg", awg),
-            ("wires", wires), ("few", few), ("leadMm", "300")));
+        var answer = await BenchHost.TextAsync(await BenchHost.SendAsync(browser, page, page + "?handler=Lead", ("Revision", "1"), ("lead", "main"),
+            ("awg", awg), ("wires", wires), ("few", few), ("leadMm", "300")));
         Assert.Contains(words, answer, StringComparison.Ordinal);
         Assert.Contains($"value=\"{few}\"", answer, StringComparison.Ordinal);
         Assert.Equal(18, (await host.GraftAsync(id)).Supplies[0].Leads[0].Awg);
@@ -113,7 +114,7 @@ public sealed class SupplyPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(browser, page, page + "?handler=Hold", ("Revision", "1"), ("load", "card"), ("cap", "60"), ("inTurn", "true"));
         var load = (await host.GraftAsync(id)).Loads.First(each => each.Id == "card");
         Assert.Equal((new Watts(60), true), (load.Cap!.Limit.Value, load.StartsInTurn));
-        Assert.Contains("of 74.4 W (66–88.8 W) at peak without", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
+        Assert.Contains("of 74.4 W (66–88.8 W) at peak without", await TextAsync(browser, page), StringComparison.Ordinal);
         var bad = await BenchHost.SendAsync(browser, page, page + "?handler=Hold", ("Revision", "2"), ("load", "card"), ("cap", "-5"));
         Assert.Contains("is negative", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=Hold", ("Revision", "2"), ("load", "card"), ("cap", ""));
@@ -124,11 +125,28 @@ public sealed class SupplyPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_what_if_can_be_put_on_a_free_slot_of_the_board_and_kept_there()
     {
         var (id, page, browser) = await host.WeighbridgeAsync();
-        var feed = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        var feed = await TextAsync(browser, page);
         Assert.Contains("value=\"port|supply|office/fan\"", feed, StringComparison.Ordinal);
-        var tried = WebUtility.HtmlDecode(await browser.GetStringAsync($"{page}?amps=3&from=%2B12%20V&at=port|supply|office/fan", Cancellation));
+        var tried = await TextAsync(browser, $"{page}?amps=3&from=%2B12%20V&at=port|supply|office/fan");
         Assert.Contains("at processor fan header of Office 4S board of Office 4S supply gives first: 3.25 A of 1 A", tried, StringComparison.Ordinal);
         await BenchHost.SendAsync(browser, page, page + "?handler=KeepTried&amps=0.1&from=%2B12%20V&at=port|supply|office/fan", ("Revision", "1"));
         Assert.Equal(new PortId("office", "fan"), (await host.GraftAsync(id)).Loads[^1].Meant!.Through);
     }
+
+    [Fact]
+    public async Task What_is_not_wired_is_joined_by_one_act()
+    {
+        var graft = ((string[])["board-mini-itx", "supply-450"]).Select(sort => PartTemplate.Find(sort)!)
+            .Aggregate(Graft.Empty("mill"), (made, sort) => TemplatePart.Add(made, sort, sort.Name, PartOrigin.ToBuy, null));
+        var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
+        var (page, browser) = ($"/graft/{id}/feed", host.Browser());
+        Assert.Contains("Join main plug with main power", await TextAsync(browser, page), StringComparison.Ordinal);
+        var (supply, board) = (graft.Supplies[0].Part, graft.Parts[0]);
+        await BenchHost.SendAsync(browser, page, $"/graft/{id}/wire?handler=AddJoint", ("Revision", "1"), ("ports", $"{supply}/main-plug"),
+            ("otherPort", $"{board.Id}/main-power"));
+        Assert.Single((await host.GraftAsync(id)).Joints);
+        Assert.DoesNotContain("Join main plug", await TextAsync(browser, page), StringComparison.Ordinal);
+    }
+
+    private static async Task<string> TextAsync(HttpClient browser, string page) => WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
 }

@@ -29,7 +29,9 @@ public sealed record Candidate(string Name, FeedVerdict Fits, string Because, Gr
                          || use.Used.High.Value > old.In(LoadCase.Peak).Used.High.Value + Rounding
                      orderby limit.LeastShareLeft
                      select (supply.Name, Limit: limit, Use: use)).FirstOrDefault();
-        var wants = after.Plugs.Served().Where(served => served.Plug is null && before.Plugs.Wanting.All(port => port.Part.Id != served.Port.Part.Id))
+        var wants = after.Plugs.Served(with)
+            .Where(served => served is { Plug: null, Adapter: not { Carries: true } }
+                && before.Plugs.Wanting.All(port => port.Part.Id != served.Port.Part.Id))
             .Select(served => served.Port).FirstOrDefault();
         if (wants is not null)
             return new Candidate(name, FeedVerdict.DoesNotCarry, $"no plug is left for its {wants.Port.Name}, a {wants.Port.Type.Name}", with);

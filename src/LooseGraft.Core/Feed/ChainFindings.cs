@@ -23,7 +23,7 @@ internal static class ChainFindings
     private const int PlugsOfAString = 4;
 
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, PlugCount plugs)
-        => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(flows), .. plugs.Served().SelectMany(Unserved),
+        => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(flows), .. plugs.Served(graft).SelectMany(Unserved),
             .. supplies.SelectMany(LongStrings), .. supplies.SelectMany(supply => Drops(supply, flows)),
             .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
 
@@ -46,16 +46,25 @@ internal static class ChainFindings
                $"{draw.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.", draw.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");
 
-    private static IEnumerable<Finding> Unserved((WantingPort Port, FreePlug? Plug, PartTemplate? Adapter) served)
+    private static IEnumerable<Finding> Unserved((WantingPort Port, FreePlug? Plug, AdapterOffer? Adapter) served)
     {
-        if (served is { Plug: not null, Adapter: null }) yield break;
-        var name = $"{served.Port.Port.Name} of {served.Port.Part.Name}";
-        yield return served.Adapter is { } adapter
-            ? new Finding(FeedRules.NoPlugLeft, Severity.Check, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)),
-                $"{name} has no plug of its kind left; {served.Plug!.Name} would do with an adapter.", Evidence.Document, [$"{adapter.Name}: {adapter.Gloss}"])
-            : Finding.Of(FeedRules.NoPlugLeft, new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)),
+        if (served.Plug is not null) yield break;
+        var (name, socket) = ($"{served.Port.Port.Name} of {served.Port.Part.Name}", new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)));
+        yield return served.Adapter is { } offer
+            ? new Finding(FeedRules.NoPlugLeft, offer.Carries ? Severity.Check : Severity.Fix, socket,
+                $"{name} has no plug of its kind left; {Offered(offer)}.", Evidence.Document,
+                offer.Carries ? [$"{offer.Adapter.Name}: {offer.Adapter.Gloss}"] : ["a supply with more plugs", "a part that takes less", "leave the part out"])
+            : Finding.Of(FeedRules.NoPlugLeft, socket,
                 $"{name} wants a {served.Port.Port.Type.Name}, and no plug of any supply is left for it.", Evidence.Document,
                 "say which plug it takes, if it has one already", "a supply with more plugs", "leave the part out");
+    }
+
+    private static string Offered(AdapterOffer offer)
+    {
+        var plugs = string.Join(" and ", offer.Plugs.Select(plug => plug.Name));
+        return offer.Rail is null ? $"{plugs} would do with an adapter, as far as nobody says what it takes"
+            : offer.Carries ? $"{plugs} would do with an adapter, which bears {offer.Bears} of {offer.Rail}, and it takes up to {offer.Asked}"
+            : $"with an adapter {plugs} would bear {offer.Bears} of {offer.Rail}, and it takes up to {offer.Asked}";
     }
 
     // More plugs than a string is made with hang there by splitters, and then the contacts of one plug carry what lies behind it.

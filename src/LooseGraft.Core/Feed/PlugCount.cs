@@ -50,24 +50,17 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
         return [.. left.Select(port => new WantingPort(part, port))];
     }
 
-    /// <summary>How each wanting socket fares: a free plug of its own kind, one by an adapter, or none. Plugs are given out in order, each once.</summary>
-    public IEnumerable<(WantingPort Port, FreePlug? Plug, PartTemplate? Adapter)> Served()
+    /// <summary>How each wanting socket fares: a free plug of its own kind, an adapter on one plug or several, or none. Plugs are given out in order, each
+    /// once.</summary>
+    public IEnumerable<(WantingPort Port, FreePlug? Plug, AdapterOffer? Adapter)> Served(Graft graft)
     {
         var left = Free.ToList();
         foreach (var port in Wanting)
         {
             var own = left.FirstOrDefault(plug => plug.Type.Id == port.Port.Type.Id);
-            var adapted = own is null
-                ? left.Select(plug => (Plug: plug, Adapter: AdapterFor(plug.Type.Id, port.Port.Type.Id))).FirstOrDefault(pair => pair.Adapter is not null)
-                : default;
-            if ((own ?? adapted.Plug) is { } used) left.Remove(used);
-            yield return (port, own ?? adapted.Plug, adapted.Adapter);
+            var adapter = own is null ? AdapterOffer.For(graft, port, left) : null;
+            left.RemoveAll(plug => plug == own || adapter?.Plugs.Contains(plug) == true);
+            yield return (port, own, adapter);
         }
     }
-
-    private static PartTemplate? AdapterFor(string plug, string socket)
-        => PartTemplate.All.FirstOrDefault(
-            template
-            => template.Kind == PartKind.Adapter && template.Ports is [{ Gender: Gender.Male } inner, .., { Gender: Gender.Female } outer]
-            && inner.Connector == plug && outer.Connector == socket);
 }

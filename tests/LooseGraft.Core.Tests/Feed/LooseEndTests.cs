@@ -1,0 +1,65 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Model;
+using static LooseGraft.Core.Tests.Bench;
+
+namespace LooseGraft.Core.Tests.Feed;
+
+/// <summary>What is counted without a joint, and the joint that would make it so.</summary>
+public sealed class LooseEndTests
+{
+    [Theory]
+    [InlineData("s/a", "supply/a > drive/power")] // as it is meant
+    [InlineData(null, "supply/a > drive/power")] // the free plug of its own kind
+    [InlineData("s/b", "supply/a > drive/power")] // by an adapter, which is no joint
+    public void A_drive_without_a_joint_is_offered_its_plug(string? meant, string joint)
+    {
+        var graft = Driven();
+        graft = graft with { Loads = [graft.Loads[0] with { Meant = new MeantWay("supply") { Plug = meant } }] };
+        Assert.Equal(joint, Said(Assert.Single(LooseEnd.Of(graft, Review.Of(graft).Feed))));
+    }
+
+    [Fact]
+    public void What_is_joined_is_no_loose_end_and_a_plug_that_is_taken_is_offered_to_nobody()
+    {
+        var graft = Driven();
+        var joined = graft with { Joints = [new Joint("j", new PortId("supply", "a"), new PortId("drive", "power"), JointMethod.Straight)] };
+        Assert.Empty(LooseEnd.Of(joined, Review.Of(joined).Feed));
+        var two = joined with
+        {
+            Parts = joined.Parts.Add(joined.FindPart("drive")! with { Id = "other" }),
+            Loads = joined.Loads.Add(Hung("other", "other", "supply").At("s/a") with { Draws = [Draw("+5 V", 1)] }),
+        };
+        Assert.Equal("none", Said(Assert.Single(LooseEnd.Of(two, Review.Of(two).Feed))));
+    }
+
+    [Fact]
+    public void A_fan_goes_on_the_header_that_is_meant_to_feed_it()
+    {
+        var graft = Fed(SmallSupply()).WithPart("board", part => part with { Ports = [Header("ground,+12 V,unknown", "fan-3")] });
+        graft = graft with
+        {
+            Parts = graft.Parts.Add(new Part("fan", "fan", PartKind.Fan) { Ports = [Plug("ground,+12 V,unknown")] }),
+            Loads = [Hung("fan", "fan", "supply").At(new PortId("board", "header")) with { Draws = [Draw("+12 V", 0.2)] }],
+        };
+        Assert.Equal("board/header > fan/plug", Said(Assert.Single(LooseEnd.Of(graft, Review.Of(graft).Feed))));
+    }
+
+    private static string Said(LooseEnd end) => end.Joints.IsEmpty ? "none" : string.Join(", ", end.Joints.Select(joint => $"{joint.From} > {joint.To}"));
+
+    private static Graft Driven()
+    {
+        var (drive, peripheral) = (ConnectorTypes.Find("drive-power-15")!, ConnectorTypes.Find("peripheral-power-4")!);
+        Port Port(string id, ConnectorType type, Gender gender) => new(id, id, type, gender) { Pins = [.. Core.Model.Pin.UsualFor(type)] };
+        var graft = Fed(SmallSupply() with
+        {
+            Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", drive) { Port = "a" }, new SupplyPlug("b", peripheral) { Port = "b" }] }],
+        });
+        return graft with
+        {
+            Parts = [graft.Parts[0] with { Ports = [Port("a", drive, Gender.Female), Port("b", peripheral, Gender.Female)] },
+                new Part("drive", "drive", PartKind.Drive) { Ports = [Port("power", drive, Gender.Male)] }],
+            Loads = [Hung("drive", "drive", "supply") with { Draws = [Draw("+5 V", 1)] }],
+        };
+    }
+}
