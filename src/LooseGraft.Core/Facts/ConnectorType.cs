@@ -22,11 +22,16 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Port">What such a port bears as a whole, whatever its contacts bear; null where nothing is usual.</param>
 /// <param name="OnSecondRail">Whether a supply with two rails of one voltage feeds it from the second: the processor's plugs (ATX12V design guide 2.x,
 /// +12V2DC).</param>
+/// <param name="PartsInto">The kind of socket that a plug of it may go into as well where it is made to part in two: 20+4, 4+4, 6+2 positions (common
+/// practice); null where none does.</param>
 public sealed record ConnectorType(
     string Id, string Name, Housing Housing, int Rows, int Columns, double PitchMm, double RowPitchMm, Keying Keying, Numbering Numbering,
     Gender BoardGender, string Gloss, string Source, Evidence Evidence, IReadOnlyList<string> Pinout, double? ContactAmps = null, PortBearing? Port = null,
-    bool OnSecondRail = false)
+    bool OnSecondRail = false, string? PartsInto = null)
 {
+    /// <summary>Whether a plug of it goes into a socket: of its own kind, or of the kind it may part into.</summary>
+    public bool MayServe(ConnectorType socket) => this == socket || PartsInto == socket.Id;
+
     /// <summary>Millimetres from one position to the next in a row.</summary>
     public Millimetres Pitch => new(PitchMm);
 

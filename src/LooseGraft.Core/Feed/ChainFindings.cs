@@ -48,9 +48,13 @@ internal static class ChainFindings
 
     private static IEnumerable<Finding> Unserved((WantingPort Port, FreePlug? Plug, AdapterOffer? Adapter) served)
     {
-        if (served.Plug is not null) yield break;
+        if (served.Plug?.Serves(served.Port.Port.Type) == true) yield break;
         var (name, socket) = ($"{served.Port.Port.Name} of {served.Port.Part.Name}", new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)));
-        yield return served.Adapter is { } offer
+        yield return served.Plug is { } halved
+            ? new Finding(FeedRules.NoPlugLeft, Severity.Check, socket,
+                $"{name} has no plug of its kind left; {halved.Name}, a {halved.Type.Name}, does if it parts in two, and nobody looked.", Evidence.Assumed,
+                ["look for a seam between its positions, and say on Feed whether it parts"])
+            : served.Adapter is { } offer
             ? new Finding(FeedRules.NoPlugLeft, offer.Carries ? Severity.Check : Severity.Fix, socket,
                 $"{name} has no plug of its kind left; {Offered(offer)}.", Evidence.Document,
                 offer.Carries ? [$"{offer.Adapter.Name}: {offer.Adapter.Gloss}"] : ["a supply with more plugs", "a part that takes less", "leave the part out"])

@@ -6,4 +6,9 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Supply">Id of its supply.</param>
 /// <param name="Name">Written string/plug.</param>
 /// <param name="Type">The kind of connector.</param>
-public sealed record FreePlug(string Supply, string Name, ConnectorType Type);
+/// <param name="Parts">Whether it parts in two; null when nobody looked.</param>
+public sealed record FreePlug(string Supply, string Name, ConnectorType Type, bool? Parts = null)
+{
+    /// <summary>Whether it goes into a socket as it is, or in part: null where it does only if it parts, and nobody looked.</summary>
+    public bool? Serves(ConnectorType socket) => Type == socket ? true : Type.MayServe(socket) ? Parts : false;
+}

@@ -54,15 +54,21 @@ public sealed record LooseEnd(string Part, ImmutableArray<FeedFlow> Flows, Immut
                         let isSupply = graft.Supplies.Any(supply => supply.Part == giver.Id)
                         where giver.Id != part.Id && (isSupply || (giver.Kind == PartKind.Board && part.Kind != PartKind.Board))
                         from port in giver.Ports
-                        where port.Type == socket.Type && port.Gender != socket.Gender && !taken.Contains(new PortId(giver.Id, port.Id))
+                        where port.Type.MayServe(socket.Type) && port.Gender != socket.Gender && !taken.Contains(new PortId(giver.Id, port.Id))
                             && Carries(port, signal => Carries(socket, wanted => wanted == signal))
-                        orderby isSupply descending
+                            && (port.Type == socket.Type || !IsWhole(graft, giver, port))
+                        orderby isSupply descending, port.Type == socket.Type descending
                         select new PortId(giver.Id, port.Id)).Cast<PortId?>().FirstOrDefault();
             if (from is not { } plug) continue;
             taken.UnionWith([plug, new PortId(part.Id, socket.Id)]);
             yield return (plug, new PortId(part.Id, socket.Id));
         }
     }
+
+    // A plug of which somebody said that it does not part.
+    private static bool IsWhole(Graft graft, Part giver, Port port)
+        => graft.Supplies.Where(supply => supply.Part == giver.Id).SelectMany(supply => supply.Leads).SelectMany(lead => lead.Plugs)
+            .Any(plug => plug.Port == port.Id && plug.Parts == false);
 
     // A power socket of the gender that boards and drives carry, or the edge of a card.
     private static bool Takes(Part part, Port port) => port.Type.Housing switch

@@ -28,7 +28,7 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
                    select (Supply: supply, Name: $"{lead.Id}/{plug.Id}", Plug: plug)).ToArray();
         var free = from each in all
                    where !taken.Contains((each.Supply.Id, each.Name)) && !(each.Plug.Port is { } port && joined.Contains(new PortId(each.Supply.Part, port)))
-                   select new FreePlug(each.Supply.Id, each.Name, each.Plug.Type);
+                   select new FreePlug(each.Supply.Id, each.Name, each.Plug.Type, each.Plug.Parts);
         var types = all.ToLookup(each => (each.Supply.Id, each.Name), each => each.Plug.Type);
         var wanting = graft.Parts.Where(part => part.Kind is PartKind.Drive or PartKind.Card or PartKind.Board)
             .SelectMany(part => Unserved(part, joined, [.. ways[part.Id]], types));
@@ -50,14 +50,15 @@ public sealed record PlugCount(ImmutableArray<FreePlug> Free, ImmutableArray<Wan
         return [.. left.Select(port => new WantingPort(part, port))];
     }
 
-    /// <summary>How each wanting socket fares: a free plug of its own kind, an adapter on one plug or several, or none. Plugs are given out in order, each
-    /// once.</summary>
+    /// <summary>How each wanting socket fares: a free plug of its own kind, one that parts, an adapter on one plug or several, or none. Plugs are given out in
+    /// order, each once.</summary>
     public IEnumerable<(WantingPort Port, FreePlug? Plug, AdapterOffer? Adapter)> Served(Graft graft)
     {
         var left = Free.ToList();
         foreach (var port in Wanting)
         {
-            var own = left.FirstOrDefault(plug => plug.Type.Id == port.Port.Type.Id);
+            var own = left.FirstOrDefault(plug => plug.Type == port.Port.Type) ?? left.FirstOrDefault(plug => plug.Serves(port.Port.Type) == true)
+                ?? left.FirstOrDefault(plug => plug.Serves(port.Port.Type) is null);
             var adapter = own is null ? AdapterOffer.For(graft, port, left) : null;
             left.RemoveAll(plug => plug == own || adapter?.Plugs.Contains(plug) == true);
             yield return (port, own, adapter);

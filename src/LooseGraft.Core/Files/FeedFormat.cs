@@ -44,8 +44,13 @@ internal static class FeedFormat
         var plugId = plug.Required("id", Id, value => value.Id, "Unique within the string.");
         var connector = plug.Required("connector", Connector, value => value.Type, "The kind of connector.");
         var port = plug.Optional("port", Id, value => value.Port, "Which port of the supply's part it is.");
-        plug.Makes(
-            values => new SupplyPlug(values.Of(plugId), values.Of(connector)) { Port = values.Of(port), Unknown = values.Unknown }, value => value.Unknown);
+        var parts = plug.Optional("parts", new FlagCodec(), value => value.Parts, "Whether it parts in two, as 20+4, 4+4 and 6+2 plugs do.");
+        plug.Makes(values => new SupplyPlug(values.Of(plugId), values.Of(connector))
+        {
+            Port = values.Of(port),
+            Parts = values.Of(parts),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
 
         var lead = new ObjectCodec<SupplyLead>("string", "A lead of a supply with its plugs.");
         var id = lead.Required("id", Id, value => value.Id, "Unique within the supply.");

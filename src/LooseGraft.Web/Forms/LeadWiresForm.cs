@@ -22,6 +22,9 @@ public sealed record LeadWiresForm
     /// <summary>Rails that have another number of wires: <c>+5 V 4, ground 7</c>.</summary>
     public string? Few { get; init; }
 
+    /// <summary>Whether its plugs part in two; empty when nobody looked.</summary>
+    public bool? Parts { get; init; }
+
     /// <summary>How <see cref="Few"/> is written.</summary>
     public static string Text(SupplyLead lead) => string.Join(", ", lead.RailWires.Select(few => $"{few.Rail} {few.Wires}"));
 
@@ -38,7 +41,7 @@ public sealed record LeadWiresForm
         if (errors.IsValid && few.Distinct().Count() < few.Length) errors.AddModelError("plugs", "Name each rail once.");
         return errors.IsValid
             ? new DescribeLead(supply.Id, Lead ?? "", gauge!.Value, length is { } millimetres ? new Millimetres(millimetres) : null, each,
-                [.. On.Where(rail => rail.Length > 0)], [.. few.OfType<RailWires>()])
+                [.. On.Where(rail => rail.Length > 0)], [.. few.OfType<RailWires>()], Parts)
             : null;
     }
 

@@ -174,6 +174,24 @@ public sealed class FeedChainTests
             .FirstOrDefault());
     }
 
+    [Theory]
+    [InlineData("cpu-power-8", "cpu-power-4", null, Severity.Check)] // 4+4, if it is one
+    [InlineData("cpu-power-8", "cpu-power-4", true, null)]
+    [InlineData("cpu-power-8", "cpu-power-4", false, Severity.Fix)]
+    [InlineData("card-power-8", "card-power-6", true, null)]
+    [InlineData("atx-main-24", "atx-main-20", true, null)]
+    [InlineData("cpu-power-4", "cpu-power-8", true, Severity.Check)] // by an adapter
+    public void A_plug_that_parts_in_two_serves_the_smaller_socket(string plug, string socket, bool? parts, Severity? weight)
+    {
+        var graft = Fed(SmallSupply() with
+        {
+            Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find(plug)!) { Parts = parts }] }],
+        });
+        graft = graft.WithPart("board", part => part with { Ports = [new Port("power", "power", ConnectorTypes.Find(socket)!, Gender.Male)] });
+        Assert.Equal(weight, Review.Of(graft).Findings.Where(finding => finding.Rule.Code == "FEED-015").Select(finding => (Severity?)finding.Severity)
+            .FirstOrDefault());
+    }
+
     [Fact]
     public void A_card_plug_from_two_peripheral_plugs_wants_both()
     {

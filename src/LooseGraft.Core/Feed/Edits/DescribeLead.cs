@@ -11,8 +11,9 @@ namespace LooseGraft.Core.Feed.Edits;
 /// <param name="WiresEach">Wires side by side for each supply.</param>
 /// <param name="Rails">Names of the rails they come from, as far as somebody looked.</param>
 /// <param name="RailWires">Wires of single rails that have another number of them.</param>
+/// <param name="Parts">Whether those of its plugs that may part in two do; null when nobody looked.</param>
 public sealed record DescribeLead(
-    string Supply, string Lead, int Awg, Millimetres? Length, int WiresEach, ValueList<string> Rails, ValueList<RailWires> RailWires) : GraftEdit
+    string Supply, string Lead, int Awg, Millimetres? Length, int WiresEach, ValueList<string> Rails, ValueList<RailWires> RailWires, bool? Parts) : GraftEdit
 {
     public override Graft Apply(Graft graft)
     {
@@ -30,7 +31,15 @@ public sealed record DescribeLead(
         => graft.Supplies.FirstOrDefault(supply => supply.Id == Supply)?.Leads.FirstOrDefault(lead => lead.Id == Lead) is { } lead
             ? Said(lead) : "this lead is not there any more";
 
-    private SupplyLead Described(SupplyLead lead) => lead with { Awg = Awg, Length = Length, WiresEach = WiresEach, Rails = Rails, RailWires = RailWires };
+    private SupplyLead Described(SupplyLead lead) => lead with
+    {
+        Awg = Awg,
+        Length = Length,
+        WiresEach = WiresEach,
+        Rails = Rails,
+        RailWires = RailWires,
+        Plugs = [.. lead.Plugs.Select(plug => plug.Type.PartsInto is null ? plug : plug with { Parts = Parts })],
+    };
 
     private static string Said(SupplyLead lead)
         => $"{lead.Id}: {lead.Awg} AWG, {lead.WiresEach.Counted("wire")} each{(lead.Length is { } length ? $", {length}" : "")}{(lead.Rails.IsEmpty ? "" : $", on {string.Join(" and ", lead.Rails)}")}";

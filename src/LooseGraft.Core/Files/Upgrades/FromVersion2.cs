@@ -22,7 +22,7 @@ internal static class FromVersion2
         ["supplies"] = ["meant"],
         ["supplies/rails"] = ["name"],
         ["supplies/strings"] = ["rails", "railWires"],
-        ["supplies/strings/plugs"] = ["port"],
+        ["supplies/strings/plugs"] = ["port", "parts"],
         ["loads"] = ["meant", "cap", "startsInTurn"],
         ["loads/draws"] = ["port", "holdsPower"],
         ["wallReadings"] = ["supply"],
