@@ -99,7 +99,11 @@ public sealed class FeedMaker
     {
         var lead = new JsonObject
         {
-            ["id"] = name, ["name"] = name, ["awg"] = _random.Next(16, 23), ["wiresEach"] = _random.Next(1, 3), ["plugs"] = new JsonArray([.. plugs]),
+            ["id"] = name,
+            ["name"] = name,
+            ["awg"] = _random.Next(16, 23),
+            ["wiresEach"] = _random.Next(1, 3),
+            ["plugs"] = new JsonArray([.. plugs]),
         };
         if (Chance(0.7)) lead["lengthMm"] = _random.Next(200, 1000);
         if (_hasTwo && Chance(0.8)) lead["rails"] = new JsonArray(Chance(0.5) ? "12V1" : "12V2");
