@@ -1,6 +1,5 @@
 using CsCheck;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
