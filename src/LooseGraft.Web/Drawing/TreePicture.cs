@@ -5,25 +5,42 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Drawing;
 
-/// <summary>The feed tree in pixels: a column for each step from the wall, a row for each end.</summary>
+/// <summary>The feed tree in pixels, over the width of a page: a column for each step from the wall, a row for each end.</summary>
 /// <param name="Root">The wall.</param>
 /// <param name="Case">The load case drawn.</param>
 public sealed record TreePicture(TreeNode Root, LoadCase Case)
 {
-    private const double ColumnPixels = 154;
+    private const double PagePixels = 1226;
+    private const double LeastStep = 152;
+    private const double Gap = 24;
+    private const double WidestBox = 210;
+    private const double LetterPixels = 6.3;
     private const double RowPixels = 46;
     private const double Edge = 14;
     private const double ThickestPixels = 15;
 
-    public const double BoxWidth = 130;
     public const double BoxHeight = 36;
+
+    public double BoxWidth => Math.Min(WidestBox, Step - Gap);
 
     /// <summary>Every node with its place and what it hangs on, the wall first.</summary>
     public IReadOnlyList<Place> Places { get; } = [.. Lay(Root, null, 0, 0)];
 
-    public double Width => (Places.Max(place => place.Column) * ColumnPixels) + BoxWidth + (2 * Edge);
+    public double Width => (Columns * Step) + BoxWidth + (2 * Edge);
 
     public double Height => (Root.Rows * RowPixels) + (2 * Edge);
+
+    private int Columns => field == 0 ? field = Places.Max(place => place.Column) : field;
+
+    // As wide as the page allows: the boxes take what is left of a step, and the last column ends at the edge.
+    private double Step => Columns == 0 ? LeastStep
+        : Math.Max(LeastStep, Math.Max((PagePixels - (2 * Edge) + Gap) / (Columns + 1), (PagePixels - (2 * Edge) - WidestBox) / Columns));
+
+    /// <summary>A name as far as its box holds it.</summary>
+    public string Shortened(string name) => name.Length * LetterPixels <= BoxWidth - 16 ? name : name[..(int)((BoxWidth - 22) / LetterPixels)] + "…";
+
+    /// <summary>The left edge of a place.</summary>
+    public double Left(Place place) => Edge + (place.Column * Step);
 
     /// <summary>A node with its place.</summary>
     /// <param name="Node">The node.</param>
@@ -32,15 +49,13 @@ public sealed record TreePicture(TreeNode Root, LoadCase Case)
     /// <param name="Row">Its row, between those of its ends.</param>
     public sealed record Place(TreeNode Node, Place? Parent, int Column, double Row)
     {
-        public double Left => Edge + (Column * ColumnPixels);
-
         public double Middle => Edge + ((Row + 0.5) * RowPixels);
     }
 
     /// <summary>The link to a node from what it hangs on, thick by what runs through it.</summary>
     public string Path(Place place)
     {
-        var (x1, y1, x2, y2) = (place.Parent!.Left + BoxWidth, place.Parent.Middle, place.Left, place.Middle);
+        var (x1, y1, x2, y2) = (Left(place.Parent!) + BoxWidth, place.Parent!.Middle, Left(place), place.Middle);
         var half = (x1 + x2) / 2;
         return string.Create(CultureInfo.InvariantCulture, $"M{x1:0.#} {y1:0.#}C{half:0.#} {y1:0.#} {half:0.#} {y2:0.#} {x2:0.#} {y2:0.#}");
     }
