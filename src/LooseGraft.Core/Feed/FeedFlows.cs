@@ -77,7 +77,8 @@ public sealed class FeedFlows
         flows[tap] = flows[tap]!.With(LoadCase.Peak, Spread<Amps>.Exactly(current));
         var gone = FeedSag.Settle(Network, flows, _order, [LoadCase.Peak],
             (supply, loadCase) => Taken(supply, Given(Terms(flows, _weights[supply.Id], 1), loadCase)));
-        if (gone.Length > Collapses.Length) return null;
+        // What cannot be fed anyway is no news.
+        if (gone.Any(each => Collapses.All(known => known.Flow.Subject != each.Flow.Subject))) return null;
         var changed = new Dictionary<object, FeedFlow>(ReferenceEqualityComparer.Instance);
         for (var at = 0; at < flows.Length; at++)
         {

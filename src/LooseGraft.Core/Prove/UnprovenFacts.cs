@@ -40,5 +40,11 @@ public static class UnprovenFacts
            from draw in load.Draws
            where !draw.Evidence.IsProven()
            let name = graft.NameOf(load.Part)
-           select new UnprovenFact(new DrawSubject(load.Id, draw.Rail, draw.Socket), $"{name} takes {draw.Peak} from {draw.Rail} at peak", draw.Evidence);
+           select new UnprovenFact(
+               new DrawSubject(load.Id, draw.Rail, draw.Socket), $"{name} takes {draw.Peak} from {draw.Rail}{BySocket(graft, load, draw)} at peak",
+               draw.Evidence);
+
+    // Two draws from one rail are told apart by their sockets.
+    private static string BySocket(Graft graft, Load load, Draw draw)
+        => draw.Socket is { } socket ? $" by {graft.NameOf(new PortId(load.Part, socket))}" : "";
 }

@@ -108,6 +108,32 @@ public sealed class FeedSagTests
             Assert.Equal(first.Limit.Value.Value, first.In(LoadCase.Peak).Used.High.Value, 0.001 * first.Limit.Value.Value);
         });
 
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)] // another part that no voltage is left for when it starts is no news
+    public void No_room_is_promised_that_would_leave_a_part_without_voltage(bool isOtherGone)
+    {
+        // Nothing on the way has a limit but the way itself: 18 A through 4 m of 30 AWG would leave nothing for 10 W.
+        var graft = Thin(10, 30, 4000)
+            .WithSupply("supply", supply => supply with { Rails = [new Rail(Signal("+12 V"), Limit(100))], Combined = [], Total = null });
+        if (isOtherGone)
+        {
+            var other = Draw("+12 V", 0.1) with { HoldsPower = true, Start = Currents(90, 90, 90) };
+            graft = graft with
+            {
+                Supplies = graft.Supplies.Add(graft.Supplies[0] with { Id = "other", Leads = [graft.Supplies[0].Leads[0] with { Id = "far" }] }),
+                Loads = graft.Loads.Add(Hung("far", "supply", "other").At("far/p") with { Draws = [other] }),
+            };
+            Assert.Equal(LoadCase.Start, Assert.Single(Review.Of(graft).Feed.Flows.Collapses).Case);
+        }
+
+        var probe = new Load("probe", "probe") { Meant = new MeantWay("supply") { Plug = "lead/p" }, Draws = [Draw("+12 V", 0.001)] };
+        var flows = Flows(graft with { Loads = graft.Loads.Add(probe) });
+        var flow = flows.All.Single(each => each.Consumer == "probe");
+        Assert.NotNull(flows.PeakWith(flow, new Amps(0.1)));
+        Assert.Null(flows.PeakWith(flow, new Amps(18)));
+    }
+
     private static Review With(Graft graft, double amps)
         => Review.Of(graft with { Loads = graft.Loads.Add(Hung("more", "board", "supply").At("lead/p") with { Draws = [Draw("+12 V", amps)] }) });
 
