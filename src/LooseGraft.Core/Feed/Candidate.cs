@@ -19,14 +19,12 @@ public sealed record Candidate(string Name, FeedVerdict Fits, string Because, Gr
     public static Candidate Try(FeedReview before, Graft with, string name)
     {
         var after = FeedStage.Review(with, before.Netlist);
-        var standing = before.Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit)))
-            .ToDictionary(pair => (pair.Id, pair.limit.Key), pair => pair.limit);
+        var standing = before.ByKey();
         // What was over before is not the newcomer's doing, unless it makes it worse.
         var worst = (from supply in after.Supplies
                      from limit in supply.Limits
                      let use = limit.In(LoadCase.Peak)
-                     where !standing.TryGetValue((supply.Supply.Id, limit.Key), out var old)
-                         || use.Used.High.Value > old.In(LoadCase.Peak).Used.High.Value + Rounding
+                     where standing[(supply.Supply.Id, limit.Key)].All(old => use.Used.High.Value > old.In(LoadCase.Peak).Used.High.Value + Rounding)
                      orderby limit.LeastShareLeft
                      select (supply.Name, Limit: limit, Use: use)).FirstOrDefault();
         var wants = after.Plugs.Served(with)

@@ -16,11 +16,17 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Subject">The fact it follows from.</param>
 /// <param name="Feeds">The supply that it feeds; null for a part.</param>
 /// <param name="Hold">How it hangs on what feeds it.</param>
-/// <param name="Way">The places that give it on, from the supply on.</param>
+/// <param name="Found">The ways by which it comes, found when they are asked for.</param>
 public sealed record FeedFlow(
     string Consumer, Supply Supply, Rail Rail, ImmutableArray<Spread<Amps>> Cases, Evidence Evidence, Subject Subject, Supply? Feeds, FeedHold Hold,
-    ImmutableArray<FeedStep> Way)
+    Lazy<ImmutableArray<FeedWay>> Found)
 {
+    /// <summary>The ways by which it comes, that by which most comes first.</summary>
+    public ImmutableArray<FeedWay> Ways => Found.Value;
+
+    /// <summary>The places that give it on, from the supply on, where most of it comes from that supply.</summary>
+    public ImmutableArray<FeedStep> Way => (Ways.FirstOrDefault(way => way.Supply == Supply && way.Rail == Rail) ?? Ways.FirstOrDefault())?.Steps ?? [];
+
     /// <summary>Whether it takes the same watts whatever the voltage.</summary>
     public bool HoldsPower { get; init; }
 

@@ -121,6 +121,9 @@ public sealed class FeedFlows
     /// <summary>Each current with its share at a place; those that do not pass it are left out.</summary>
     internal ImmutableArray<FeedTerm> At(FeedPlace place) => Terms(Network.Passing(place), 1);
 
+    /// <summary>Each current with its share along conductors that are taken together.</summary>
+    internal ImmutableArray<FeedTerm> Along(IReadOnlyList<(int Branch, int Sign, int? Contact)> branches) => Terms(Network.Along(branches), 1);
+
     /// <summary>Each current with its share from one rail.</summary>
     internal ImmutableArray<FeedTerm> Of(Supply supply, Rail rail)
     {
@@ -132,10 +135,11 @@ public sealed class FeedFlows
     internal List<double> DropsAlong(Supply supply, SupplyLead lead, Rail rail)
     {
         var drops = new List<double>();
-        for (var at = 0; at < _flows.Length; at++)
+        var subject = new SupplyLeadSubject(supply.Id, lead.Id);
+        foreach (var at in Network.Places.Where(place => place.Conductors.Key.Kind == FeedLimitKind.Wire && place.Conductors.Subject == subject)
+            .SelectMany(place => Network.Passing(place)).Select(passing => passing.Tap).Distinct())
         {
-            if (_flows[at] is not { } flow || flow.Supply.Id != supply.Id || flow.Rail.Name != rail.Name
-                || !flow.Way.Any(step => step.Key.Kind == FeedLimitKind.Wire && step.Key.At == lead.Id)) continue;
+            if (_flows[at] is not { } flow || flow.Supply.Id != supply.Id || flow.Rail.Name != rail.Name) continue;
             drops.Add(FeedSag.At(Network, _flows, at, LoadCase.Peak).High.Value);
         }
 
@@ -200,14 +204,15 @@ public sealed class FeedFlows
     private FeedFlow FlowOf(int index)
     {
         var tap = Network.Taps[index];
-        var (supply, rail, way) = (tap.Outlet!.Supply, tap.Outlet.Rail, StepsTo(index));
+        var (supply, rail) = (tap.Outlet!.Supply, tap.Outlet.Rail);
+        var ways = new Lazy<ImmutableArray<FeedWay>>(() => WaysTo(index));
         if (tap.Draw is { } draw)
         {
             var start = _fans.Contains(tap.Part) ? FanStart.Factor : 1;
             var held = HeldDraw.Of(tap.Load!, draw, rail);
             return new FeedFlow(tap.Part, supply, rail,
                 [.. LoadCases.All.Select(loadCase => Positive(FeedStage.Current(held, loadCase, start)))], draw.Evidence,
-                new DrawSubject(tap.Load!.Id, draw.Rail, draw.Socket), null, tap.Hold, way)
+                new DrawSubject(tap.Load!.Id, draw.Rail, draw.Socket), null, tap.Hold, ways)
             { HoldsPower = draw.HoldsPower, StartsInTurn = tap.Load.StartsInTurn };
         }
 
@@ -215,11 +220,12 @@ public sealed class FeedFlows
         return new FeedFlow(tap.Part, supply, rail,
             [.. LoadCases.All.Select(loadCase => Taken(fed, loadCase).Rising(watts => new Amps(watts.Value / volts)))],
             Of(fed).Select(term => term.Flow.Evidence).Append(fed.Class is null ? Evidence.Assumed : Evidence.Label).Weakest(),
-            new SupplySubject(fed.Id), fed, tap.Hold, way);
+            new SupplySubject(fed.Id), fed, tap.Hold, ways);
     }
 
-    private ImmutableArray<FeedStep> StepsTo(int tap)
-        => [.. Network.WayTo(tap).Select(place => new FeedStep(place.Key, place.Conductors.Label, place.Conductors.Subject))];
+    private ImmutableArray<FeedWay> WaysTo(int tap)
+        => [.. Network.WaysTo(tap).Select(way => new FeedWay(way.Outlet.Supply, way.Outlet.Rail, way.Share,
+            [.. way.Places.Select(place => new FeedStep(place.Key, place.Conductors.Label, place.Conductors.Subject))]))];
 
     // A negative figure is reported as a finding; counting it would let one mistake hide another overload.
     private static Spread<Amps> Positive(Spread<Amps> current) => current.Rising(amps => amps < Amps.Zero ? Amps.Zero : amps);

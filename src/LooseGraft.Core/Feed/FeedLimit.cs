@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Quantities;
@@ -33,6 +34,9 @@ public sealed record FeedLimit(
 
     /// <summary>What it bears at best: if conductors side by side share evenly, or a guess proves low. The limit itself where there is neither.</summary>
     public required Throughput AtBest { get; init; }
+
+    /// <summary>The conductors that it is the limit of, by rails; empty for what a supply gives.</summary>
+    internal ImmutableArray<FeedPlace> Places { get; init; } = [];
 
     /// <summary>How much it weighs in one load case; null when the limit carries it.</summary>
     /// <remarks>Beyond a limit in ordinary use a supply is never at rest, and a conductor never cool; beyond it only at peak, a supply may trip when the work

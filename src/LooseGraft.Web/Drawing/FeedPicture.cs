@@ -1,5 +1,6 @@
 using System.Globalization;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Drawing;
 
@@ -26,6 +27,10 @@ public sealed record FeedPicture(SupplyReview Supply, LoadCase Case)
     /// <summary>How far along the row an amount stands. Beyond the drawing's edge it is cut off there.</summary>
     public static double X(FeedLimit limit, Throughput used)
         => limit.Limit.Value.Value > 0 ? Math.Clamp(used / limit.Limit.Value * LimitX, 0, Width) : Width;
+
+    /// <summary>How far a contact's bar goes, likely and high, where 100 is what it bears; cut off at 140.</summary>
+    public static (double Likely, double High) Bar(Spread<Amps> current, double bears)
+        => (Math.Min(100 * current.Likely.Value / bears, 140), Math.Min(100 * current.High.Value / bears, 140));
 
     public static string Number(double pixels) => pixels.ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -27,6 +27,7 @@ public sealed class FeedSharesTests
         var (one, other) = (network.AddBranch(0, 1, 1), network.AddBranch(1, 2, 1));
         var shares = new FeedShares(network, [[1, 0.5, 0], [1, 0, 0]]);
         Assert.Equal([(1, 1.0)], shares.Passing([(one, 1, null), (other, -1, null)]));
-        Assert.Equal((0.5, 0.0), (shares.Through(other, 0), shares.Through(other, 1)));
+        Assert.Equal([(one, 0.5), (other, 0.5)], shares.Of(0));
+        Assert.Equal([(one, 1.0)], shares.Of(1));
     }
 }

@@ -66,7 +66,6 @@ public sealed class SlowFeedTests
         return flows.Network.Places.Where(place => place.Key.Kind is FeedLimitKind.Plug or FeedLimitKind.Port).SelectMany(place => place.Branches)
             .Where(passed => passed.Contact is not null)
             .GroupBy(passed => $"{contacts[passed.Contact!.Value].Id.Port}/{contacts[passed.Contact!.Value].Pin.Position}")
-            .ToDictionary(same => same.Key, same => same.Sum(passed => passed.Sign * amps.Index().Sum(tap
-                => tap.Item * flows.Network.Through(passed.Branch, tap.Index))));
+            .ToDictionary(same => same.Key, same => same.Sum(passed => flows.Network.Along([passed]).Sum(each => each.Share * amps[each.Tap])));
     }
 }

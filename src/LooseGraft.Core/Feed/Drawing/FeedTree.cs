@@ -6,10 +6,13 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Feed.Drawing;
 
-/// <summary>The feeding of a graft as a tree that flows from the wall to the parts, along the way that most of each current takes.</summary>
+/// <summary>The feeding of a graft as a tree that flows from the wall to the parts, along the ways by which each current comes.</summary>
 /// <remarks>Time linear in currents and the places they pass. A supply that closes a ring is left out here as it is in the sums.</remarks>
 public sealed class FeedTree
 {
+    // What comes by another way and is less than a hundredth is not told.
+    private const double Whole = 0.99;
+
     private readonly Graft _graft;
     private readonly FeedReview _feed;
     private readonly LoadCase _case;
@@ -36,17 +39,20 @@ public sealed class FeedTree
 
     private TreeNode Rail(SupplyReview review, Rail rail)
     {
-        var flows = review.Flows.Where(flow => flow.Supply.Id == review.Supply.Id && flow.Rail.Name == rail.Name);
-        var children = Below(review, [.. flows.Select(flow => (Flow: flow, Steps: StepsOf(flow)))], 0);
+        var ways = from flow in _feed.Flows.All
+                   from way in flow.Ways
+                   where way.Supply.Id == review.Supply.Id && way.Rail.Name == rail.Name && way.Share > 1 - Whole
+                   select new Branch(flow, way.Share, IsMain: way == flow.Ways[0], StepsOf(flow, way));
+        var children = Below(review, [.. ways], 0);
         return new TreeNode(TreeNodeKind.Rail, rail.Name, Sum(children), new RailSubject(review.Supply.Id, rail.Name),
             review.Find(FeedLimitKey.OfRail(rail.Name)), children);
     }
 
     // A part stands before the ports by which it feeds on, and at the end of its own currents.
-    private ImmutableArray<Step> StepsOf(FeedFlow flow)
+    private ImmutableArray<Step> StepsOf(FeedFlow flow, FeedWay way)
     {
         var steps = ImmutableArray.CreateBuilder<Step>();
-        foreach (var place in flow.Way)
+        foreach (var place in way.Steps)
         {
             if (place.Key is { Kind: FeedLimitKind.Port, Port: { } port }
                 && _graft.FindPart(port.Part) is { Kind: not (PartKind.Adapter or PartKind.Lead) } part)
@@ -66,21 +72,23 @@ public sealed class FeedTree
         _ => TreeNodeKind.Port,
     };
 
-    private ImmutableArray<TreeNode> Below(SupplyReview review, (FeedFlow Flow, ImmutableArray<Step> Steps)[] flows, int depth)
+    private ImmutableArray<TreeNode> Below(SupplyReview review, Branch[] flows, int depth)
         => [.. from each in flows
                where depth < each.Steps.Length
                group each by each.Steps[depth].Id into same
                select Node(review, [.. same], depth)];
 
-    private TreeNode Node(SupplyReview review, (FeedFlow Flow, ImmutableArray<Step> Steps)[] flows, int depth)
+    private TreeNode Node(SupplyReview review, Branch[] flows, int depth)
     {
-        var own = flows.Where(each => each.Steps.Length == depth + 1).Select(each => each.Flow).ToArray();
-        if (own.Select(flow => flow.Feeds).OfType<Supply>().FirstOrDefault() is { } fed
+        var own = flows.Where(each => each.Steps.Length == depth + 1).ToArray();
+        // A supply that is fed by two ways is drawn with all that hangs on it where most of it comes.
+        if (own.Where(each => each.IsMain).Select(each => each.Flow.Feeds).OfType<Supply>().FirstOrDefault() is { } fed
             && _feed.Supplies.FirstOrDefault(other => other.Supply.Id == fed.Id) is { } below) return Supply(below);
         var (step, children) = (flows[0].Steps[depth], Below(review, flows, depth + 1));
-        var power = own.Aggregate(Sum(children), (sum, flow) => sum + flow.At(_case).Rising(amps => flow.Rail.Voltage * amps));
+        var power = own.Aggregate(Sum(children), (sum, each) => sum + each.Flow.At(_case).Rising(amps => each.Flow.Rail.Voltage * new Amps(each.Share * amps.Value)));
+        var name = own.Length > 0 && own.All(each => each.Share < Whole) ? $"{step.Name}, {100 * own.Max(each => each.Share):0} %" : step.Name;
         return new TreeNode(
-            step.Kind, step.Name, power, own.Length > 0 ? own[0].Subject : step.Subject, step.Key is { } key ? LimitAt(review, key) : null, children);
+            step.Kind, name, power, own.Length > 0 ? own[0].Flow.Subject : step.Subject, step.Key is { } key ? LimitAt(review, key) : null, children);
     }
 
     // Of one rail there, or of all together.
@@ -88,6 +96,8 @@ public sealed class FeedTree
         => FeedLimit.TightestOf(new[] { review.Find(key), review.Find(key with { Rail = null }) }.OfType<FeedLimit>());
 
     private static Spread<Watts> Sum(IEnumerable<TreeNode> nodes) => nodes.Aggregate(Nothing, (sum, node) => sum + node.Power);
+
+    private sealed record Branch(FeedFlow Flow, double Share, bool IsMain, ImmutableArray<Step> Steps);
 
     private sealed record Step(TreeNodeKind Kind, string Id, string Name, Subject Subject, FeedLimitKey? Key);
 }

@@ -16,6 +16,8 @@ internal sealed class FeedNetwork
     // A supply gives about a hundredth less at the full current of a rail (ATX12V design guide, common practice); it matters only where two feed one net.
     private const double Regulation = 0.01;
 
+    private const int Digits = 9;
+
     // Draws times nodes and places that are kept; an ordinary graft has a hundredth of it.
     private const long MostKept = 4_000_000;
 
@@ -26,7 +28,7 @@ internal sealed class FeedNetwork
     private readonly (int Node, int Return, int From, int Ground)[] _tapNodes;
     private readonly int[] _outputs;
     private readonly ILookup<int, (FeedPlace Place, int Sign)> _placesOf;
-    private readonly ILookup<int, int> _beside;
+    private readonly FeedWays _ways;
 
     private FeedNetwork(FeedMetal metal, IReadOnlyList<FeedOutlet> outlets, ImmutableArray<FeedTap> taps, bool isWhole)
     {
@@ -36,9 +38,10 @@ internal sealed class FeedNetwork
         foreach (var node in taps.SelectMany(tap => new[] { tap.Node, tap.Return })) NodeOf(node);
         _placesOf = Places.SelectMany(place => place.Branches.Select(passed => (passed.Branch, Passed: (place, passed.Sign))))
             .ToLookup(each => each.Branch, each => each.Passed);
-        _beside = _network.Branches.Index()
+        var beside = _network.Branches.Index()
             .SelectMany(each => new[] { (Node: _network.Find(each.Item.One), each.Index), (Node: _network.Find(each.Item.Other), each.Index) })
             .ToLookup(each => each.Node, each => each.Index);
+        _ways = new FeedWays(_network, beside, _outputs.Index().ToDictionary(output => output.Item, output => output.Index));
         var reduced = new ReducedNetwork(_network);
         IsSolved = reduced.Unsolved.IsEmpty && (long)taps.Length * (_network.NodeCount + Places.Length) <= MostKept;
         _drops = IsSolved || !isWhole ? [.. taps.Select(tap => Solve(reduced, tap))] : [];
@@ -107,7 +110,10 @@ internal sealed class FeedNetwork
     public ImmutableArray<(int Tap, double Share)> Given(int outlet) => _shares.Passing([(_outputs[outlet], Sign(Outlets[outlet]), null)]);
 
     /// <summary>The taps whose current passes a place, and which share of it does, in the sense in which it is drawn.</summary>
-    public ImmutableArray<(int Tap, double Share)> Passing(FeedPlace place) => _shares.Passing(place.Branches);
+    public ImmutableArray<(int Tap, double Share)> Passing(FeedPlace place) => Along(place.Branches);
+
+    /// <summary>The same of conductors that are taken together, each with the sign that it counts with.</summary>
+    public ImmutableArray<(int Tap, double Share)> Along(IReadOnlyList<(int Branch, int Sign, int? Contact)> branches) => _shares.Passing(branches);
 
     /// <summary>How far the voltage at a tap falls below what its supply gives, for each ampere that is taken at another, in ohms.</summary>
     public double Falls(int at, int taken)
@@ -116,30 +122,27 @@ internal sealed class FeedNetwork
         return Sign(at) * (drops[back] - drops[node] - (drops[ground] - drops[from]));
     }
 
-    /// <summary>The places on the way from the rail to a tap that give its current on, where most of it goes.</summary>
-    public ImmutableArray<FeedPlace> WayTo(int tap)
+    /// <summary>The ways by which the current of a tap comes, that by which most comes first, and the places on each that give it on.</summary>
+    public IEnumerable<(FeedOutlet Outlet, double Share, ImmutableArray<FeedPlace> Places)> WaysTo(int tap)
     {
-        var way = new List<FeedPlace>();
-        var (node, from) = (Find(Taps[tap].Node), Find(Taps[tap].Outlet!.Node));
-        for (var step = 0; node != from && step < _network.Branches.Count; step++)
+        var sign = Sign(tap);
+        var through = _shares.Of(tap).ToDictionary(passed => passed.Branch, passed => sign * passed.Share);
+        var ways = new List<(FeedOutlet Outlet, double Share, ImmutableArray<FeedPlace> Places)>();
+        foreach (var thread in _ways.To(Find(Taps[tap].Node), through))
         {
-            var (most, best) = (1e-9, -1);
-            foreach (var branch in _beside[node])
-            {
-                var into = Math.Abs(Through(branch, tap)) * (Towards(branch, node, tap) ? 1 : -1);
-                if (into > most) (most, best) = (into, branch);
-            }
-
-            if (best < 0) break;
-            // Where two places share a branch, its current is given by the one and taken by the other.
-            var isAlong = _network.Find(_network.Branches[best].Other) == node;
-            way.AddRange(_placesOf[best].Where(each => each.Sign > 0 == isAlong).Select(each => each.Place));
-            node = isAlong ? _network.Find(_network.Branches[best].One) : _network.Find(_network.Branches[best].Other);
+            // Contacts side by side are one way.
+            var (outlet, places) = (Outlets[thread.Outlet], PlacesAlong(thread.Branches));
+            var same = ways.FindIndex(way => way.Outlet == outlet && way.Places.SequenceEqual(places));
+            if (same < 0) ways.Add((outlet, thread.Share, places));
+            else ways[same] = ways[same] with { Share = ways[same].Share + thread.Share };
         }
 
-        way.Reverse();
-        return [.. way.Distinct()];
+        return ways.Select(way => way with { Share = Math.Round(way.Share, Digits) }).OrderByDescending(way => way.Share);
     }
+
+    // Where two places share a branch, its current is given by the one and taken by the other.
+    private ImmutableArray<FeedPlace> PlacesAlong(ImmutableArray<(int Branch, bool IsAlong)> branches)
+        => [.. branches.SelectMany(passed => _placesOf[passed.Branch].Where(each => each.Sign > 0 == passed.IsAlong).Select(each => each.Place)).Distinct()];
 
     // Only what is live has a node to be solved.
     private int NodeOf(int node) => _nodes.TryGetValue(node, out var known) ? known : _nodes[node] = _network.AddNodes(1);
@@ -153,12 +156,6 @@ internal sealed class FeedNetwork
     private int Sign(int tap) => Sign(Taps[tap].Outlet!);
 
     private static int Sign(FeedOutlet outlet) => outlet.Rail.Voltage.Value < 0 ? -1 : 1;
-
-    /// <summary>What flows along a branch for each ampere that is taken at a tap.</summary>
-    public double Through(int branch, int tap) => _shares.Through(branch, tap);
-
-    private bool Towards(int branch, int node, int tap)
-        => Sign(tap) * Through(branch, tap) * (_network.Find(_network.Branches[branch].Other) == node ? 1 : -1) > 0;
 
     private double[] Solve(ReducedNetwork reduced, FeedTap tap)
     {

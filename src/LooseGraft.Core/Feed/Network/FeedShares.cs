@@ -47,16 +47,8 @@ internal sealed class FeedShares
         }
     }
 
-    /// <summary>The share of a tap's draw that passes a conductor, in the sense in which it is drawn.</summary>
-    public double Through(int branch, int tap)
-    {
-        foreach (var passed in _byTap[tap])
-        {
-            if (passed.Branch == branch) return passed.Share;
-        }
-
-        return 0;
-    }
+    /// <summary>The conductors that a tap's draw passes, each with the share that does, in the sense in which it is drawn.</summary>
+    public IReadOnlyList<(int Branch, double Share)> Of(int tap) => _byTap[tap];
 
     /// <summary>The taps whose draws pass conductors that are taken together, and the share that does, in order of taps.</summary>
     /// <param name="branches">The conductors, each with the sign that it counts with.</param>

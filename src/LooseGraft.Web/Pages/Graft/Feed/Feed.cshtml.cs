@@ -4,7 +4,6 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Schools;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Data;
@@ -61,9 +60,6 @@ public sealed partial class FeedModel(GraftStore store, ReviewCache reviews) : G
 
     // On the supply that is looked at, whichever there are.
     private AddTriedPart? TriedEdit => Supply is { } supply ? new TryForm(Try, TypedAmps, From, At).On(supply.Supply, ModelState) : null;
-
-    /// <summary>The limits at the place that is looked at, with their supplies.</summary>
-    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => SubjectText.Read(Node) is { } place ? Review.Feed.LimitsAt(place) : [];
 
     /// <summary>The room left on each rail, and at each free plug.</summary>
     public IEnumerable<(string Place, RoomLeft Room)> Rooms => Supply is { } supply ? RoomLeft.Everywhere(Graft, Review.Feed, supply) : [];

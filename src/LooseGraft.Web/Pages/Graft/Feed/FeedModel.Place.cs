@@ -1,0 +1,34 @@
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Relieving;
+using LooseGraft.Core.Findings.Subjects;
+using Microsoft.AspNetCore.Mvc;
+
+namespace LooseGraft.Web.Pages;
+
+/// <summary>The place of the tree that is looked at: its limits, its contacts, and what would relieve it.</summary>
+public sealed partial class FeedModel
+{
+    private static readonly TimeSpan LongestSearch = TimeSpan.FromSeconds(2);
+
+    /// <summary>The limits at the place that is looked at, with their supplies.</summary>
+    public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => SubjectText.Read(Node) is { } place
+        ? Review.Feed.LimitsAt(place).OrderBy(chosen => chosen.Limit.LeastShareLeft) : [];
+
+    /// <summary>The contacts or wires at a limit.</summary>
+    public PlaceContacts? ContactsAt(FeedLimit limit) => PlaceContacts.At(Review.Feed, limit, Case);
+
+    /// <summary>What would relieve a limit, as far as that is found in time.</summary>
+    public IReadOnlyList<Relief> ReliefsOf(SupplyReview supply, FeedLimit limit)
+    {
+        using var giveUp = CancellationTokenSource.CreateLinkedTokenSource(HttpContext.RequestAborted);
+        giveUp.CancelAfter(LongestSearch);
+        return ReliefSearch.Of(Graft, Review.Wire, Review.Feed, supply.Supply.Id, limit, Case, giveUp.Token);
+    }
+
+    public async Task<IActionResult> OnPostRelieveAsync(string? words)
+    {
+        if (!await LoadAsync()) return NotFound();
+        var chosen = ChosenLimits.SelectMany(each => ReliefsOf(each.Supply, each.Limit)).FirstOrDefault(relief => relief.Edit is not null && relief.Words == words);
+        return chosen is null ? await InvalidAsync() : await SaveAsync(chosen.Edit!);
+    }
+}
