@@ -16,11 +16,12 @@ namespace LooseGraft.Core.Facts;
 /// <param name="HoleMm">Diameter of those holes.</param>
 /// <param name="SizeMm">Its width and depth in that frame, for a board.</param>
 /// <param name="PriceEuros">What such a thing costs new: low, likely, high (typical of shops, not of one).</param>
+/// <param name="Form">Its outside, for a supply or brick.</param>
 public sealed record PartTemplate(
     string Id, string Name, PartKind Kind, string Gloss, string Source, Evidence Evidence,
     IReadOnlyList<PortTemplate>? Ports = null, IReadOnlyList<RailTemplate>? Rails = null, IReadOnlyList<CombinedTemplate>? Combined = null,
     double? TotalWatts = null, IReadOnlyList<DrawTemplate>? Draws = null, IReadOnlyList<IReadOnlyList<double>>? HolesMm = null, double HoleMm = 3.96,
-    IReadOnlyList<double>? SizeMm = null, IReadOnlyList<decimal>? PriceEuros = null)
+    IReadOnlyList<double>? SizeMm = null, IReadOnlyList<decimal>? PriceEuros = null, SupplyForm? Form = null)
 {
     /// <summary>All of them, in the order a reader would look for them.</summary>
     public static IReadOnlyList<PartTemplate> All { get; } = FactFile.Load<IReadOnlyList<PartTemplate>>("part-templates.json");

@@ -23,7 +23,7 @@ internal static class ChainFindings
     private const int PlugsOfAString = 4;
 
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, PlugCount plugs)
-        => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(flows), .. plugs.Served(graft).SelectMany(Unserved),
+        => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(graft, flows), .. plugs.Served(graft).SelectMany(Unserved),
             .. supplies.SelectMany(LongStrings), .. supplies.SelectMany(supply => Drops(supply, flows)),
             .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
 
@@ -32,7 +32,7 @@ internal static class ChainFindings
             $"{graft.FindPart(supply.Part)?.Name ?? supply.Id} hangs on {graft.NameOf(flows.Network.Taps.First(tap => tap.Feeds?.Id == supply.Id).Outlet!.Supply.Part)}, which hangs on it again: nothing in this ring is fed.",
             Evidence.Measured, "say what really feeds it, or that it hangs on the wall");
 
-    private static IEnumerable<Finding> RailsNotOnPlug(FeedFlows flows)
+    private static IEnumerable<Finding> RailsNotOnPlug(Graft graft, FeedFlows flows)
         => from tap in flows.Network.Taps
            where tap is { Hold: FeedHold.Meant, Load.Meant.Plug: not null }
            let outlet = tap.Outlet!
@@ -43,7 +43,7 @@ internal static class ChainFindings
            let plug = lead.Plugs[found.Value.At]
            where plug.Type.Pinout.Count > 0 && draw.Peak.High > Amps.Zero && !plug.Type.Pinout.Contains(outlet.Rail.Output.Name)
            select Finding.Of(FeedRules.RailNotOnPlug, new DrawSubject(tap.Load!.Id, draw.Rail, draw.Socket),
-               $"{draw.Rail} is wanted from {plug.Id} of {lead.Name}, and a {plug.Type.Name} has none.", draw.Evidence,
+               $"{draw.Rail} is wanted from {graft.NameOfPlug(outlet.Supply, lead, plug)}, and a {plug.Type.Name} has none.", draw.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");
 
     private static IEnumerable<Finding> Unserved((WantingPort Port, FreePlug? Plug, AdapterOffer? Adapter) served)

@@ -36,7 +36,8 @@ public sealed record FeedReview(
     /// <summary>Every limit by its supply and its key. Two rails of one voltage may pass one place apart from each other, so that a key may have several.
     /// </summary>
     internal ILookup<(string Supply, FeedLimitKey Key), FeedLimit> ByKey()
-        => Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit))).ToLookup(pair => (pair.Id, pair.limit.Key), pair => pair.limit);
+        => Supplies.SelectMany(supply => supply.Limits.Select(limit => (supply.Supply.Id, limit)))
+            .ToLookup(pair => (pair.Id, pair.limit.Key), pair => pair.limit);
 
     /// <summary>The tightest limit of all supplies; null when none is known.</summary>
     public FeedLimit? Tightest => FeedLimit.TightestOf(Supplies.Select(supply => supply.Tightest).OfType<FeedLimit>());

@@ -75,11 +75,16 @@ internal static class FeedSag
         }
     }
 
-    /// <summary>What is lost on the way to a tap, there and back, in volts.</summary>
+    /// <summary>What is lost on the way to a tap, there and back, in volts. What another rail sends back the other way may make it less, so that each current
+    /// counts by its low or its high figure as its sign asks.</summary>
     public static Spread<Volts> At(FeedNetwork network, FeedFlow?[] flows, int tap, LoadCase loadCase)
     {
         var falls = FallsAt(network, flows, tap);
-        return new Spread<Volts>(new(Sum(falls, flows, loadCase, 0)), new(Sum(falls, flows, loadCase, 1)), new(Sum(falls, flows, loadCase, 2)));
+        var (more, less) = (Array.ConvertAll(falls, fall => Math.Max(fall, 0)), Array.ConvertAll(falls, fall => Math.Min(fall, 0)));
+        var likely = Sum(falls, flows, loadCase, 1);
+        return new Spread<Volts>(
+            new(Math.Min(likely, Sum(more, flows, loadCase, 0) + Sum(less, flows, loadCase, 2))), new(likely),
+            new(Math.Max(likely, Sum(more, flows, loadCase, 2) + Sum(less, flows, loadCase, 0))));
     }
 
     private static double[] FallsAt(FeedNetwork network, FeedFlow?[] flows, int tap)

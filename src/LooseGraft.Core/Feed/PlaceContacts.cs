@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Contacts">Each of them, in the order of their positions.</param>
 /// <param name="AreWires">Whether they are wires rather than contacts.</param>
 /// <param name="Each">What one of them bears; null where nothing is laid down for a single one.</param>
-/// <param name="Most">The current of the one that takes most, if it resists least and all others beside it most; null where there is one of a rail only.</param>
+/// <param name="Most">The current of the one that takes most, if it resists least and all others beside it most; null where there is one of a rail only.
+/// </param>
 public sealed record PlaceContacts(ImmutableArray<PlaceContact> Contacts, bool AreWires, Amps? Each, Amps? Most)
 {
     /// <summary>What stands at a limit; null for what a supply gives, where no conductor is meant.</summary>

@@ -92,6 +92,13 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>What the part is called that a supply is; the supply's id when it is not there.</summary>
     public string NameOfSupply(string supply) => NameOf(Supplies.FirstOrDefault(each => each.Id == supply)?.Part ?? supply);
 
+    /// <summary>What a plug of a supply is called, and of what: the port that it is, otherwise its own name and its string's.</summary>
+    public string NameOfPlug(Supply supply, SupplyLead lead, SupplyPlug plug)
+        => plug.Port is { } port ? $"{NameOf(new PortId(supply.Part, port))} of {NameOf(supply.Part)}" : $"{plug.Id} of {lead.Name}";
+
+    /// <summary>The same of a plug that is written string/plug.</summary>
+    public string NameOfPlug(Supply supply, string plug) => supply.FindPlug(plug) is var (lead, at) ? NameOfPlug(supply, lead, lead.Plugs[at]) : plug;
+
     /// <summary>What the builder says of a duty of the old case; null while nothing.</summary>
     public CaseAnswer? AnswerTo(CaseDuty duty) => OldCase.FirstOrDefault(answer => answer.Duty == duty);
 

@@ -82,7 +82,20 @@ public static class TemplatePart
             Combined = [.. (template.Combined ?? []).Select(shared =>
                 new CombinedLimit([.. shared.Rails], new Known<Watts>(new Watts(shared.Watts), template.Evidence, template.Source)))],
             Total = template.TotalWatts is { } watts ? new TotalLimit(new Known<Watts>(new Watts(watts), template.Evidence, template.Source)) : null,
+            Leads = MakeLeads(MakePart(template, part, part)),
         };
+
+    // Plugs of one kind hang on one lead, one after another; its length is that to the last.
+    private static ValueList<SupplyLead> MakeLeads(Part part)
+        => [.. from port in part.Ports
+               where port.LeadLength is not null
+               group port by port.Type into same
+               let last = same.MaxBy(port => port.LeadLength!.Value)!
+               select new SupplyLead($"{same.First().Id}-lead", $"lead of the {same.First().Name}")
+               {
+                   Length = last.LeadLength,
+                   Plugs = [.. same.OrderBy(port => port.LeadLength!.Value).Select(port => new SupplyPlug(port.Id, port.Type) { Port = port.Id })],
+               }];
 
     /// <summary>What such a part takes.</summary>
     public static ValueList<Draw> Draws(PartTemplate template)

@@ -165,7 +165,7 @@ public sealed class FeedPropertyTests
     public void Another_supply_is_told_with_the_rails_and_plugs_it_lacks()
     {
         var graft = Fed(SmallSupply(), Draw("+12 V", 6), Draw("+3.3 V", 1));
-        var choices = SupplyChoice.InPlaceOf(graft, Review.Of(graft).Feed, Review.Of(graft).Feed.Supplies[0]);
+        var choices = SupplyChoice.InPlaceOf(graft, Review.Of(graft).Feed, Review.Of(graft).Feed.Supplies[0], []);
         Assert.Empty(choices[0].Losses);
         Assert.True(choices[0].Verdict <= FeedVerdict.CarriesTightly);
         Assert.Contains(choices[^1].Losses, loss => loss == "no +3.3 V");

@@ -185,6 +185,26 @@ public sealed class FeedSagTests
             for (var tap = 0; tap < less.Network.Taps.Length; tap++) Assert.True(Drop(most, tap) >= Drop(less, tap) - 1e-9, $"tap {tap}");
         }, iter: 100);
 
+    [Fact]
+    public void What_one_rail_sends_back_lessens_what_is_lost_by_a_rail_below_ground()
+    {
+        var lead = new SupplyLead("m", "main lead")
+        {
+            Length = new Millimetres(1000),
+            Plugs = [new SupplyPlug("p", ConnectorTypes.Find("atx-main-24")!)],
+        };
+        var graft = Fed(SmallSupply() with { Leads = [lead], Rails = [new Rail(Signal("+12 V"), Limit(10)), new Rail(Signal("-12 V"), Limit(1))] },
+            Draw("-12 V", 0.3), Draw("+12 V", 2) with { Peak = Currents(1, 2, 3) });
+        graft = graft with { Loads = [graft.Loads[0].At("m/p")] };
+        var flows = Flows(graft);
+        var below = flows.Network.Taps.IndexOf(flows.Network.Taps.Single(tap => tap.Draw!.Rail == "-12 V"));
+        var (own, other) = (flows.Network.Falls(below, below), flows.Network.Falls(below, 1 - below));
+        Assert.True(other < 0);
+        var lost = FeedSag.At(flows.Network, [.. flows.All], below, LoadCase.Peak);
+        Assert.Equal([(0.3 * own) + (3 * other), (0.3 * own) + (2 * other), (0.3 * own) + other],
+            new[] { lost.Low, lost.Likely, lost.High }.Select(volts => volts.Value), (one, two) => Math.Abs(one - two) < 1e-12);
+    }
+
     private static double Watts(FeedFlows flows, Supply supply, Rail rail) => FeedUse.Sum(flows.Of(supply, rail), LoadCase.Peak, isPower: true).Likely.Value;
 
     private static double Drop(FeedFlows flows, int tap)

@@ -21,7 +21,8 @@ public sealed class ReliefTests
     [InlineData(14.9, "Wire of 16 AWG|4 wires side by side, where there are 2")] // three would bear 14 A
     [InlineData(15.1, "4 wires side by side, where there are 2")]
     public void Wires_are_relieved_by_thicker_ones_and_by_more(double amps, string told)
-        => Assert.Equal(told.Split('|'), Of(BehindAdapter(amps), Wires).Where(relief => relief.Words.Contains("ire", StringComparison.Ordinal)).Select(relief => relief.Words));
+        => Assert.Equal(told.Split('|'),
+            Of(BehindAdapter(amps), Wires).Select(relief => relief.Words).Where(words => words.Contains("ire", StringComparison.Ordinal)));
 
     [Fact]
     public void What_carries_it_wants_no_relief() => Assert.Empty(Of(BehindAdapter(10.4), Wires));
@@ -59,7 +60,10 @@ public sealed class ReliefTests
     }
 
     private static Port Other(string rail)
-        => Usual("spare", Gender.Female) is var port && rail == "+12 V" ? port : port with { Pins = [.. port.Pins.Where(pin => pin.Signal.Value.Name == rail)] };
+    {
+        var port = Usual("spare", Gender.Female);
+        return rail == "+12 V" ? port : port with { Pins = [.. port.Pins.Where(pin => pin.Signal.Value.Name == rail)] };
+    }
 
     [Theory]
     [InlineData(PartKind.Drive, 6, true)]
@@ -80,7 +84,8 @@ public sealed class ReliefTests
     public void A_wide_range_that_nobody_measured_is_worth_the_meter(Evidence evidence, bool measure)
     {
         var draw = Draw("+12 V", 9, evidence) with { Peak = Currents(7, 9, 11) };
-        Assert.Equal(measure, Of(Fed(SmallSupply(), draw), "+12 V").Any(relief => relief.Words.StartsWith("Measure what board takes", StringComparison.Ordinal)));
+        Assert.Equal(measure, Of(Fed(SmallSupply(), draw), "+12 V")
+            .Any(relief => relief.Words.StartsWith("Measure what board takes", StringComparison.Ordinal)));
     }
 
     [Fact]
@@ -93,10 +98,13 @@ public sealed class ReliefTests
                 new SupplyLead("t", "other string") { Awg = 24, Plugs = [new SupplyPlug("c", type)] }],
         });
         graft = graft with { Parts = Two(new Part("one", "one", PartKind.Drive)).Parts };
-        graft = graft with { Loads = [Hung("one", "one", "supply").At("s/a") with { Draws = [Draw("+12 V", 1.5)] },
-            Hung("two", "two", "supply").At("s/b") with { Draws = [Draw("+12 V", 1.5)] }] };
+        graft = graft with
+        {
+            Loads = [Hung("one", "one", "supply").At("s/a") with { Draws = [Draw("+12 V", 1.5)] },
+            Hung("two", "two", "supply").At("s/b") with { Draws = [Draw("+12 V", 1.5)] }]
+        };
         var moves = Of(graft, "+12 V along string").Where(relief => relief.Edit is not null).ToArray();
-        Assert.Equal(["Move one from s/a to c of other string, which is free", "Move two from s/b to c of other string, which is free"],
+        Assert.Equal(["Move one from a of string to c of other string, which is free", "Move two from b of string to c of other string, which is free"],
             moves.Select(relief => relief.Words));
         Assert.Equal(1.5, Limit(moves[1].Edit!.Apply(graft), "+12 V along string").In(LoadCase.Peak).Used.High.Value, 9);
     }

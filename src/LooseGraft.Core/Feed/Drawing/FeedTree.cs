@@ -85,11 +85,14 @@ public sealed class FeedTree
         if (own.Where(each => each.IsMain).Select(each => each.Flow.Feeds).OfType<Supply>().FirstOrDefault() is { } fed
             && _feed.Supplies.FirstOrDefault(other => other.Supply.Id == fed.Id) is { } below) return Supply(below);
         var (step, children) = (flows[0].Steps[depth], Below(review, flows, depth + 1));
-        var power = own.Aggregate(Sum(children), (sum, each) => sum + each.Flow.At(_case).Rising(amps => each.Flow.Rail.Voltage * new Amps(each.Share * amps.Value)));
+        var power = own.Aggregate(Sum(children), (sum, each) => sum + PowerOf(each));
         var name = own.Length > 0 && own.All(each => each.Share < Whole) ? $"{step.Name}, {100 * own.Max(each => each.Share):0} %" : step.Name;
         return new TreeNode(
             step.Kind, name, power, own.Length > 0 ? own[0].Flow.Subject : step.Subject, step.Key is { } key ? LimitAt(review, key) : null, children);
     }
+
+    private Spread<Watts> PowerOf(Branch branch)
+        => branch.Flow.At(_case).Rising(amps => branch.Flow.Rail.Voltage * new Amps(branch.Share * amps.Value));
 
     // Of one rail there, or of all together.
     private static FeedLimit? LimitAt(SupplyReview review, FeedLimitKey key)

@@ -32,7 +32,7 @@ public readonly record struct LoadPlace(MeantWay? Way)
     public static IEnumerable<(LoadPlace Place, string Name)> For(Graft graft, Supply supply, Load load)
         => (from lead in supply.Leads
             from plug in lead.Plugs
-            select (new LoadPlace(new MeantWay(supply.Id) { Plug = $"{lead.Id}/{plug.Id}" }), $"{plug.Id} of {lead.Name}"))
+            select (new LoadPlace(new MeantWay(supply.Id) { Plug = $"{lead.Id}/{plug.Id}" }), graft.NameOfPlug(supply, lead, plug)))
             .Concat(from part in graft.Parts
                     where part.Kind == PartKind.Board && part.Id != load.Part
                     from port in part.Ports

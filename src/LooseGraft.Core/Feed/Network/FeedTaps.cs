@@ -163,7 +163,7 @@ internal sealed class FeedTaps
         var key = (outlet.Supply.Id, plug, rail?.Rail.Name ?? SupplyMetal.Ground);
         if (_plugs.TryGetValue(key, out var known)) return known;
         var (lead, at) = outlet.Supply.FindPlug(plug)!.Value;
-        var (conductors, end) = (SupplyMetal.ContactsOf(outlet.Supply, lead, at), _metal.AddNodes(1));
+        var (conductors, end) = (_supplies.ContactsOf(outlet.Supply, lead, at), _metal.AddNodes(1));
         var contacts = Math.Max(1, _supplies.ContactCount(outlet.Supply, lead.Plugs[at], rail?.Rail.Output.Name ?? SupplyMetal.Ground));
         _metal.Add(new FeedBranch(_supplies.EndOf(outlet.Supply, lead, at, rail), end, conductors.Contact.Usual / contacts)
         {

@@ -3,7 +3,8 @@ using LooseGraft.Core.Circuit.Currents;
 
 namespace LooseGraft.Core.Feed.Network;
 
-/// <summary>Takes the current of one tap apart into threads from the rails to it: each follows the conductor by which most comes that is not yet accounted for.</summary>
+/// <summary>Takes the current of one tap apart into threads from the rails to it: each follows the conductor by which most comes that is not yet accounted for.
+/// </summary>
 /// <remarks>A current that is driven by voltages runs in no ring, so every thread ends at a rail. Time: threads times conductors beside them.</remarks>
 /// <param name="network">The network.</param>
 /// <param name="beside">The conductors at each node.</param>

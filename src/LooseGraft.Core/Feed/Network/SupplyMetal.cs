@@ -15,6 +15,7 @@ internal sealed class SupplyMetal
     // Wires and links whose length nobody knows still conduct; a tenth of a milliohm is below any contact.
     internal const double Next = 0.0001;
 
+    private readonly Graft _graft;
     private readonly FeedMetal _metal;
     private readonly Netlist _netlist;
     private readonly Dictionary<string, int> _grounds = [];
@@ -25,7 +26,7 @@ internal sealed class SupplyMetal
 
     public SupplyMetal(Graft graft, Netlist netlist, FeedMetal metal)
     {
-        (_metal, _netlist, _ofPart) = (metal, netlist, graft.Supplies.ToLookup(supply => supply.Part));
+        (_graft, _metal, _netlist, _ofPart) = (graft, metal, netlist, graft.Supplies.ToLookup(supply => supply.Part));
         foreach (var supply in graft.Supplies)
         {
             _grounds[supply.Id] = metal.AddNodes(1);
@@ -99,11 +100,12 @@ internal sealed class SupplyMetal
     }
 
     /// <summary>The contacts of a plug of a lead.</summary>
-    public static Conductors ContactsOf(Supply supply, SupplyLead lead, int plug)
+    public Conductors ContactsOf(Supply supply, SupplyLead lead, int plug)
     {
         var found = lead.Plugs[plug];
         return new Conductors(
-            FeedLimitKey.OfPlug($"{lead.Id}/{found.Id}", ""), $"at {found.Id} of {lead.Name}", found.Id, new SupplyLeadSubject(supply.Id, lead.Id),
+            FeedLimitKey.OfPlug($"{lead.Id}/{found.Id}", ""), $"at {_graft.NameOfPlug(supply, lead, found)}",
+            found.Port is { } port ? _graft.NameOf(new PortId(supply.Part, port)) : found.Id, new SupplyLeadSubject(supply.Id, lead.Id),
             found.Type.ContactAmps, Note(found.Type), ContactOhms.Of(found.Type), HasWireEach(found.Type) ? OhmsOf(lead) : 0)
         {
             Bound = new PortBound(found.Type.Port?.OfSupply, null, UsualOf(found.Type)),

@@ -54,6 +54,6 @@ internal static class PlugRelief
            from plug in lead.Plugs
            let name = $"{lead.Id}/{plug.Id}"
            where plug.Type == old.Value.Lead.Plugs[old.Value.At].Type && graft.Loads.All(other => other.Meant?.Supply != supply.Id || other.Meant.Plug != name)
-           select new Relief($"Move {graft.NameOf(part)} from {meant.Plug} to {plug.Id} of {lead.Name}, which is free",
+           select new Relief($"Move {graft.NameOf(part)} from {graft.NameOfPlug(supply, meant.Plug!)} to {graft.NameOfPlug(supply, lead, plug)}, which is free",
                new MeanLoad(load.Id, new LoadPlace(meant with { Plug = name })));
 }

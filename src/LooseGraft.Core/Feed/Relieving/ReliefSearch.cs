@@ -5,9 +5,10 @@ using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Feed.Relieving;
 
-/// <summary>Finds what would bring a place within its limit: less to carry, another plug, a setting, drives that start in turn, thicker or more wires.</summary>
-/// <remarks>What changes the graft is made, and the feeding judged again with it: the place must carry the high figure, and nothing else may fare worse. At most
-/// <see cref="MostTried"/> such reviews.</remarks>
+/// <summary>Finds what would bring a place within its limit: less to carry, another plug, a setting, drives that start in turn, thicker or more wires.
+/// </summary>
+/// <remarks>What changes the graft is made, and the feeding judged again with it: the place must carry the high figure, and nothing else may fare worse. At
+/// most <see cref="MostTried"/> such reviews.</remarks>
 public static class ReliefSearch
 {
     /// <summary>So many changes are tried.</summary>
@@ -29,7 +30,8 @@ public static class ReliefSearch
     {
         if (limit.In(loadCase).Verdict <= FeedVerdict.CarriesTightly) return [];
         var trial = new ReliefTrial(graft, wire, feed, (supply, limit.Key), loadCase, giveUp);
-        return [.. Lighter(graft, limit, loadCase), .. SettingRelief.Of(graft, limit, loadCase, trial), .. PlugRelief.Of(graft, limit, trial), .. Stronger(limit, loadCase)];
+        return [.. Lighter(graft, limit, loadCase), .. SettingRelief.Of(graft, limit, loadCase, trial), .. PlugRelief.Of(graft, limit, trial),
+            .. Stronger(limit, loadCase)];
     }
 
     // What is known too little, and what alone would have to go.
@@ -37,7 +39,8 @@ public static class ReliefSearch
     {
         var use = limit.In(loadCase);
         var (over, parts) = (-use.Left.Low.Value, PartsOf(limit, loadCase));
-        if (use.Verdict == FeedVerdict.MayNotCarry && parts.Where(part => part.Range > 0 && !part.Evidence.IsProven()).OrderByDescending(part => part.Range).ToArray() is [var wide, ..])
+        var unproven = parts.Where(part => part.Range > 0 && !part.Evidence.IsProven()).OrderByDescending(part => part.Range).ToArray();
+        if (use.Verdict == FeedVerdict.MayNotCarry && unproven is [var wide, ..])
             yield return new Relief($"Measure what {graft.NameOf(wide.Id)} takes: its range is the widest, and with likely figures the place carries it");
         var alone = parts.Where(part => part.High >= over).Select(part => graft.NameOf(part.Id)).ToArray();
         yield return new Relief($"{-1 * use.Left.Low} less would do{alone switch
@@ -65,7 +68,8 @@ public static class ReliefSearch
             yield break;
         }
 
-        if (!limit.Limit.IsProven && conductors.Bound is not null) yield return new Relief("Find what its maker says that it bears: the limit is what is usual");
+        if (!limit.Limit.IsProven && conductors.Bound is not null)
+            yield return new Relief("Find what its maker says that it bears: the limit is what is usual");
         if (high.IsPower || limit.Places.Length > 1) yield break;
         var isWire = conductors.Key.Kind is FeedLimitKind.Wire or FeedLimitKind.Lead;
         if (isWire && Thicker(conductors, count, high.Value) is { } gauge) yield return new Relief($"Wire of {gauge} AWG");

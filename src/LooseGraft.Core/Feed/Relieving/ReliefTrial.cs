@@ -6,7 +6,8 @@ using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Feed.Relieving;
 
-/// <summary>Tries changes for a place that is asked for more than it bears: after one the place must carry the high figure, and no other may fare worse.</summary>
+/// <summary>Tries changes for a place that is asked for more than it bears: after one the place must carry the high figure, and no other may fare worse.
+/// </summary>
 internal sealed class ReliefTrial(
     Graft graft, WireReview wire, FeedReview feed, (string Supply, FeedLimitKey Key) place, LoadCase loadCase, CancellationToken giveUp)
 {
@@ -32,7 +33,8 @@ internal sealed class ReliefTrial(
     {
         _tried++;
         var fed = FeedStage.Review(after, netlist);
-        return fed.Flows.Collapses.Length <= feed.Flows.Collapses.Length && Held(fed) >= Held(feed) && fed.ByKey().All(same => same.All(limit => Bears(same.Key, limit)));
+        return fed.Flows.Collapses.Length <= feed.Flows.Collapses.Length && Held(fed) >= Held(feed)
+            && fed.ByKey().All(same => same.All(limit => Bears(same.Key, limit)));
     }
 
     private bool Bears((string Supply, FeedLimitKey Key) key, FeedLimit limit)

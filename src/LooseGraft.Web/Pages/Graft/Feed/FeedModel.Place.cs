@@ -28,7 +28,8 @@ public sealed partial class FeedModel
     public async Task<IActionResult> OnPostRelieveAsync(string? words)
     {
         if (!await LoadAsync()) return NotFound();
-        var chosen = ChosenLimits.SelectMany(each => ReliefsOf(each.Supply, each.Limit)).FirstOrDefault(relief => relief.Edit is not null && relief.Words == words);
+        var chosen = ChosenLimits.SelectMany(each => ReliefsOf(each.Supply, each.Limit))
+            .FirstOrDefault(relief => relief.Edit is not null && relief.Words == words);
         return chosen is null ? await InvalidAsync() : await SaveAsync(chosen.Edit!);
     }
 }

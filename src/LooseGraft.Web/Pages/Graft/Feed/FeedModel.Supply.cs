@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Model;
 using LooseGraft.Web.Forms;
@@ -9,6 +10,9 @@ namespace LooseGraft.Web.Pages;
 /// <summary>What is said of a supply itself: its label, its class, its leads.</summary>
 public sealed partial class FeedModel
 {
+    /// <summary>Usual supplies in place of the one that is looked at.</summary>
+    public IEnumerable<SupplyChoice> OtherSupplies => SupplyChoice.InPlaceOf(Graft, Review.Feed, Supply!, Review.Seat.Reaches);
+
     public async Task<IActionResult> OnPostAddSupplyAsync(string? name, string? rails, string? total)
         => SupplyLabel.Named(ModelState, name, rails, total) is { } made ? await SaveAsync(made) : await InvalidAsync();
 

@@ -1,0 +1,108 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat.Reach;
+using static LooseGraft.Core.Tests.Bench;
+using static LooseGraft.Core.Tests.Feed.FeedGrafts;
+
+namespace LooseGraft.Core.Tests.Feed;
+
+/// <summary>Another supply in place of the one there is.</summary>
+public sealed class SupplyChoiceTests
+{
+    private const string Retail = "Retail supply, 450 W, bronze class";
+
+    [Theory]
+    [InlineData(600.0, "")]
+    [InlineData(601.0, "its drive plug 2 reaches 600 mm, the one there 601 mm")]
+    [InlineData(null, "")] // nobody measured
+    public void A_lead_that_is_shorter_than_the_one_there_is_worth_a_look(double? length, string check)
+    {
+        var choice = Of(Joined(length), Retail);
+        Assert.Equal(check.Length == 0 ? [] : [check], choice.Checks);
+        Assert.Empty(choice.Losses);
+    }
+
+    [Theory]
+    [InlineData(600, "")]
+    [InlineData(601, "its drive plug 2 reaches 600 mm, 601 mm are needed")]
+    public void A_lead_that_is_shorter_than_its_way_does_not_reach(double needed, string loss)
+    {
+        var run = new LeadRun("run", "run", "plane", new RunEnd(new PortId("board", "power"), default, 0), new RunEnd(null, default, 0));
+        var choice = Of(Joined(900), Retail, new LeadReach(run, new Millimetres(needed), [], ReachVerdict.Reaches, []));
+        Assert.Equal(loss.Length == 0 ? [] : [loss], choice.Losses);
+        Assert.Empty(choice.Checks);
+    }
+
+    [Theory]
+    [InlineData("cpu-power-4", "", "its processor plug has to part in two for the ")]
+    [InlineData("cpu-power-8", "", "")]
+    [InlineData("card-power-6", "", "its card plug has to part in two for the ")]
+    [InlineData("barrel-jack", "no plug for the ", "")]
+    public void Each_plug_in_use_wants_one_of_its_kind(string kind, string loss, string check)
+    {
+        var type = ConnectorTypes.Find(kind)!;
+        var choice = Of(Fed(SmallSupply() with { Leads = [new SupplyLead("s", "lead") { Plugs = [new SupplyPlug("a", type)] }] }) is var graft
+            ? graft with { Loads = [graft.Loads[0].At("s/a")] } : graft, Retail);
+        Assert.Equal((loss.Length == 0 ? "" : loss + type.Name + " in use", check.Length == 0 ? "" : check + type.Name),
+            (string.Join("", choice.Losses), string.Join("", choice.Checks)));
+    }
+
+    [Fact]
+    public void Two_plugs_of_a_kind_want_two()
+    {
+        var type = ConnectorTypes.Find("card-power-8")!;
+        var graft = Fed(SmallSupply() with
+        {
+            Leads = [new SupplyLead("s", "lead") { Plugs = [new SupplyPlug("a", type), new SupplyPlug("b", type)] }],
+        });
+        graft = graft with { Loads = [graft.Loads[0].At("s/a"), Hung("other", "board", "supply").At("s/b")] };
+        Assert.Equal([$"no plug for the {type.Name} in use"], Of(graft, Retail).Losses);
+    }
+
+    [Theory]
+    [InlineData(150, 140, false)]
+    [InlineData(140, 150, false)] // it may have been measured lying the other way
+    [InlineData(150, 139, true)]
+    [InlineData(149, 141, true)]
+    public void A_supply_that_is_larger_than_the_one_there_is_told(double width, double depth, bool larger)
+    {
+        var graft = Fed(SmallSupply()).WithPart("supply",
+            part => part with { Body = new PartBody([.. new PlanRectangle(0, 0, width, depth).Corners], Evidence.Measured) });
+        Assert.Equal(larger ? [$"larger than the one there, {width} × {depth} mm"] : [], Of(graft, Retail).Checks);
+        // A brick lies outside.
+        Assert.Empty(Of(graft, "Brick, 19 V 6.3 A").Checks);
+    }
+
+    [Fact]
+    public void Age_form_and_noise_stand_beside_the_watts()
+    {
+        var choice = Of(Fed(SmallSupply() with { AgeYears = 9 }), Retail);
+        Assert.Contains("new, where the one there is 9 years old", choice.Gains);
+        Assert.Equal(("ATX, 150 × 86 × 140 mm deep", "fan of 120 mm: quiet until it works hard"), (choice.Outside, choice.Noise));
+        Assert.Equal("no fan", Of(Fed(SmallSupply()), "Brick, 12 V 5 A").Noise);
+        Assert.Equal("fan of 40 mm: heard in any work", Of(Fed(SmallSupply()), "Slim supply, 250 W, bronze class").Noise);
+    }
+
+    // A drive on a lead of a length.
+    private static Graft Joined(double? length)
+    {
+        var graft = Fed(SmallSupply(), Draw("+5 V", 1));
+        return graft with
+        {
+            Parts = [new Part("supply", "supply", PartKind.Supply)
+            {
+                Ports = [Usual("plug", Gender.Female) with { LeadLength = length is { } mm ? new Millimetres(mm) : null }],
+            },
+                new Part("board", "board", PartKind.Drive) { Ports = [Usual("power", Gender.Male)] }],
+            Joints = [Straight("supply/plug", "board/power")],
+        };
+    }
+
+    private static SupplyChoice Of(Graft graft, string name, params ReadOnlySpan<LeadReach> reaches)
+    {
+        var feed = Review.Of(graft).Feed;
+        return SupplyChoice.InPlaceOf(graft, feed, feed.Supplies[0], [.. reaches]).Single(choice => choice.Name == name);
+    }
+}
