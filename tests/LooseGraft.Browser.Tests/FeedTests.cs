@@ -58,14 +58,20 @@ public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Open(root + "/feed");
         eyes.SeeWords(".school.is-recommended", "The parts added up");
         eyes.Click("a[href$='/feed/wall']");
-        eyes.Click("button[formaction*='Practice']");
-        eyes.SeeWords("#window", "240 samples");
+        eyes.Choose("select[name=meter]", "practice meter");
+        eyes.Click("form[action*='Watch'] button");
+        eyes.SeeWords("#wall-live", "samples: mean");
+        // It plays by itself; three minutes of it go by in nine seconds.
+        eyes.SeeWords("#wall-live", "180 samples");
+        eyes.Click("form[action*='Stop'] .is-primary");
+        eyes.SeeWords("#window", "In the window");
         eyes.Retype("input[name=from]", "125");
         eyes.Retype("input[name=to]", "175");
         eyes.Choose("form[action*='Log'] select[name=work]", "full load, for minutes");
         eyes.Click("button[formaction*='Keep']");
         eyes.SeeWords(".said", "Read at the wall");
         eyes.SeeWords("#fit-words", "explain the readings");
+        eyes.SeeNoWords("#watch ~ form", "Throw it away");
         eyes.Open(root + "/feed");
         eyes.SeeWords(".school.is-recommended", "Measured at the wall");
         eyes.Click("form[action*='Trust'] button");

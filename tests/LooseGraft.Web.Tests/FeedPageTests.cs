@@ -1,11 +1,12 @@
 using System.Net;
+using System.Text.RegularExpressions;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Web.Tests;
 
 /// <summary>The Feed page and its wall: schools, what-if, leads and plugs, readings.</summary>
-public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
+public sealed partial class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
 {
     private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
 
@@ -32,6 +33,32 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
         Assert.Equal(300, (await host.GraftAsync(id)).CardTotal!.Value.Value);
+    }
+
+    [Fact]
+    public async Task A_place_shows_its_contacts_and_what_relieves_it_is_done_by_one_act()
+    {
+        var (id, page, browser) = await host.WeighbridgeAsync();
+        var place = page + "?node=%2Fsupplies%2Fsupply%2Fstrings%2Fmain";
+        Assert.Contains("4 contacts side by side, where there are 2.", await PlainAsync(browser, place), StringComparison.Ordinal);
+        Assert.Contains("3 of main plug ground 7.78 A", await PlainAsync(browser, place), StringComparison.Ordinal);
+        var slot = page + "?node=%2Fparts%2Foffice%2Fports%2Fslot";
+        var words = "Hold Quarrow Plover low-profile card to 50 W by its settings, instead of 88.8 W";
+        Assert.Contains(words + ".", await PlainAsync(browser, slot), StringComparison.Ordinal);
+        var stale = await BenchHost.SendAsync(browser, slot, slot + "&handler=Relieve", ("Revision", "1"), ("words", words + "!"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, stale.StatusCode);
+        await BenchHost.SendAsync(browser, slot, slot + "&handler=Relieve", ("Revision", "1"), ("words", words));
+        Assert.Equal(50, (await host.GraftAsync(id)).Loads.Single(load => load.Part == "card").Cap!.Limit.Value.Value);
+        Assert.DoesNotContain("What would relieve it", await PlainAsync(browser, slot), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Another_supply_is_told_with_its_size_its_noise_and_what_its_leads_reach()
+    {
+        var (_, page, browser) = await host.WeighbridgeAsync();
+        var text = await PlainAsync(browser, page);
+        Assert.Contains("Office 4S supply the one there is, 9 years old", text, StringComparison.Ordinal);
+        Assert.Contains("SFX, 125 × 63.5 × 100 mm deep; fan of 92 mm: quiet until it works hard", text, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -225,4 +252,14 @@ public sealed class FeedPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains(rows, row => row.StartsWith("Small 5.1 V converter,+5.1 V,peak,", StringComparison.Ordinal));
         Assert.Equal(HttpStatusCode.NotFound, (await host.Browser().GetAsync("/graft/999/feed.csv", Cancellation)).StatusCode);
     }
+
+    // What a reader sees, without the tags.
+    private static async Task<string> PlainAsync(HttpClient browser, string page)
+        => Spaces().Replace(WebUtility.HtmlDecode(Tags().Replace(await browser.GetStringAsync(page, Cancellation), " ")), " ");
+
+    [GeneratedRegex("<[^>]*>")]
+    private static partial Regex Tags();
+
+    [GeneratedRegex("\\s+")]
+    private static partial Regex Spaces();
 }

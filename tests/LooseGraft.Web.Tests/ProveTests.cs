@@ -137,6 +137,23 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal("MEAS:VOLT:DC?", meter.Asked[0]);
     }
 
+    [Theory]
+    [InlineData("+8.45E+01\n", 84.5, null)]
+    [InlineData("0\n", 0.0, null)]
+    [InlineData("5000\n", 5000.0, null)]
+    [InlineData("5001\n", null, "no power between 0 and 5000 W")]
+    [InlineData("-3\n", null, "no power between 0 and 5000 W")]
+    [InlineData("9.9E37\n", null, "shows OL, which is no power")]
+    [InlineData("soon\n", null, "answered “soon”, which is not a figure")]
+    public async Task A_meter_at_the_wall_is_asked_for_its_watts(string line, double? watts, string? problem)
+    {
+        using var meter = new TalkingMeter(Encoding.Latin1.GetBytes(line));
+        var answer = await new ScpiMeter("Plug meter", "127.0.0.1", meter.Port).ReadAsync(DateTimeOffset.UnixEpoch, Cancellation);
+        Assert.Equal(watts is { } shown ? [shown] : [], answer.Samples.Select(sample => sample.Power.Value));
+        if (problem is not null) Assert.Contains(problem, answer.Problem, StringComparison.Ordinal);
+        Assert.Equal("MEAS:POW:AC?", meter.Asked[0]);
+    }
+
     [Fact]
     public async Task A_meter_that_talks_without_end_is_cut_off()
     {

@@ -50,6 +50,7 @@ public static class BenchHosting
         builder.Services.AddScoped<BinStore>();
         builder.Services.AddScoped<DonorStore>();
         builder.Services.AddScoped<MeterShelf>();
+        builder.Services.AddSingleton<WallWatches>();
         builder.Services.AddSingleton(folder);
         builder.Services.AddSingleton(folder.Photos);
         builder.Services.AddSingleton(new PracticeBoards(Path.Combine(AppContext.BaseDirectory, "demo", "practice")));

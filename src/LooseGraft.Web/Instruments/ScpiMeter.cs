@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Net.Sockets;
 using System.Text;
+using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove.Meters;
 using LooseGraft.Core.Quantities;
@@ -12,7 +13,7 @@ namespace LooseGraft.Web.Instruments;
 /// A connection is made for each reading, so that nothing stays open between two looks at the bench; one that was dropped is made once more. Waiting and the
 /// length of an answer are bounded; whatever a meter sends is either a figure or told in words.
 /// </remarks>
-public sealed class ScpiMeter(string name, string host, int port) : IMeter
+public sealed class ScpiMeter(string name, string host, int port) : IMeter, IWallMeter
 {
     /// <summary>Bytes of the longest answer that is read.</summary>
     public const int LongestAnswer = 256;
@@ -31,14 +32,26 @@ public sealed class ScpiMeter(string name, string host, int port) : IMeter
     public string Name => name;
 
     public async Task<MeterAnswer> MeasureAsync(MeterRequest request, CancellationToken cancellation)
+        => Command(request.Mode) is { } command
+            ? await AskTwiceAsync(command, request.Mode is MeterMode.VoltsDc or MeterMode.Diode ? "V" : "ohm", cancellation)
+            : MeterAnswer.Failed("A meter reads no lengths.");
+
+    public async Task<WallAnswer> ReadAsync(DateTimeOffset now, CancellationToken cancellation)
     {
-        if (Command(request.Mode) is not { } command) return MeterAnswer.Failed("A meter reads no lengths.");
+        var answer = await AskTwiceAsync("MEAS:POW:AC?", "W", cancellation);
+        return ReadingText.TryRead(answer.Text) is { Kind: ReadingKind.Watts, Value: >= 0 and <= WallLog.MostWatts and var watts }
+            ? new WallAnswer([new WallSample(now, new Watts(watts))])
+            : new WallAnswer([], answer.Problem ?? $"{name} shows {answer.Text}, which is no power between 0 and {WallLog.MostWatts:0} W.");
+    }
+
+    private async Task<MeterAnswer> AskTwiceAsync(string command, string unit, CancellationToken cancellation)
+    {
         var answer = MeterAnswer.Failed("");
         for (var attempt = 0; attempt < Tries; attempt++)
         {
             try
             {
-                answer = await AskAsync(command, request.Mode, cancellation);
+                answer = await AskAsync(command, unit, cancellation);
                 if (answer.Text is not null || attempt == Tries - 1) return answer;
             }
             catch (Exception exception) when (exception is SocketException or IOException)
@@ -54,7 +67,7 @@ public sealed class ScpiMeter(string name, string host, int port) : IMeter
         return answer;
     }
 
-    private async Task<MeterAnswer> AskAsync(string command, MeterMode mode, CancellationToken cancellation)
+    private async Task<MeterAnswer> AskAsync(string command, string unit, CancellationToken cancellation)
     {
         using var client = new TcpClient();
         using (var patience = Patience(ConnectPatience, cancellation)) await client.ConnectAsync(host, port, patience.Token);
@@ -64,7 +77,7 @@ public sealed class ScpiMeter(string name, string host, int port) : IMeter
         var line = await ReadLineAsync(stream, waiting.Token);
         return line is null
             ? MeterAnswer.Failed($"{name} sent more than {LongestAnswer} bytes without an end of line, or hung up. That is no meter's answer.")
-            : Understand(line, mode);
+            : Understand(line, unit);
     }
 
     private static async Task<string?> ReadLineAsync(NetworkStream stream, CancellationToken cancellation)
@@ -83,13 +96,13 @@ public sealed class ScpiMeter(string name, string host, int port) : IMeter
         return null;
     }
 
-    private MeterAnswer Understand(string line, MeterMode mode)
+    private MeterAnswer Understand(string line, string unit)
     {
         const NumberStyles figure = NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint | NumberStyles.AllowExponent;
         if (!double.TryParse(line, figure, CultureInfo.InvariantCulture, out var value) || double.IsNaN(value))
             return MeterAnswer.Failed($"{name} answered “{Shown(line)}”, which is not a figure.");
         if (Math.Abs(value) >= Overload) return new MeterAnswer("OL");
-        var text = value.ToString("0.#####", CultureInfo.InvariantCulture) + (mode is MeterMode.VoltsDc or MeterMode.Diode ? " V" : " ohm");
+        var text = $"{value.ToString("0.#####", CultureInfo.InvariantCulture)} {unit}";
         return ReadingText.TryRead(text) is null ? MeterAnswer.Failed($"{name} answered {Shown(line)}, which no bench shows.") : new MeterAnswer(text);
     }
 

@@ -1,6 +1,7 @@
 using CsCheck;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -169,6 +170,110 @@ public sealed class WallTests
         Assert.Equal(240, trace.Length);
         Assert.Equal(trace, PracticeWallMeter.Trace(feed, graft.Supplies[0], DateTimeOffset.UnixEpoch, 7));
         Assert.InRange(trace[150].Power.Value, 72 * 0.98, 72 * 1.02);
+    }
+
+    [Fact]
+    public async Task A_meter_is_read_while_it_is_watched_and_each_moment_counts_once()
+    {
+        var meter = new ListedMeter([new([Sample(0, 40), Sample(1, 41)]), new([Sample(1, 99), Sample(2, 42)]), new([], "it hangs up"),
+            new([Sample(3, 43)], IsOver: true), new([Sample(4, 44)])]);
+        var watch = new WallWatch(meter, "supply");
+        string?[] told = [null, null, "it hangs up", null, null];
+        foreach (var (problem, isOver) in told.Zip([false, false, false, true, true]))
+        {
+            await watch.LookAsync(default, TestContext.Current.CancellationToken);
+            Assert.Equal((problem, isOver), (watch.Problem, watch.IsOver));
+        }
+
+        Assert.Equal([40.0, 41, 42, 43], watch.Log.Samples.Select(sample => sample.Power.Value));
+        Assert.Equal(("listed", "supply"), (watch.Meter, watch.Supply));
+    }
+
+    [Theory]
+    [InlineData(WallWatch.MostSamples - 1, false)]
+    [InlineData(WallWatch.MostSamples, true)]
+    [InlineData(WallWatch.MostSamples + 1, true)]
+    public async Task A_watch_ends_after_an_hour(int samples, bool isOver)
+    {
+        var watch = new WallWatch(new ListedMeter([new([.. Enumerable.Range(0, samples).Select(second => Sample(second, 40))])]), "supply");
+        await watch.LookAsync(default, TestContext.Current.CancellationToken);
+        Assert.Equal((isOver, Math.Min(samples, WallWatch.MostSamples)), (watch.IsOver, watch.Log.Samples.Length));
+    }
+
+    [Fact]
+    public async Task While_a_meter_thinks_it_is_not_asked_again()
+    {
+        var (meter, cancellation) = (new SlowMeter(), TestContext.Current.CancellationToken);
+        var watch = new WallWatch(meter, "supply");
+        var first = watch.LookAsync(default, cancellation);
+        await watch.LookAsync(default, cancellation);
+        meter.Answer.SetResult(new WallAnswer([Sample(0, 40)]));
+        await first;
+        Assert.Equal((1, 1), (meter.Asked, watch.Log.Samples.Length));
+        // One that was given up may be asked again.
+        meter.Answer = new();
+        meter.Answer.SetCanceled(cancellation);
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => watch.LookAsync(default, cancellation));
+        meter.Answer = new();
+        meter.Answer.SetResult(new WallAnswer([Sample(1, 41)]));
+        await watch.LookAsync(default, cancellation);
+        Assert.Equal(2, watch.Log.Samples.Length);
+    }
+
+    [Theory]
+    [InlineData(-1, 4)]
+    [InlineData(-2, 4)] // beyond is the end
+    [InlineData(-0.5, 5)]
+    [InlineData(0, 6)]
+    [InlineData(0.25, 7)]
+    [InlineData(1, 10)]
+    [InlineData(double.NaN, 6)]
+    public void A_figure_that_is_taken_over_moves_within_its_range(double share, double amps)
+    {
+        var graft = Fed(SmallSupply(), Draw("+12 V", 6) with { Peak = Currents(4, 6, 10) }, Draw("+5 V", 1) with { Peak = Currents(0.5, 1, 2) });
+        var after = new TakeFit("board", ["+12 V"], share).Apply(graft).Loads[0].Draws;
+        Assert.Equal(Currents(4, amps, 10), after[0].Peak);
+        Assert.Equal(graft.Loads[0].Draws[1], after[1]);
+        Assert.Equal((Evidence.Measured, share is 0 or double.NaN ? null : "brought into line with readings at the wall"), (after[0].Evidence, after[0].Note));
+    }
+
+    [Fact]
+    public void What_was_taken_over_explains_the_reading_better()
+    {
+        var graft = Wall(85.4, Draw("+12 V", 6) with { Peak = Currents(4, 6, 8) });
+        var fit = Assert.Single(WallFit.OfAll(graft, Flows(graft)));
+        var after = new TakeFit("board", ["+12 V"], fit.Shares[0].Share).Apply(graft);
+        var again = Assert.Single(WallFit.OfAll(after, Flows(after)));
+        Assert.InRange(again.Shares[0].Share, 0, 0.5 * fit.Shares[0].Share);
+        Assert.True(Left(again) <= Left(fit));
+
+        static double Left(WallFit of) => Math.Abs((of.Residuals[0].Read - of.Residuals[0].Modelled).Value);
+    }
+
+    private static WallSample Sample(double second, double watts) => new(DateTimeOffset.UnixEpoch.AddSeconds(second), new Watts(watts));
+
+    private sealed class ListedMeter(IEnumerable<WallAnswer> answers) : IWallMeter
+    {
+        private readonly Queue<WallAnswer> _answers = new(answers);
+
+        public string Name => "listed";
+
+        public Task<WallAnswer> ReadAsync(DateTimeOffset now, CancellationToken cancellation) => Task.FromResult(_answers.Dequeue());
+    }
+
+    private sealed class SlowMeter : IWallMeter
+    {
+        public TaskCompletionSource<WallAnswer> Answer { get; set; } = new();
+
+        public int Asked { get; private set; }
+
+        public string Name => "slow";
+
+        public Task<WallAnswer> ReadAsync(DateTimeOffset now, CancellationToken cancellation)
+        {
+            Asked++;
+            return Answer.Task;
+        }
     }
 
     private static double Cost(double watts, double likely, double one, double two)

@@ -13,7 +13,9 @@ public sealed record WallLog(ImmutableArray<WallSample> Samples, ImmutableArray<
     /// <summary>The most lines that are read: a day by the second.</summary>
     public const int MostLines = 90_000;
 
-    private const double MostWatts = 5000;
+    /// <summary>The most that a socket gives, in watts, and some more.</summary>
+    public const double MostWatts = 5000;
+
     private const int ProblemsTold = 12;
     private const double GapFactor = 5;
 

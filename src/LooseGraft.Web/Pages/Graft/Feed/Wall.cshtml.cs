@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Edits;
@@ -10,15 +9,15 @@ using LooseGraft.Data;
 using LooseGraft.Data.Tables;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
+using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Readings at the wall: typed, cut out of a meter's log, or of the practice meter; and what they say of the figures.</summary>
-public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvider clock) : GraftPageModel(store, reviews)
+public sealed partial class WallModel(GraftStore store, ReviewCache reviews, TimeProvider clock, MeterShelf shelf, WallWatches watches)
+    : GraftPageModel(store, reviews)
 {
-    private const int PracticeSeed = 20;
-
     /// <summary>The log that is looked at, as text; empty when none is.</summary>
     public string LogText { get; private set; } = "";
 
@@ -28,6 +27,9 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
     public (double From, double To) Marked { get; private set; }
 
     public (Watts Mean, Watts MostOften, Watts Highest)? Window { get; private set; }
+
+    /// <summary>The supply that was watched last, which a window of its log is a reading of.</summary>
+    public string? Behind { get; private set; }
 
     public ImmutableArray<WallFit> Fits => Review.Feed.Fits;
 
@@ -60,21 +62,6 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
         return Page();
     }
 
-    public async Task<IActionResult> OnPostPracticeAsync(string? behind)
-    {
-        if (!await LoadAsync()) return NotFound();
-        if ((OnWall.FirstOrDefault(review => review.Supply.Id == behind) ?? OnWall.FirstOrDefault())?.Supply is not { } supply)
-        {
-            ModelState.AddModelError("log", "The practice meter needs a supply that hangs on the wall.");
-            return await InvalidAsync();
-        }
-
-        var samples = PracticeWallMeter.Trace(Review.Feed, supply, clock.GetUtcNow(), PracticeSeed);
-        Look(string.Join('\n',
-            samples.Select(sample => string.Create(CultureInfo.InvariantCulture, $"{sample.At:yyyy-MM-dd HH:mm:ss},{sample.Power.Value:0.0}"))), null, null);
-        return Page();
-    }
-
     public async Task<IActionResult> OnPostKeepAsync(
         string? log, string? from, string? to, WallWork work, string? behind, string[]? without, string? note)
     {
@@ -89,6 +76,9 @@ public sealed class WallModel(GraftStore store, ReviewCache reviews, TimeProvide
 
         return await SaveAsync(Keep(work, window.Mean, window.MostOften, window.Highest, behind, without, note));
     }
+
+    // The supply that is said to be behind the meter; the first where nobody says.
+    private Supply? Metered(string? behind) => (OnWall.FirstOrDefault(review => review.Supply.Id == behind) ?? OnWall.FirstOrDefault())?.Supply;
 
     private void Look(string log, string? from, string? to)
     {
