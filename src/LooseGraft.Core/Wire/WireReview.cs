@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire;
 
@@ -10,6 +11,9 @@ public sealed record WireReview(ImmutableArray<JointReview> Joints, ImmutableArr
 {
     /// <summary>The joints as judged each by itself, before what leads and nets add: what a later review may take over.</summary>
     internal ImmutableArray<JointReview> Judged { get; init; } = [];
+
+    /// <summary>The graft whose circuit it is, and the ends of its joints.</summary>
+    internal (Graft Graft, Dictionary<PortId, JointEnd> Ends)? Of { get; init; }
 
     /// <summary>The circuit that the joints make.</summary>
     public required CircuitReview Circuit { get; init; }

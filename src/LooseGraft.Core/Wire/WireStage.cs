@@ -32,7 +32,7 @@ public static class WireStage
             [.. joints.SelectMany(review => review.Findings), .. leads.Findings, .. CircuitFindings.Of(circuit, hanging),
                 .. NeededContacts.Unserved(circuit, joints), .. TakenTwice(joints), .. FanStrings.Of(graft, hanging), .. AudioRules.Loops(graft, hanging),
                 .. Lookalikes.Of(ends.Values, joints)])
-        { Judged = judged, Circuit = circuit };
+        { Judged = judged, Circuit = circuit, Of = (graft, ends) };
     }
 
     /// <summary>What the rules for joints and for the circuit say, without those that no signal of a contact changes: what the prove list asks for again and
@@ -50,6 +50,9 @@ public static class WireStage
 
     private static (Dictionary<PortId, JointEnd> Ends, ImmutableArray<JointReview> Joints, CircuitReview Circuit) Judged(Graft graft, WireReview? before)
     {
+        // The circuit follows from parts, joints and what supplies give, so that what is drawn, seated or read leaves it as it is.
+        if (before?.Of is var (same, known) && same.Parts == graft.Parts && same.Joints == graft.Joints && same.Supplies == graft.Supplies)
+            return (known, before.Judged, before.Circuit);
         var (memo, roles) = (new JointMemo(before), new RoleTable(graft));
         var ends = (from part in graft.Parts from port in part.Ports select new JointEnd(part, port, roles)).ToDictionary(end => end.Id);
         var judged = graft.Joints.Where(joint => ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To))

@@ -4,12 +4,10 @@ namespace LooseGraft.Core.Feed.Network;
 internal sealed class FeedMetal
 {
     private readonly List<int> _piece = [];
+    private readonly List<int> _same = [];
 
     /// <summary>Everything that conducts and has resistance to speak of.</summary>
     public List<FeedBranch> Branches { get; } = [];
-
-    /// <summary>Pairs of nodes that are one.</summary>
-    public List<(int One, int Other)> Merged { get; } = [];
 
     /// <summary>How many nodes there are.</summary>
     public int NodeCount => _piece.Count;
@@ -19,7 +17,12 @@ internal sealed class FeedMetal
     public int AddNodes(int count)
     {
         var first = _piece.Count;
-        for (var node = first; node < first + count; node++) _piece.Add(node);
+        for (var node = first; node < first + count; node++)
+        {
+            _piece.Add(node);
+            _same.Add(node);
+        }
+
         return first;
     }
 
@@ -27,27 +30,32 @@ internal sealed class FeedMetal
     public void Merge(int one, int other)
     {
         if (one == other) return;
-        Merged.Add((one, other));
-        Join(one, other);
+        Join(_same, one, other);
+        Join(_piece, one, other);
     }
 
     /// <summary>Adds a conductor.</summary>
     public void Add(FeedBranch branch)
     {
         Branches.Add(branch);
-        Join(branch.One, branch.Other);
+        Join(_piece, branch.One, branch.Other);
     }
 
     /// <summary>A number that all nodes share which are connected.</summary>
-    public int PieceOf(int node)
+    public int PieceOf(int node) => Find(_piece, node);
+
+    /// <summary>A number that all nodes share which are one.</summary>
+    public int SameAs(int node) => Find(_same, node);
+
+    private static int Find(List<int> first, int node)
     {
-        while (_piece[node] != node) node = _piece[node] = _piece[_piece[node]];
+        while (first[node] != node) node = first[node] = first[first[node]];
         return node;
     }
 
-    private void Join(int one, int other)
+    private static void Join(List<int> first, int one, int other)
     {
-        (one, other) = (PieceOf(one), PieceOf(other));
-        if (one != other) _piece[Math.Max(one, other)] = Math.Min(one, other);
+        (one, other) = (Find(first, one), Find(first, other));
+        if (one != other) first[Math.Max(one, other)] = Math.Min(one, other);
     }
 }

@@ -21,6 +21,7 @@ internal sealed class FeedNetwork
     // Draws times nodes and places that are kept; an ordinary graft has a hundredth of it.
     private const long MostKept = 4_000_000;
 
+    private readonly FeedMetal _metal;
     private readonly CurrentNetwork _network = new();
     private readonly Dictionary<int, int> _nodes = [];
     private readonly double[][] _drops;
@@ -32,7 +33,7 @@ internal sealed class FeedNetwork
 
     private FeedNetwork(FeedMetal metal, IReadOnlyList<FeedOutlet> outlets, ImmutableArray<FeedTap> taps, bool isWhole)
     {
-        (Taps, Outlets, IsWhole) = (taps, [.. outlets], isWhole);
+        (Taps, Outlets, IsWhole, _metal) = (taps, [.. outlets], isWhole, metal);
         if (isWhole) Places = Conduct(metal);
         _outputs = [.. Outlets.Select(outlet => _network.AddBranch(NodeOf(outlet.Ground), NodeOf(outlet.Node), OhmsOf(outlet.Rail)))];
         foreach (var node in taps.SelectMany(tap => new[] { tap.Node, tap.Return })) NodeOf(node);
@@ -53,12 +54,11 @@ internal sealed class FeedNetwork
     private ImmutableArray<FeedPlace> Conduct(FeedMetal metal)
     {
         var pieces = new FeedPieces(metal, Outlets);
-        foreach (var (one, other) in metal.Merged.Where(pair => IsLive(pair.One))) _network.Merge(NodeOf(one), NodeOf(other));
         var places = new Dictionary<(Subject, FeedLimitKey, int), FeedPlace>();
         foreach (var branch in metal.Branches.Where(branch => IsLive(branch.One)))
         {
             var (one, other) = (NodeOf(branch.One), NodeOf(branch.Other));
-            if (_network.Find(one) == _network.Find(other)) continue;
+            if (one == other) continue;
             var number = _network.AddBranch(one, other, branch.Ohms);
             PlaceOf(branch.From, branch.One)?.Add(number, 1, branch.FromContact, branch.Count);
             PlaceOf(branch.To, branch.One)?.Add(number, -1, branch.ToContact, branch.Count);
@@ -145,9 +145,16 @@ internal sealed class FeedNetwork
         => [.. branches.SelectMany(passed => _placesOf[passed.Branch].Where(each => each.Sign > 0 == passed.IsAlong).Select(each => each.Place)).Distinct()];
 
     // Only what is live has a node to be solved.
-    private int NodeOf(int node) => _nodes.TryGetValue(node, out var known) ? known : _nodes[node] = _network.AddNodes(1);
+    private int NodeOf(int node)
+    {
+        var same = SameAs(node);
+        return _nodes.TryGetValue(same, out var known) ? known : _nodes[same] = _network.AddNodes(1);
+    }
 
-    private int Find(int node) => _network.Find(_nodes[node]);
+    private int Find(int node) => _nodes[SameAs(node)];
+
+    // Where everything hangs on its supply itself, nothing else is one with it.
+    private int SameAs(int node) => IsWhole ? _metal.SameAs(node) : node;
 
     private static double OhmsOf(Rail rail)
         => rail.Limit.Value.Value > 0 && rail.Voltage.Value != 0 ? Regulation * Math.Abs(rail.Voltage.Value) / rail.Limit.Value.Value : Regulation;
