@@ -70,6 +70,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(Known<string>)) return new Known<string>("B2", Evidence.Label);
         if (type == typeof(PortId)) return Choice(graft.Parts.SelectMany(part => part.Ports.Select(port => new PortId(part.Id, port.Id))).ToArray());
         if (type == typeof(PartTemplate) && name == "Sort") return Choice(PartTemplate.All.Where(template => template.Draws is { Count: > 0 }).ToArray());
+        if (type == typeof(PartTemplate) && name == "Adapter") return Choice(PartTemplate.All.Where(template => template.Kind == PartKind.Adapter).ToArray());
         if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
         if (type == typeof(PhotoMark)) return new PhotoMark(_random.Next(1, 9), 0.5, 0.25);
         if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };

@@ -1,8 +1,11 @@
 using System.Net;
+using LooseGraft.Core;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
+using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Web.Forms;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
@@ -134,6 +137,26 @@ public sealed class SupplyPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_drive_without_a_plug_of_its_kind_gets_an_adapter_by_one_act()
+    {
+        var graft = ((string[])["supply-300", "drive-35", "drive-35", "drive-35"]).Select(sort => PartTemplate.Find(sort)!)
+            .Aggregate(Graft.Empty("mill"), (made, sort) => TemplatePart.Add(made, sort, sort.Name, PartOrigin.ToBuy, null));
+        graft = LooseEnd.Of(graft, Review.Of(graft).Feed).SelectMany(end => end.Joints)
+            .Aggregate(graft, (made, joint) => new AddJoint(joint.From, joint.To).Apply(made));
+        var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
+        var (page, browser) = ($"/graft/{id}/feed", host.Browser());
+        Assert.Contains("Put in adapter, peripheral plug to drive plug, on peripheral plug", await TextAsync(browser, page), StringComparison.Ordinal);
+        var socket = new PortId(graft.Parts[3].Id, graft.Parts[3].Ports[0].Id);
+        var none = await BenchHost.SendAsync(browser, page, page + "?handler=Adapt", ("Revision", "1"), ("socket", "nobody/nothing"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, none.StatusCode);
+        await BenchHost.SendAsync(browser, page, page + "?handler=Adapt", ("Revision", "1"), ("socket", $"{socket}"));
+        var after = await host.GraftAsync(id);
+        Assert.Equal((5, 4), (after.Parts.Length, after.Joints.Length));
+        Assert.All(Review.Of(after).Feed.Flows.All, flow => Assert.Equal("Joined", $"{flow.Hold}"));
+        Assert.DoesNotContain("Not wired yet", await TextAsync(browser, page), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task What_is_not_wired_is_joined_by_one_act()
     {
         var graft = ((string[])["board-mini-itx", "supply-450"]).Select(sort => PartTemplate.Find(sort)!)
@@ -142,8 +165,7 @@ public sealed class SupplyPageTests(BenchHost host) : IClassFixture<BenchHost>
         var (page, browser) = ($"/graft/{id}/feed", host.Browser());
         Assert.Contains("Join main plug with main power", await TextAsync(browser, page), StringComparison.Ordinal);
         var (supply, board) = (graft.Supplies[0].Part, graft.Parts[0]);
-        await BenchHost.SendAsync(browser, page, $"/graft/{id}/wire?handler=AddJoint", ("Revision", "1"), ("ports", $"{supply}/main-plug"),
-            ("otherPort", $"{board.Id}/main-power"));
+        await BenchHost.SendAsync(browser, page, page + "?handler=Join", ("Revision", "1"), ("from", $"{supply}/main-plug"), ("to", $"{board.Id}/main-power"));
         Assert.Single((await host.GraftAsync(id)).Joints);
         Assert.DoesNotContain("Join main plug", await TextAsync(browser, page), StringComparison.Ordinal);
     }

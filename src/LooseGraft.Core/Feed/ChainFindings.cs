@@ -23,8 +23,8 @@ internal static class ChainFindings
     private const int PlugsOfAString = 4;
 
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, PlugCount plugs)
-        => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(graft, flows), .. plugs.Served(graft).SelectMany(Unserved),
-            .. supplies.SelectMany(LongStrings), .. supplies.SelectMany(supply => Drops(supply, flows)),
+        => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(graft, flows),
+            .. plugs.Served(graft).SelectMany(served => Unserved(graft, served)), .. supplies.SelectMany(LongStrings), .. supplies.SelectMany(supply => Drops(supply, flows)),
             .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
 
     private static Finding Ring(Graft graft, FeedFlows flows, Supply supply)
@@ -46,26 +46,26 @@ internal static class ChainFindings
                $"{draw.Rail} is wanted from {graft.NameOfPlug(outlet.Supply, lead, plug)}, and a {plug.Type.Name} has none.", draw.Evidence,
                "take a plug that carries it", "an adapter from a plug that has it: a peripheral plug has no 3.3 V, and no adapter gives it one");
 
-    private static IEnumerable<Finding> Unserved((WantingPort Port, FreePlug? Plug, AdapterOffer? Adapter) served)
+    private static IEnumerable<Finding> Unserved(Graft graft, (WantingPort Port, FreePlug? Plug, AdapterOffer? Adapter) served)
     {
         if (served.Plug?.Serves(served.Port.Port.Type) == true) yield break;
         var (name, socket) = ($"{served.Port.Port.Name} of {served.Port.Part.Name}", new PortSubject(new PortId(served.Port.Part.Id, served.Port.Port.Id)));
         yield return served.Plug is { } halved
             ? new Finding(FeedRules.NoPlugLeft, Severity.Check, socket,
-                $"{name} has no plug of its kind left; {halved.Name}, a {halved.Type.Name}, does if it parts in two, and nobody looked.", Evidence.Assumed,
+                $"{name} has no plug of its kind left; {halved.In(graft)}, a {halved.Type.Name}, does if it parts in two, and nobody looked.", Evidence.Assumed,
                 ["look for a seam between its positions, and say on Feed whether it parts"])
             : served.Adapter is { } offer
             ? new Finding(FeedRules.NoPlugLeft, offer.Carries ? Severity.Check : Severity.Fix, socket,
-                $"{name} has no plug of its kind left; {Offered(offer)}.", Evidence.Document,
+                $"{name} has no plug of its kind left; {Offered(graft, offer)}.", Evidence.Document,
                 offer.Carries ? [$"{offer.Adapter.Name}: {offer.Adapter.Gloss}"] : ["a supply with more plugs", "a part that takes less", "leave the part out"])
             : Finding.Of(FeedRules.NoPlugLeft, socket,
                 $"{name} wants a {served.Port.Port.Type.Name}, and no plug of any supply is left for it.", Evidence.Document,
                 "say which plug it takes, if it has one already", "a supply with more plugs", "leave the part out");
     }
 
-    private static string Offered(AdapterOffer offer)
+    private static string Offered(Graft graft, AdapterOffer offer)
     {
-        var plugs = string.Join(" and ", offer.Plugs.Select(plug => plug.Name));
+        var plugs = string.Join(" and ", offer.Plugs.Select(plug => plug.In(graft)));
         return offer.Rail is null ? $"{plugs} would do with an adapter, as far as nobody says what it takes"
             : offer.Carries ? $"{plugs} would do with an adapter, which bears {offer.Bears} of {offer.Rail}, and it takes up to {offer.Asked}"
             : $"with an adapter {plugs} would bear {offer.Bears} of {offer.Rail}, and it takes up to {offer.Asked}";

@@ -18,7 +18,7 @@ public static class FreePlaces
         foreach (var rail in supply.Rails.Where(rail => supply.Rails.Any(other => other != rail && other.Output == rail.Output)))
             yield return (new LoadPlace(new MeantWay(supply.Id) { Rail = rail.Name }), $"{rail.Name} of {name} itself");
         foreach (var plug in feed.Plugs.Free.Where(plug => plug.Supply == supply.Id))
-            yield return (new LoadPlace(new MeantWay(supply.Id) { Plug = plug.Name }), $"{graft.NameOfPlug(supply, plug.Name)}, {plug.Type.Name}{(isFirst ? "" : $", of {name}")}");
+            yield return (new LoadPlace(new MeantWay(supply.Id) { Plug = plug.Name }), $"{plug.In(graft)}, {plug.Type.Name}{(isFirst ? "" : $", of {name}")}");
         var joined = graft.Joints.Where(joint => joint.Method != JointMethod.LeaveOff).SelectMany(joint => new[] { joint.From, joint.To }).ToHashSet();
         var fed = feed.Flows.All.Where(flow => flow.Supply.Id == supply.Id && flow.Feeds is null).Select(flow => flow.Consumer).ToHashSet();
         foreach (var board in graft.Parts.Where(part => part.Kind == PartKind.Board && fed.Contains(part.Id)))

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Feed;
 
@@ -9,6 +10,10 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Parts">Whether it parts in two; null when nobody looked.</param>
 public sealed record FreePlug(string Supply, string Name, ConnectorType Type, bool? Parts = null)
 {
+    /// <summary>What it is called in its graft.</summary>
+    public string In(Graft graft)
+        => graft.Supplies.FirstOrDefault(supply => supply.Id == Supply) is { } supply ? graft.NameOfPlug(supply, Name) : Name;
+
     /// <summary>Whether it goes into a socket as it is, or in part: null where it does only if it parts, and nobody looked.</summary>
     public bool? Serves(ConnectorType socket) => Type == socket ? true : Type.MayServe(socket) ? Parts : false;
 }

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Model;
 
@@ -10,7 +11,9 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Part">Id of the part.</param>
 /// <param name="Flows">What of it is not wired; none where only a socket is empty.</param>
 /// <param name="Joints">The joints that could be made: what gives, and the socket it goes into. None where nothing free fits.</param>
-public sealed record LooseEnd(string Part, ImmutableArray<FeedFlow> Flows, ImmutableArray<(PortId From, PortId To)> Joints)
+/// <param name="Adapters">The adapters by which plugs of another kind would serve its sockets, as far as they bear what it takes.</param>
+public sealed record LooseEnd(
+    string Part, ImmutableArray<FeedFlow> Flows, ImmutableArray<(PortId From, PortId To)> Joints, ImmutableArray<JoinByAdapter> Adapters)
 {
     /// <summary>Every loose end of a graft. A plug is offered to one socket only: to the one it is meant for, otherwise to the first that it fits.</summary>
     public static IEnumerable<LooseEnd> Of(Graft graft, FeedReview feed)
@@ -21,9 +24,20 @@ public sealed record LooseEnd(string Part, ImmutableArray<FeedFlow> Flows, Immut
         var joints = (from part in graft.Parts from made in Meant(graft, feed, part, flows[part.Id], taken) select (part.Id, made)).ToList();
         joints.AddRange(from part in graft.Parts from made in Fitting(graft, part, taken) select (part.Id, made));
         var ofPart = joints.ToLookup(joint => joint.Id, joint => joint.made);
+        var adapters = feed.Plugs.Served(graft).Select(served => ByAdapter(graft, served.Port, served.Adapter, taken)).OfType<JoinByAdapter>()
+            .ToLookup(each => each.Socket.Part);
         return from part in graft.Parts
-               where flows.Contains(part.Id) || ofPart.Contains(part.Id)
-               select new LooseEnd(part.Id, [.. flows[part.Id]], [.. ofPart[part.Id]]);
+               where flows.Contains(part.Id) || ofPart.Contains(part.Id) || adapters.Contains(part.Id)
+               select new LooseEnd(part.Id, [.. flows[part.Id]], [.. ofPart[part.Id]], [.. adapters[part.Id]]);
+    }
+
+    // Plugs that are offered as they are to another socket are not offered by an adapter too.
+    private static JoinByAdapter? ByAdapter(Graft graft, WantingPort wanting, AdapterOffer? offer, HashSet<PortId> taken)
+    {
+        if (offer is not { Carries: true }) return null;
+        var plugs = offer.Plugs.Select(plug => PortOf(graft, new MeantWay(plug.Supply) { Plug = plug.Name })).OfType<PortId>().ToArray();
+        return plugs.Length < offer.Plugs.Length || plugs.Any(taken.Contains)
+            ? null : new JoinByAdapter(offer.Adapter, new PortId(wanting.Part.Id, wanting.Port.Id), [.. plugs]);
     }
 
     private static IEnumerable<(PortId From, PortId To)> Meant(Graft graft, FeedReview feed, Part part, IEnumerable<FeedFlow> flows, HashSet<PortId> taken)

@@ -54,7 +54,7 @@ public sealed record RoomLeft(Amps Amps, string First)
                     where plug.Supply == supply.Id
                     from rail in supply.RailsOn(supply.FindPlug(plug.Name)!.Value.Lead)
                     where plug.Type.Pinout.Contains(rail.Output.Name)
-                    select ($"{rail.Name} at {graft.NameOfPlug(supply, plug.Name)}, a free {plug.Type.Name}", rail.Output.Name, new MeantWay(supply.Id) { Plug = plug.Name }))
+                    select ($"{rail.Name} at {plug.In(graft)}, a free {plug.Type.Name}", rail.Output.Name, new MeantWay(supply.Id) { Plug = plug.Name }))
             .Concat(from flow in review.Flows
                     from step in flow.Way
                     where step.Key.Kind == FeedLimitKind.Port

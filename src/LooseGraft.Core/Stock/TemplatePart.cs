@@ -91,7 +91,8 @@ public static class TemplatePart
                where port.LeadLength is not null
                group port by port.Type into same
                let last = same.MaxBy(port => port.LeadLength!.Value)!
-               select new SupplyLead($"{same.First().Id}-lead", $"lead of the {same.First().Name}")
+               let name = same.First().Name.TrimEnd(' ', '1').Replace("plug", "lead", StringComparison.Ordinal)
+               select new SupplyLead(GraftEdits.FreshId(name, []), name)
                {
                    Length = last.LeadLength,
                    Plugs = [.. same.OrderBy(port => port.LeadLength!.Value).Select(port => new SupplyPlug(port.Id, port.Type) { Port = port.Id })],

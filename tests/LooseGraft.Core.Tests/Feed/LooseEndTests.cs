@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
 
@@ -31,6 +32,35 @@ public sealed class LooseEndTests
             Loads = joined.Loads.Add(Hung("other", "other", "supply").At("s/a") with { Draws = [Draw("+5 V", 1)] }),
         };
         Assert.Equal("none", Said(Assert.Single(LooseEnd.Of(two, Review.Of(two).Feed))));
+    }
+
+    [Theory]
+    [InlineData(2.9, true, true)]
+    [InlineData(3.1, true, false)] // more than three contacts of 1.5 A bear, shared unevenly
+    [InlineData(2.9, false, false)] // nobody described the plug as a port that could be joined
+    public void Where_only_a_plug_of_another_kind_is_left_an_adapter_is_put_in(double amps, bool isPort, bool isOffered)
+    {
+        var graft = Driven();
+        var drive = graft.FindPart("drive")!;
+        graft = graft with
+        {
+            Parts = graft.Parts.Add(drive with { Id = "other" }),
+            Joints = [new Joint("j", new PortId("supply", "a"), new PortId("drive", "power"), JointMethod.Straight)],
+            Loads = graft.Loads.Add(new Load("other", "other") { Draws = [Draw("+5 V", amps)] }),
+        };
+        if (!isPort)
+            graft = graft.WithSupply("supply", supply => supply with
+            {
+                Leads = [supply.Leads[0] with { Plugs = [supply.Leads[0].Plugs[0], supply.Leads[0].Plugs[1] with { Port = null }] }],
+            });
+        var end = Assert.Single(LooseEnd.Of(graft, Review.Of(graft).Feed));
+        Assert.Equal(isOffered ? ["adapter-drive: supply/b > other/power"] : [],
+            end.Adapters.Select(way => $"{way.Adapter.Id}: {Assert.Single(way.Plugs)} > {way.Socket}"));
+        if (!isOffered) return;
+        var after = end.Adapters[0].Apply(graft);
+        Assert.All(Review.Of(after).Feed.Flows.All, flow => Assert.Equal(FeedHold.Joined, flow.Hold));
+        // Once more it has nowhere to go.
+        Assert.Empty(LooseEnd.Of(after, Review.Of(after).Feed));
     }
 
     [Fact]

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Feed.Relieving;
 using LooseGraft.Core.Findings.Subjects;
 using Microsoft.AspNetCore.Mvc;
@@ -10,9 +11,16 @@ public sealed partial class FeedModel
 {
     private static readonly TimeSpan LongestSearch = TimeSpan.FromSeconds(2);
 
+    /// <summary>Which limit of that place is shown first, where it has several; the tightest when none is asked for.</summary>
+    [BindProperty(SupportsGet = true, Name = "limit")]
+    public string? LimitName { get; set; }
+
     /// <summary>The limits at the place that is looked at, with their supplies.</summary>
     public IEnumerable<(SupplyReview Supply, FeedLimit Limit)> ChosenLimits => SubjectText.Read(Node) is { } place
-        ? Review.Feed.LimitsAt(place).OrderBy(chosen => chosen.Limit.LeastShareLeft) : [];
+        ? Review.Feed.LimitsAt(place).OrderByDescending(chosen => chosen.Limit.Name == LimitName).ThenBy(chosen => chosen.Limit.LeastShareLeft) : [];
+
+    /// <summary>Whether a node of the tree is the place that is looked at.</summary>
+    public bool IsChosen(TreeNode node) => Node == node.Subject.Text && (LimitName is null || LimitName == node.Limit?.Name);
 
     /// <summary>The contacts or wires at a limit.</summary>
     public PlaceContacts? ContactsAt(FeedLimit limit) => PlaceContacts.At(Review.Feed, limit, Case);

@@ -2,6 +2,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Web.Forms;
 using Microsoft.AspNetCore.Mvc;
 
@@ -12,6 +13,13 @@ public sealed partial class FeedModel
 {
     /// <summary>Usual supplies in place of the one that is looked at.</summary>
     public IEnumerable<SupplyChoice> OtherSupplies => SupplyChoice.InPlaceOf(Graft, Review.Feed, Supply!, Review.Seat.Reaches);
+
+    public async Task<IActionResult> OnPostJoinAsync(string? from, string? to)
+        => PortId.Parse(from ?? "") is { } giver && PortId.Parse(to ?? "") is { } socket ? await SaveAsync(new AddJoint(giver, socket)) : await InvalidAsync();
+
+    public async Task<IActionResult> OnPostAdaptAsync(string? socket)
+        => await LoadAsync() && LooseEnds.SelectMany(end => end.Adapters).FirstOrDefault(way => way.Socket.ToString() == socket) is { } way
+            ? await SaveAsync(way) : await InvalidAsync();
 
     public async Task<IActionResult> OnPostAddSupplyAsync(string? name, string? rails, string? total)
         => SupplyLabel.Named(ModelState, name, rails, total) is { } made ? await SaveAsync(made) : await InvalidAsync();
