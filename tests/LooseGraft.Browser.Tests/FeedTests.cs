@@ -13,6 +13,7 @@ public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Click(".tree-node.is-fix[href*='slot']");
         eyes.SeeWords("#node", "at card slot");
         eyes.SeeWords("#node", "Chance that the peak exceeds it");
+        eyes.SeeWords("#node", "Hold Quarrow Plover low-profile card to 50 W");
         eyes.Click("#node li a");
         eyes.Until(() => eyes.Path.Contains("load=card", StringComparison.Ordinal));
         eyes.SeeWords(".draw", "Quarrow Plover");
@@ -51,6 +52,20 @@ public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_place_is_relieved_by_one_act_and_the_act_is_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/graft/1/feed");
+        eyes.Click(".tree-node.is-fix[href*='slot']");
+        eyes.Click("#node form[action*='Relieve'] button");
+        eyes.SeeWords(".said", "held to 50 W");
+        eyes.SeeWords("#node", "carries it");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords("#node", "What would relieve it");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_window_of_the_practice_meter_becomes_the_reading_that_gates_the_graft()
     {
         using var eyes = new Eyes(bench.Address);
@@ -58,7 +73,7 @@ public sealed class FeedTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Open(root + "/feed");
         eyes.SeeWords(".school.is-recommended", "The parts added up");
         eyes.Click("a[href$='/feed/wall']");
-        eyes.Choose("select[name=meter]", "practice meter");
+        eyes.Choose("select[name=meter]", "practice meter, twenty times as fast");
         eyes.Click("form[action*='Watch'] button");
         eyes.SeeWords("#wall-live", "samples: mean");
         // It plays by itself; three minutes of it go by in nine seconds.
