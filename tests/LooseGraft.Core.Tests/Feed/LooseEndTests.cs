@@ -75,6 +75,23 @@ public sealed class LooseEndTests
         Assert.Equal("board/header > fan/plug", Said(Assert.Single(LooseEnd.Of(graft, Review.Of(graft).Feed))));
     }
 
+    [Fact]
+    public void What_does_not_go_together_is_not_offered()
+    {
+        var graft = Driven();
+        // A socket of the same gender, a supply, and a plug that carries nothing of what is wanted.
+        string Offered(Func<Graft, Graft> change) => LooseEnd.Of(change(graft), Review.Of(change(graft)).Feed).Select(Said).FirstOrDefault("nothing at all");
+        Assert.Equal("supply/a > drive/power", Offered(of => of));
+        Assert.Equal("none", Offered(of => of.WithPart("drive", part => part with { Ports = [part.Ports[0] with { Gender = Gender.Female }] })));
+        Assert.Equal("none", Offered(of => of.WithPart("drive", part => part with { Kind = PartKind.Brick })));
+        Assert.Equal("none", Offered(of => of.WithPart("supply", part => part with
+        {
+            Ports = [part.Ports[0] with { Pins = [.. part.Ports[0].Pins.Where(pin => pin.Signal.Value.Name == "ground")] }],
+        })));
+        Assert.Equal("none", Offered(of => of with { Loads = [of.Loads[0].At("s/a")] } is var meant
+            ? meant.WithPart("supply", part => part with { Ports = [part.Ports[0] with { Gender = Gender.Male }] }) : of));
+    }
+
     private static string Said(LooseEnd end) => end.Joints.IsEmpty ? "none" : string.Join(", ", end.Joints.Select(joint => $"{joint.From} > {joint.To}"));
 
     private static Graft Driven()

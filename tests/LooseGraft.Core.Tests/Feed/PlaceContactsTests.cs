@@ -27,11 +27,12 @@ public sealed class PlaceContactsTests
     }
 
     [Theory]
-    [InlineData("+12 V at first of supply", 1, false)]
-    [InlineData("+12 V at second of supply", 2, true)]
-    public void One_contact_by_itself_has_no_neighbour_to_differ_from(string name, int count, bool differs)
+    [InlineData(6, "+12 V at first of supply", 1, false)]
+    [InlineData(6, "+12 V at second of supply", 2, true)]
+    [InlineData(0.6, "+12 V at second of supply", 2, true)]
+    public void One_contact_by_itself_has_no_neighbour_to_differ_from(double amps, string name, int count, bool differs)
     {
-        var contacts = At(TwoPlugs(6), name)!;
+        var contacts = At(TwoPlugs(amps), name)!;
         Assert.Equal((count, differs), (contacts.Contacts.Length, contacts.Most is not null));
     }
 

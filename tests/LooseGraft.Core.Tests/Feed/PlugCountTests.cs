@@ -27,6 +27,21 @@ public sealed class PlugCountTests
     }
 
     [Theory]
+    [InlineData("drive-power-15", Gender.Male, PartKind.Drive, true)]
+    [InlineData("drive-power-15", Gender.Female, PartKind.Drive, false)] // it gives
+    [InlineData("drive-power-15", Gender.Male, PartKind.Fan, false)]
+    [InlineData("fan-3", Gender.Male, PartKind.Drive, false)]
+    public void Sockets_that_only_bring_power_in_want_a_plug(string connector, Gender gender, PartKind kind, bool wants)
+    {
+        var graft = Fed(SmallSupply() with { Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("cpu-power-8")!)] }] });
+        graft = graft with { Parts = graft.Parts.Add(new Part("drive", "drive", kind) { Ports = [new Port("p", "p", ConnectorTypes.Find(connector)!, gender)] }) };
+        Assert.Equal(wants ? ["p"] : [], Review.Of(graft).Feed.Plugs.Wanting.Select(wanting => wanting.Port.Id));
+        var joined = graft with { Joints = [new Joint("j", new PortId("supply", "x"), new PortId("drive", "p"), JointMethod.Adapter)] };
+        Assert.Empty(Review.Of(joined).Feed.Plugs.Wanting);
+        Assert.Equal(wants, Review.Of(joined with { Joints = [joined.Joints[0] with { Method = JointMethod.LeaveOff }] }).Feed.Plugs.Wanting.Length == 1);
+    }
+
+    [Theory]
     [InlineData("drive-power-15", "+12 V", 2.9, Severity.Check)] // three contacts of 1.5 A, shared unevenly
     [InlineData("drive-power-15", "+12 V", 3.1, Severity.Fix)]
     [InlineData("drive-power-15", "+3.3 V", 0.1, Severity.Fix)] // no adapter makes it

@@ -41,6 +41,27 @@ public sealed class ReliefTests
         Assert.DoesNotContain(Of(BehindAdapter(48), Wires), other => other.Edit is not null);
     }
 
+    [Fact]
+    public void A_board_that_is_held_already_is_held_to_less()
+    {
+        // 140 W of 144 are 11.67 A, and 10.5 A are nine tenths of it.
+        var graft = BehindAdapter(12);
+        graft = graft with { Loads = [graft.Loads[0] with { Cap = new PowerCap(new(new Watts(140), Evidence.Document)) }] };
+        Assert.Contains("Hold board to 126 W by its settings, instead of 140 W", Of(graft, Wires).Select(relief => relief.Words));
+    }
+
+    [Fact]
+    public void A_plug_of_the_other_gender_is_no_place_to_move_to()
+    {
+        var graft = Splitters(1, 0.1);
+        graft = graft with
+        {
+            Loads = [.. graft.Loads.Select(load => load with { Draws = [Draw("+12 V", 2.1)] })],
+            Parts = [graft.Parts[0] with { Ports = [Usual("plug", Gender.Female), Usual("spare", Gender.Male)] }, .. graft.Parts.Skip(1)],
+        };
+        Assert.DoesNotContain(Of(graft, "+12 V at plug of supply"), relief => relief.Edit is MoveJoint);
+    }
+
     [Theory]
     [InlineData(1, "+12 V", true)]
     [InlineData(1, "+5 V", false)] // the other plug has no +12 V

@@ -227,6 +227,7 @@ public sealed class WallTests
     [InlineData(0, 6)]
     [InlineData(0.25, 7)]
     [InlineData(1, 10)]
+    [InlineData(1.5, 10)]
     [InlineData(double.NaN, 6)]
     public void A_figure_that_is_taken_over_moves_within_its_range(double share, double amps)
     {
