@@ -24,7 +24,8 @@ internal static class ChainFindings
 
     public static ImmutableArray<Finding> Of(Graft graft, ImmutableArray<SupplyReview> supplies, FeedFlows flows, PlugCount plugs)
         => [.. flows.Rings.Select(ring => Ring(graft, flows, ring)), .. RailsNotOnPlug(graft, flows),
-            .. plugs.Served(graft).SelectMany(served => Unserved(graft, served)), .. supplies.SelectMany(LongStrings), .. supplies.SelectMany(supply => Drops(supply, flows)),
+            .. plugs.Served(graft).SelectMany(served => Unserved(graft, served)),
+            .. supplies.SelectMany(LongStrings), .. supplies.SelectMany(supply => Drops(supply, flows)),
             .. supplies.SelectMany(Aged), .. supplies.SelectMany(Label)];
 
     private static Finding Ring(Graft graft, FeedFlows flows, Supply supply)

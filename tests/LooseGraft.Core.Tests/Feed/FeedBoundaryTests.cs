@@ -34,7 +34,7 @@ public sealed class FeedBoundaryTests
     [InlineData(1, 1.1, 1, true)]
     [InlineData(0.5, 1, 2, false)]
     public void Figures_that_fall_where_they_should_rise_are_told(double idle, double typical, double peak, bool isTold)
-        => Assert.Equal(isTold, Has(Fed(SmallSupply(), Draw("+12 V", 1) with { Idle = Exactly(idle), Typical = Exactly(typical), Peak = Exactly(peak) }), "FEED-021"));
+        => Assert.Equal(isTold, Has(Fed(SmallSupply(), new Draw("+12 V", Exactly(idle), Exactly(typical), Exactly(peak), Evidence.Measured)), "FEED-021"));
 
     [Theory]
     [InlineData(5, Evidence.Assumed, Evidence.Label, false)] // twice that is the limit itself
@@ -92,7 +92,8 @@ public sealed class FeedBoundaryTests
     [Fact]
     public void A_plug_that_a_joint_and_a_word_give_to_two_parts_is_told_with_both()
     {
-        var graft = Fed(SmallSupply() with { Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", Drive) { Port = "plug" }] }] }, Draw("+5 V", 1));
+        var lead = new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", Drive) { Port = "plug" }] };
+        var graft = Fed(SmallSupply() with { Leads = [lead] }, Draw("+5 V", 1));
         graft = graft with
         {
             Parts = [new Part("supply", "supply", PartKind.Supply) { Ports = [Usual("plug", Gender.Female)] }, new Part("board", "board", PartKind.Board),

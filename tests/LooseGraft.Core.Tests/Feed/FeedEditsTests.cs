@@ -131,6 +131,96 @@ public sealed class FeedEditsTests
         Assert.Equal([true, false, true], new StartInTurns(["a", "c"]).Apply(graft).Loads.Select(load => load.StartsInTurn));
     }
 
+    [Fact]
+    public void What_is_usual_is_taken_only_where_nothing_is_known()
+    {
+        var sort = PartTemplate.Find("drive-35")!;
+        var graft = Fed(SmallSupply(), Draw("+12 V", 1)).WithPart("supply", part => part with { Kind = PartKind.Supply });
+        Assert.Equal(graft, new TakeUsualDraws("board", sort).Apply(graft));
+        var silent = graft with { Loads = [graft.Loads[0] with { Draws = [] }] };
+        var taken = new TakeUsualDraws("board", sort).Apply(silent).Loads;
+        Assert.Equal(("load", "supply", 2), (taken[0].Id, taken[0].Meant?.Supply, Assert.Single(taken).Draws.Length));
+        Assert.Equal(2, Assert.Single(new TakeUsualDraws("board", sort).Apply(graft with { Loads = [] }).Loads).Draws.Length);
+    }
+
+    [Theory]
+    [InlineData("brick", "s/a")] // by the same supply as before: its plug is still known
+    [InlineData("other", null)]
+    [InlineData(null, null)]
+    [InlineData("gone", "unchanged")]
+    public void What_feeds_a_supply_keeps_its_plug_while_it_stays_the_same(string? input, string? plug)
+    {
+        var graft = Fed(SmallSupply() with { Meant = new MeantInput("brick", "+12 V") { Plug = "s/a" } });
+        graft = graft with { Supplies = [.. graft.Supplies, SmallSupply() with { Id = "brick" }, SmallSupply() with { Id = "other" }] };
+        var edit = new DescribeSupply("supply", EfficiencyClass.Gold, 3, true, input is null ? null : new MeantInput(input, "+12 V"));
+        var after = edit.Apply(graft);
+        if (plug == "unchanged") Assert.Equal(graft, after);
+        else Assert.Equal(graft.Supplies[0] with
+        {
+            Class = EfficiencyClass.Gold,
+            AgeYears = 3,
+            RunsHot = true,
+            Meant = input is null ? null : new MeantInput(input, "+12 V") { Plug = plug },
+        }, after.Supplies[0]);
+    }
+
+    [Fact]
+    public void A_reading_is_kept_to_a_tenth_and_names_only_what_there_is()
+    {
+        var graft = Fed(SmallSupply());
+        var reading = new WallReading("", default, WallWork.Peak, new Watts(84.46))
+        {
+            MostOften = new Watts(90.04),
+            Supply = "gone",
+            Without = ["board", "gone"],
+        };
+        var kept = Assert.Single(new AddWallReading(reading).Apply(graft).WallReadings);
+        Assert.Equal((84.5, 90.0, null, null, "board"),
+            (kept.Mean.Value, kept.MostOften!.Value.Value, kept.Highest, kept.Supply, Assert.Single(kept.Without)));
+        var two = new AddWallReading(reading with { Supply = "supply" }).Apply(graft with { WallReadings = [kept] });
+        Assert.Equal(["wall", "wall-2"], two.WallReadings.Select(each => each.Id));
+        Assert.Equal([null, "supply"], two.WallReadings.Select(each => each.Supply));
+        Assert.Equal(["supply", "supply"], new SetMeteredSupply("wall", "supply").Apply(two).WallReadings.Select(each => each.Supply));
+        Assert.Equal(two, new SetMeteredSupply("wall", "gone").Apply(two));
+        Assert.Equal(["wall-2"], new RemoveWallReading("wall").Apply(two).WallReadings.Select(each => each.Id));
+    }
+
+    [Fact]
+    public void With_a_lead_goes_what_was_said_of_it_and_its_plugs_that_nothing_is_joined_to()
+    {
+        var type = ConnectorTypes.Find("drive-power-15")!;
+        SupplyLead Lead(string id) => new(id, id) { Plugs = [new SupplyPlug("a", type) { Port = $"{id}-a" }, new SupplyPlug("b", type) { Port = $"{id}-b" }] };
+        var graft = Fed(SmallSupply() with { Leads = [Lead("s"), Lead("st")] });
+        graft = graft with
+        {
+            Parts = [new Part("supply", "supply", PartKind.Supply)
+            {
+                Ports = [.. ((string[])["s-a", "s-b", "st-a", "st-b"]).Select(id => new Port(id, id, type, Gender.Female))],
+            }, new Part("board", "board", PartKind.Board) { Ports = [new Port("power", "power", type, Gender.Male)] }],
+            Joints = [new Joint("j", new PortId("supply", "s-a"), new PortId("board", "power"), JointMethod.Straight)],
+            Supplies = [.. graft.Supplies, SmallSupply() with { Id = "brick", Meant = new MeantInput("supply", "+12 V") { Plug = "s/b" } }],
+            Loads = [Hung("one", "board", "supply").At("s/a"), Hung("two", "board", "supply").At("st/a")],
+        };
+        var after = new RemoveSupplyLead("supply", "s").Apply(graft);
+        Assert.Equal(["st"], after.Supplies[0].Leads.Select(lead => lead.Id));
+        Assert.Equal([null, "st/a"], after.Loads.Select(load => load.Meant!.Plug));
+        Assert.Equal(("supply", null), (after.Supplies[1].Meant!.Supply, after.Supplies[1].Meant!.Plug));
+        Assert.Equal(["s-a", "st-a", "st-b"], after.FindPart("supply")!.Ports.Select(port => port.Id));
+    }
+
+    [Fact]
+    public void A_setting_that_is_said_anew_keeps_what_was_noted_of_it()
+    {
+        var graft = Fed(SmallSupply(), Draw("+12 V", 1));
+        var cap = new PowerCap(new(new Watts(65), Evidence.Label, "page three of its menu"));
+        graft = graft with { Loads = [graft.Loads[0] with { Cap = cap }, Hung("other", "board", "supply")] };
+        var held = new HoldLoad("load", new Watts(45), Evidence.Measured, true).Apply(graft).Loads;
+        Assert.Equal((45.0, Evidence.Measured, "page three of its menu", true),
+            (held[0].Cap!.Limit.Value.Value, held[0].Cap!.Limit.Evidence, held[0].Cap!.Limit.Note, held[0].StartsInTurn));
+        Assert.Equal(graft.Loads[1], held[1]);
+        Assert.Null(new HoldLoad("load", null, Evidence.Measured, false).Apply(graft).Loads[0].Cap);
+    }
+
     private static Supply TwoRails() => SmallSupply() with
     {
         Rails = [new Rail(Signal("+12 V"), Limit(10)) { Label = "12V1" }, new Rail(Signal("+12 V"), Limit(10)) { Label = "12V2" },

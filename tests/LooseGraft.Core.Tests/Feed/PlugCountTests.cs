@@ -34,7 +34,8 @@ public sealed class PlugCountTests
     public void Sockets_that_only_bring_power_in_want_a_plug(string connector, Gender gender, PartKind kind, bool wants)
     {
         var graft = Fed(SmallSupply() with { Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("cpu-power-8")!)] }] });
-        graft = graft with { Parts = graft.Parts.Add(new Part("drive", "drive", kind) { Ports = [new Port("p", "p", ConnectorTypes.Find(connector)!, gender)] }) };
+        var socket = new Port("p", "p", ConnectorTypes.Find(connector)!, gender);
+        graft = graft with { Parts = graft.Parts.Add(new Part("drive", "drive", kind) { Ports = [socket] }) };
         Assert.Equal(wants ? ["p"] : [], Review.Of(graft).Feed.Plugs.Wanting.Select(wanting => wanting.Port.Id));
         var joined = graft with { Joints = [new Joint("j", new PortId("supply", "x"), new PortId("drive", "p"), JointMethod.Adapter)] };
         Assert.Empty(Review.Of(joined).Feed.Plugs.Wanting);

@@ -70,9 +70,7 @@ public sealed partial class FeedModel(GraftStore store, ReviewCache reviews) : G
     public IReadOnlyList<DrawRow> Draws { get; private set; } = [];
 
     /// <summary>Parts that the supply shall feed and that no joint leads to, and sockets that it could serve.</summary>
-    public IEnumerable<LooseEnd> LooseEnds
-        => LooseEnd.Of(Graft, Review.Feed).Where(end => end.Flows.IsEmpty
-            ? end.Joints.Select(joint => joint.From).Concat(end.Adapters.SelectMany(way => way.Plugs)).Any(from => from.Part == Supply!.Supply.Part) : end.Flows.Any(flow => flow.Supply.Id == Supply!.Supply.Id));
+    public IEnumerable<LooseEnd> LooseEnds => LooseEnd.Of(Graft, Review.Feed).Where(IsOfSupply);
 
     /// <summary>Ports by which parts take power, each with its name.</summary>
     public IEnumerable<(PortId Port, string Name)> Sockets

@@ -14,6 +14,10 @@ public sealed partial class FeedModel
     /// <summary>Usual supplies in place of the one that is looked at.</summary>
     public IEnumerable<SupplyChoice> OtherSupplies => SupplyChoice.InPlaceOf(Graft, Review.Feed, Supply!, Review.Seat.Reaches);
 
+    private bool IsOfSupply(LooseEnd end) => end.Flows.IsEmpty
+        ? end.Joints.Select(joint => joint.From).Concat(end.Adapters.SelectMany(way => way.Plugs)).Any(from => from.Part == Supply!.Supply.Part)
+        : end.Flows.Any(flow => flow.Supply.Id == Supply!.Supply.Id);
+
     public async Task<IActionResult> OnPostJoinAsync(string? from, string? to)
         => PortId.Parse(from ?? "") is { } giver && PortId.Parse(to ?? "") is { } socket ? await SaveAsync(new AddJoint(giver, socket)) : await InvalidAsync();
 
