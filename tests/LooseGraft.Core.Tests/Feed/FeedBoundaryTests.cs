@@ -84,7 +84,8 @@ public sealed class FeedBoundaryTests
         var lead = new SupplyLead("s", "string") { Awg = 16, Plugs = [.. Enumerable.Range(0, plugs).Select(at => new SupplyPlug($"p{at}", Drive))] };
         var graft = Fed(SmallSupply() with { Leads = [lead] }) with
         {
-            Loads = [.. Enumerable.Range(0, plugs).Select(at => Hung($"l{at}", "board", "supply").At($"s/p{at}") with { Draws = [Draw("+12 V", amps / plugs)] })],
+            Loads = [.. Enumerable.Range(0, plugs).Select(at
+                => Hung($"l{at}", "board", "supply").At($"s/p{at}") with { Draws = [Draw("+12 V", amps / plugs)] })],
         };
         Assert.Equal(isTold, Review.Of(graft).Findings.Any(finding => finding.Message.Contains("and a string seldom has more", StringComparison.Ordinal)));
     }
