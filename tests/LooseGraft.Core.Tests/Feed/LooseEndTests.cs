@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
@@ -73,6 +74,34 @@ public sealed class LooseEndTests
             Loads = [Hung("fan", "fan", "supply").At(new PortId("board", "header")) with { Draws = [Draw("+12 V", 0.2)] }],
         };
         Assert.Equal("board/header > fan/plug", Said(Assert.Single(LooseEnd.Of(graft, Review.Of(graft).Feed))));
+    }
+
+    [Theory]
+    [InlineData(null, true)] // nobody looked
+    [InlineData(true, true)]
+    [InlineData(false, false)]
+    public void A_plug_that_is_one_piece_is_not_offered_to_a_smaller_socket(bool? parts, bool isOffered)
+    {
+        var (plug, socket) = (ConnectorTypes.Find("cpu-power-8")!, ConnectorTypes.Find("cpu-power-4")!);
+        Port Port(string id, ConnectorType type, Gender gender) => new(id, id, type, gender) { Pins = [.. Core.Model.Pin.UsualFor(type)] };
+        var lead = new SupplyLead("s", "s") { Plugs = [new SupplyPlug("a", plug) { Port = "a", Parts = parts }] };
+        var graft = Fed(SmallSupply() with { Leads = [lead] }, Draw("+12 V", 1));
+        graft = graft with
+        {
+            Parts = [graft.Parts[0] with { Ports = [Port("a", plug, Gender.Female)] }, graft.Parts[1] with { Ports = [Port("cpu", socket, Gender.Male)] }],
+        };
+        Assert.Equal(isOffered ? "supply/a > board/cpu" : "none", Said(Assert.Single(LooseEnd.Of(graft, Review.Of(graft).Feed))));
+    }
+
+    [Fact]
+    public void An_adapter_goes_between_ends_that_there_are_and_once_to_each()
+    {
+        var graft = Driven();
+        var (adapter, socket, plug) = (PartTemplate.Find("adapter-drive")!, new PortId("drive", "power"), new PortId("supply", "b"));
+        Assert.Equal(2, new JoinByAdapter(adapter, socket, [plug]).Apply(graft).Joints.Length);
+        foreach (var edit in (JoinByAdapter[])[new(adapter, socket, []), new(adapter, socket, [plug, plug]), new(adapter, socket, [plug, new("supply", "a")]),
+            new(adapter, socket, [new("supply", "gone")]), new(adapter, new("drive", "gone"), [plug]), new(PartTemplate.Find("drive-35")!, socket, [plug])])
+            Assert.Equal(graft, edit.Apply(graft));
     }
 
     [Fact]

@@ -96,6 +96,9 @@ public sealed class ReliefTests
         var found = Of(Two(new Part("one", "one", kind), draw), "+12 V", LoadCase.Start);
         Assert.Equal(inTurn, found.Any(relief => relief is { Words: "Let one, two start one after another", Edit: not null }));
         Assert.Contains(found, relief => relief.Words == $"{24 * (start - 5)} W less would do: each of one, two takes as much");
+        var already = Two(new Part("one", "one", kind), draw);
+        already = already with { Loads = [.. already.Loads.Select(load => load with { StartsInTurn = true })] };
+        if (start > 6) Assert.DoesNotContain(Of(already, "+12 V", LoadCase.Start), relief => relief.Words.StartsWith("Let", StringComparison.Ordinal));
         Assert.Contains(found, relief => relief.Words == $"A supply that gives {24 * start} W here");
     }
 

@@ -50,6 +50,24 @@ public sealed class SupplyChoiceTests
     }
 
     [Fact]
+    public void A_brick_has_the_round_plug_that_is_in_use()
+    {
+        var supply = SmallSupply() with { Leads = [new SupplyLead("s", "lead") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("barrel-jack")!)] }] };
+        var graft = Fed(supply, Draw("+12 V", 1));
+        Assert.Empty(Of(graft with { Loads = [graft.Loads[0].At("s/a")] }, "Brick, 12 V 5 A").Losses);
+    }
+
+    [Fact]
+    public void What_is_joined_elsewhere_takes_no_plug_of_the_supply()
+    {
+        var graft = Joined(300);
+        var other = new Part("other", "other", PartKind.Card) { Ports = [new Port("in", "in", ConnectorTypes.Find("barrel-jack")!, Gender.Female)] };
+        graft = graft with { Parts = [.. graft.Parts, other, other with { Id = "more" }], Joints = graft.Joints.Add(Straight("other/in", "more/in")) };
+        Assert.Empty(Of(graft, Retail).Losses);
+        Assert.NotEmpty(Of(graft with { Joints = graft.Joints.Add(Straight("supply/plug", "other/in")) }, "Brick, 12 V 5 A").Losses);
+    }
+
+    [Fact]
     public void Two_plugs_of_a_kind_want_two()
     {
         var type = ConnectorTypes.Find("card-power-8")!;
