@@ -93,7 +93,7 @@ public sealed record FeedLimit(
     /// <summary>Holds currents against a limit in every load case.</summary>
     internal static FeedLimit Of(
         FeedLimitKey key, string name, Subject subject, Volts? volts, Known<Throughput> limit, ImmutableArray<FeedTerm> counted,
-        Throughput? atBest = null)
+        Throughput? atBest = null, ImmutableArray<FeedPlace> places = default)
     {
         var isPower = limit.Value.IsPower;
         var uses = LoadCases.All.Select(loadCase => FeedUse.Of(
@@ -101,6 +101,6 @@ public sealed record FeedLimit(
         var unproven = FeedUse.Sum(counted.Where(term => !term.Flow.Evidence.IsProven()), LoadCase.Peak, isPower).High;
         return new FeedLimit(
             key, name, subject, volts, limit, counted, [.. uses], counted.Select(term => term.Flow.Evidence).Append(limit.Evidence).Weakest(), unproven)
-        { AtBest = atBest ?? limit.Value };
+        { AtBest = atBest ?? limit.Value, Places = places.IsDefault ? [] : places };
     }
 }

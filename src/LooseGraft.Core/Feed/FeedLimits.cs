@@ -55,8 +55,7 @@ internal static class FeedLimits
             var bears = new Known<Throughput>(new Amps(each.Bears!.Value), each.Bears.Evidence, each.Bears.Note);
             yield return (each.From.Supply.Id, FeedLimit.Of(
                 key, $"{place.Rail} {place.Conductors.Name}", place.Conductors.Subject, each.IsBack ? null : each.From.Rail.Voltage, bears, each.Terms,
-                new Amps(each.BearsAtBest!.Value)) with
-            { Places = [place] });
+                new Amps(each.BearsAtBest!.Value), [place]));
         }
     }
 
@@ -71,9 +70,8 @@ internal static class FeedLimits
                          select term with { Weight = term.Weight * term.Flow.Rail.Voltage.Value }
            let watts = new Known<Throughput>(new Watts(same.First().Watts!.Value), conductors.Bound!.Evidence, conductors.Bound.Note)
            select (same.First().From.Supply.Id, FeedLimit.Of(
-               same.Key.Key, $"all rails {conductors.Name}", same.Key.Subject, null, watts, [.. counted], new Watts(conductors.Bound!.WattsAtBest!.Value))
-               with
-           { Places = [.. same.Select(each => each.Place)] });
+               same.Key.Key, $"all rails {conductors.Name}", same.Key.Subject, null, watts, [.. counted], new Watts(conductors.Bound!.WattsAtBest!.Value),
+               [.. same.Select(each => each.Place)]));
 
     // Every branch of the one is a branch of the other too.
     private static bool IsBefore(FeedPlace other, FeedPlace place)

@@ -12,7 +12,7 @@ namespace LooseGraft.Core.Feed;
 /// <param name="Tightest">That limit, in words.</param>
 /// <param name="Gains">What it has more of.</param>
 /// <param name="Losses">What it lacks: rails that are drawn from, plugs that are in use, leads that reach.</param>
-/// <param name="Checks">What may not do: a lead that is checks than the one there, another depth.</param>
+/// <param name="Checks">What may not do: a lead that is shorter than the one there, another depth.</param>
 /// <param name="Outside">Its form and size, in words.</param>
 /// <param name="Noise">How loud it is, in words.</param>
 public sealed record SupplyChoice(

@@ -24,6 +24,16 @@ public sealed class ReliefTests
         => Assert.Equal(told.Split('|'),
             Of(BehindAdapter(amps), Wires).Select(relief => relief.Words).Where(words => words.Contains("ire", StringComparison.Ordinal)));
 
+    [Theory]
+    [InlineData(14.9, true)]
+    [InlineData(18.1, false)] // two metres of 16 AWG share less evenly than two of 18, and bear 17.8 A
+    public void Thicker_wire_is_not_promised_to_share_as_evenly(double amps, bool isPromised)
+    {
+        var graft = BehindAdapter(amps).WithPart("adapter",
+            part => part with { Ports = [.. part.Ports.Select(port => port with { LeadLength = new Millimetres(1000) })] });
+        Assert.Equal(isPromised, Of(graft, Wires).Any(relief => relief.Words == "Wire of 16 AWG"));
+    }
+
     [Fact]
     public void What_carries_it_wants_no_relief() => Assert.Empty(Of(BehindAdapter(10.4), Wires));
 

@@ -128,7 +128,7 @@ internal sealed class FeedNetwork
         var sign = Sign(tap);
         var through = _shares.Of(tap).ToDictionary(passed => passed.Branch, passed => sign * passed.Share);
         var ways = new List<(FeedOutlet Outlet, double Share, ImmutableArray<FeedPlace> Places)>();
-        foreach (var thread in _ways.To(Find(Taps[tap].Node), through))
+        foreach (var thread in _ways.To(_tapNodes[tap].Node, through))
         {
             // Contacts side by side are one way.
             var (outlet, places) = (Outlets[thread.Outlet], PlacesAlong(thread.Branches));

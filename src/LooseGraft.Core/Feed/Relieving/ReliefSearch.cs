@@ -80,7 +80,7 @@ public static class ReliefSearch
     // A connector for power has at most so many contacts of one rail.
     private const int MostBeside = 12;
 
-    // The thinnest of those that do.
+    // The thinnest of those that do. The less a wire resists, the less evenly several share: as if it resisted nothing, none is promised too thin.
     private static int? Thicker(Network.Conductors wires, int count, double amps)
-        => WireGauge.All.Where(gauge => gauge.Amps > wires.Amps && (wires with { Amps = gauge.Amps }).Bear(count) >= amps).LastOrDefault()?.Awg;
+        => WireGauge.All.Where(gauge => gauge.Amps > wires.Amps && (wires with { Amps = gauge.Amps, WireOhms = 0 }).Bear(count) >= amps).LastOrDefault()?.Awg;
 }
