@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text.RegularExpressions;
 using LooseGraft.Core.Model;
+using LooseGraft.Web.Instruments;
 
 namespace LooseGraft.Web.Tests;
 
@@ -57,6 +58,15 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
         var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Watch", ("meter", which == "none" ? "none" : key));
         Assert.Equal(which == "on" ? HttpStatusCode.OK : HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void So_many_meters_are_watched_at_once_and_no_more()
+    {
+        using var watches = new WallWatches();
+        var meter = new ScpiMeter("Plug meter", "127.0.0.1", 9);
+        Assert.All(Enumerable.Range(0, WallWatches.Most), graft => Assert.NotNull(watches.Begin(graft, meter, "supply")));
+        Assert.Null(watches.Begin(WallWatches.Most, meter, "supply"));
     }
 
     [Fact]

@@ -11,6 +11,8 @@ public sealed partial class FeedModel
 {
     private static readonly TimeSpan LongestSearch = TimeSpan.FromSeconds(2);
 
+    private CancellationTokenSource? _giveUp;
+
     /// <summary>Which limit of that place is shown first, where it has several; the tightest when none is asked for.</summary>
     [BindProperty(SupportsGet = true, Name = "limit")]
     public string? LimitName { get; set; }
@@ -27,10 +29,15 @@ public sealed partial class FeedModel
 
     /// <summary>What would relieve a limit, as far as that is found in time.</summary>
     public IReadOnlyList<Relief> ReliefsOf(SupplyReview supply, FeedLimit limit)
+        => ReliefSearch.Of(Graft, Review.Wire, Review.Feed, supply.Supply.Id, limit, Case, (_giveUp ??= Patience()).Token);
+
+    // A place may have many limits; all of them share the time.
+    private CancellationTokenSource Patience()
     {
-        using var giveUp = CancellationTokenSource.CreateLinkedTokenSource(HttpContext.RequestAborted);
+        var giveUp = CancellationTokenSource.CreateLinkedTokenSource(HttpContext.RequestAborted);
+        HttpContext.Response.RegisterForDispose(giveUp);
         giveUp.CancelAfter(LongestSearch);
-        return ReliefSearch.Of(Graft, Review.Wire, Review.Feed, supply.Supply.Id, limit, Case, giveUp.Token);
+        return giveUp;
     }
 
     public async Task<IActionResult> OnPostRelieveAsync(string? words)

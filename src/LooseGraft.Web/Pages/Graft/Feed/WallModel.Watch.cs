@@ -3,6 +3,7 @@ using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Wall;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.Filters;
 
@@ -28,10 +29,11 @@ public sealed partial class WallModel
             ModelState.AddModelError("watch", "A meter at the wall needs a supply that hangs on the wall. Describe one on Feed first.");
         else if (await shelf.FindWallAsync(meter, Review.Feed, supply, now, HttpContext.RequestAborted) is not { } found)
             ModelState.AddModelError("watch", "That instrument is not there, or is turned off. Turn it on under Meters.");
+        else if (watches.Begin(Id, found, supply.Id) is not { } watch)
+            ModelState.AddModelError("watch", $"{WallWatches.Most} meters are watched already, one for each graft. Stop one of them first.");
         else
         {
-            watches.Begin(Id, found, supply.Id);
-            await Watch!.LookAsync(now, HttpContext.RequestAborted);
+            await watch.LookAsync(now, HttpContext.RequestAborted);
             return Page();
         }
 
