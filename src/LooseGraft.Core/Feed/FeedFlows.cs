@@ -95,9 +95,8 @@ public sealed class FeedFlows
     private Spread<Watts> Taken(Supply supply, Spread<Watts> given)
     {
         var (low, likely, high) = (EfficiencyAt(supply, given.High).Low, EfficiencyAt(supply, given.Likely).Likely, EfficiencyAt(supply, given.Low).High);
-        // At little load the curve falls, so that less given may mean more taken; the ends are put in order.
-        var (most, middle, least) = (given.High.Value / low, given.Likely.Value / likely, given.Low.Value / high);
-        return new Spread<Watts>(new Watts(Math.Min(least, middle)), new Watts(middle), new Watts(Math.Max(most, middle)));
+        // No curve falls so fast towards nothing that less given means more taken.
+        return new Spread<Watts>(new Watts(given.Low.Value / high), new Watts(given.Likely.Value / likely), new Watts(given.High.Value / low));
     }
 
     /// <summary>What a supply gives on of what it takes, while it gives so much.</summary>

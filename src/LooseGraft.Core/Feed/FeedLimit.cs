@@ -73,8 +73,7 @@ public sealed record FeedLimit(
     /// <summary>Of several limits the one that fares worst at peak: what is sure to be beyond before what may be, and of those the one with the least share
     /// left; null of none.</summary>
     public static FeedLimit? TightestOf(IEnumerable<FeedLimit> limits)
-        => limits.OrderByDescending(limit => Math.Max((int)limit.In(LoadCase.Peak).Verdict, (int)FeedVerdict.CarriesTightly))
-            .ThenBy(limit => limit.LeastShareLeft).FirstOrDefault();
+        => limits.OrderByDescending(limit => limit.In(LoadCase.Peak).Verdict).ThenBy(limit => limit.LeastShareLeft).FirstOrDefault();
 
     /// <summary>The same in watts, as far as there is a voltage to reckon with.</summary>
     public Throughput LeastLeftInWatts => InWatts(LeastLeft) is { } watts ? watts : LeastLeft;

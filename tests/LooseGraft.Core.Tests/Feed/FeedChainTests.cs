@@ -2,7 +2,6 @@ using CsCheck;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
-using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
@@ -54,33 +53,18 @@ public sealed class FeedChainTests
     }
 
     [Fact]
-    public void A_drive_that_spins_up_is_judged_when_it_starts_and_not_at_peak()
-    {
-        var draw = Draw("+12 V", 6) with { Start = Currents(9, 11, 12) };
-        var finding = Assert.Single(Review.Of(Fed(SmallSupply(), draw)).Findings, finding => finding.Rule.Code == "FEED-001");
-        Assert.Equal(Severity.Fix, finding.Severity);
-        Assert.Contains("when it starts", finding.Message);
-    }
-
-    [Fact]
-    public void A_spike_is_borne_to_a_third_beyond_and_never_more_than_a_check()
-    {
-        Assert.DoesNotContain(
-            Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(12, 12.9, 13) })).Findings, finding => finding.Rule.Code == "FEED-001");
-        Assert.Equal(Severity.Check,
-            Assert.Single(Review.Of(Fed(SmallSupply(), Draw("+12 V", 6) with { Spike = Currents(13, 14, 15) })).Findings,
-            finding => finding.Rule.Code == "FEED-001").Severity);
-    }
-
-    [Fact]
     public void A_chain_never_carries_more_than_its_least_link()
         => Gen.Select(Gen.Double[0, 3], Gen.Double[0.2, 4]).Hold((amps, brickAmps) =>
         {
             var graft = Chain(amps, brickAmps);
             var room = Room(graft, "converter", "+5.1 V");
-            var more = Review.Of(Chain(amps + (room.Amps.Value * 0.999), brickAmps)).Feed;
-            // What fits by the room left leaves no link over its limit, unless one was over before.
-            if (room.Amps.Value > 0) Assert.All(more.Supplies.SelectMany(supply => supply.Limits), limit => Assert.True(limit.LeastLeft.Value > -1e-6));
+            var limits = Review.Of(Chain(amps + room.Amps.Value, brickAmps)).Feed.Supplies.SelectMany(supply
+                => supply.Limits.Select(limit => (Name: $"{limit.Name} of {supply.Name}", Left: limit.LeastShareLeft))).ToArray();
+            Assert.Equal(room.Amps.Value > 0, Review.Of(graft).Feed.Supplies.SelectMany(supply => supply.Limits).All(limit => limit.LeastLeft.Value > 0));
+            // What fits leaves no link over its limit, and just fills the one that is named.
+            if (room.Amps.Value <= 0) return;
+            Assert.All(limits, limit => Assert.True(limit.Left > -0.001));
+            Assert.Equal(0, limits.Single(limit => limit.Name == room.First).Left, 0.001);
         });
 
     [Fact]
@@ -130,10 +114,12 @@ public sealed class FeedChainTests
         // Symmetrical about the limit.
         var half = ChanceOf(Currents(8, 10, 12));
         Assert.InRange(half.Share, 0.5 - half.Error, 0.5 + half.Error);
-        Assert.Equal(half, ChanceOf(Currents(8, 10, 12)));
+        Assert.Equal(0.04295, half.Error, 5);
         // A triangle rising from 8 to 12 A is beyond 10 A with (12² … ): 1 − ((10 − 8) / 4)² = 0.75.
         var rising = ChanceOf(Currents(8, 12, 12));
         Assert.InRange(rising.Share, 0.75 - rising.Error, 0.75 + rising.Error);
+        // The same on every machine and each time.
+        Assert.Equal((0.501, 0.756), (half.Share, rising.Share));
     }
 
     [Fact]

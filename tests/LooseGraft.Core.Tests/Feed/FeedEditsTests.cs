@@ -125,6 +125,15 @@ public sealed class FeedEditsTests
     }
 
     [Fact]
+    public void A_part_that_was_tried_takes_what_was_tried_and_hangs_where_it_was()
+    {
+        var graft = Fed(SmallSupply(), Draw("+12 V", 1));
+        var after = new AddTriedPart(PartTemplate.Find("drive-35")!, [Draw("+5 V", 2)], new MeantWay("supply")).Apply(graft);
+        Assert.Equal([graft.Loads[0], new Load(after.Parts[2].Id, after.Parts[2].Id) { Draws = [Draw("+5 V", 2)], Meant = new MeantWay("supply") }], after.Loads);
+        Assert.Equal(graft, new AddTriedPart(PartTemplate.Find("drive-35")!, [], new MeantWay("gone")).Apply(graft));
+    }
+
+    [Fact]
     public void Only_the_loads_that_are_named_start_in_turn()
     {
         var graft = Fed(SmallSupply()) with { Loads = [Hung("a", "board", "supply"), Hung("b", "board", "supply"), Hung("c", "board", "supply")] };

@@ -24,6 +24,7 @@ public sealed class FeedSagTests
             var amps = under < 0 ? watts / 12 : (12 - Math.Sqrt(under)) / (2 * ohms);
             // At the edge each sweep gains less and less.
             Assert.Equal(amps, flow.At(LoadCase.Peak).Likely.Value, amps * (under is > 0 and < 0.01 ? 1e-2 : 1e-7));
+            Assert.Equal(flow.At(LoadCase.Peak).Likely, flow.At(LoadCase.Peak).Low);
         });
 
     [Theory]

@@ -76,16 +76,24 @@ public sealed class FeedSmallRulesTests
     {
         var graft = Fed(SmallSupply() with { Leads = [Thin("drive-power-15")] }, Draw("+12 V", 1));
         Port Port(string id, string signals) => Header(signals) with { Id = id, Name = id };
-        graft = graft.WithPart("board",
-            part => part with { Ports = [Port("fan", "+12 V,ground"), Port("panel", "power-switch,ground"), Port("taken", "+12 V,ground")] });
+        // A power socket brings in, one of the other gender gives on.
+        graft = graft.WithPart("board", part => part with
+        {
+            Ports = [Port("fan", "+12 V,ground"), Port("panel", "power-switch,ground"), Port("taken", "+12 V,ground"), Block("main", Gender.Male),
+                Block("onward", Gender.Female)],
+        });
         graft = graft with
         {
             Parts = [.. graft.Parts, new Part("idle", "idle", PartKind.Board) { Ports = [Port("other", "+12 V,ground")] },
                 new Part("fan", "fan", PartKind.Fan) { Ports = [Plug("+12 V,ground")] }],
             Joints = [Straight("board/taken", "fan/plug")],
         };
-        Assert.Equal(["supply itself", "a of string, 15-contact drive power", "fan of board"],
-            FreePlaces.Of(graft, Review.Of(graft).Feed, graft.Supplies[0]).Select(place => place.Name));
+        string[] own = ["supply itself", "a of string, 15-contact drive power", "fan of board", "onward of board"];
+        Assert.Equal(own, FreePlaces.Of(graft, Review.Of(graft).Feed, graft.Supplies[0]).Select(place => place.Name));
+        // Those of the supply that is looked at come first.
+        graft = graft with { Supplies = [SmallSupply() with { Id = "first", Leads = [Thin("cpu-power-4")] }, .. graft.Supplies] };
+        Assert.Equal([.. own, "supply itself", "a of string, 4-position 12 V power, of supply"],
+            FreePlaces.Of(graft, Review.Of(graft).Feed, graft.Supplies[1]).Select(place => place.Name));
     }
 
     [Fact]
@@ -145,13 +153,14 @@ public sealed class FeedSmallRulesTests
     }
 
     [Theory]
-    [InlineData(LoadCase.Peak, Severity.Stop)]
-    [InlineData(LoadCase.Start, Severity.Fix)]
-    public void What_cannot_be_fed_for_a_moment_weighs_less(LoadCase loadCase, Severity weight)
+    [InlineData(LoadCase.Peak, 9, Severity.Stop)]
+    [InlineData(LoadCase.Peak, 0.1, Severity.Fix)] // by its high figure alone
+    [InlineData(LoadCase.Start, 9, Severity.Fix)]
+    public void What_cannot_be_fed_for_a_moment_weighs_less(LoadCase loadCase, double likely, Severity weight)
     {
         var graft = Fed(SmallSupply() with { Leads = [Thin("peripheral-power-4")] }, Draw("+12 V", 0.1) with { HoldsPower = true });
         graft = graft with { Loads = [graft.Loads[0].At("s/a")] };
-        graft = new SetDraw("load", "+12 V", null, loadCase, Currents(9, 9, 9), Evidence.Measured, null).Apply(graft);
+        graft = new SetDraw("load", "+12 V", null, loadCase, Currents(likely, likely, 9), Evidence.Measured, null).Apply(graft);
         Assert.Equal(weight, Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "FEED-026").Severity);
     }
 

@@ -3,6 +3,7 @@ using CsCheck;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
 
@@ -53,6 +54,15 @@ public sealed class FeedStageTests
         var review = Review.Of(Fed(SmallSupply(), Draw("+12 V", 3), Draw("+5 V", 9)));
         Assert.Equal("+5 V", review.Feed.Tightest!.Name);
         Assert.Equal(Evidence.Label, review.Feed.Tightest.Weakest);
+    }
+
+    [Fact]
+    public void At_a_supply_as_a_whole_are_its_total_and_what_its_rails_share()
+    {
+        var feed = Review.Of(Fed(SmallSupply(), Draw("+12 V", 3)) is var graft ? graft with { Supplies = [SmallSupply() with { Id = "other" }, SmallSupply()] } : graft).Feed;
+        Assert.Equal([("supply", "+5 V with +3.3 V"), ("supply", "in all")],
+            feed.LimitsAt(new SupplySubject("supply")).Select(each => (each.Supply.Supply.Id, each.Limit.Name)));
+        Assert.Equal("+12 V", Assert.Single(feed.LimitsAt(new RailSubject("other", "+12 V"))).Limit.Name);
     }
 
     [Fact]

@@ -9,10 +9,13 @@ namespace LooseGraft.Core.Tests.Feed;
 /// <summary>The ways by which a current comes.</summary>
 public sealed class FeedWaysTests
 {
-    [Fact]
-    public void A_current_that_comes_by_two_plugs_is_drawn_at_both()
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)] // whichever way the joints were written down
+    public void A_current_that_comes_by_two_plugs_is_drawn_at_both(bool isReversed)
     {
         var graft = TwoPlugs(6);
+        if (isReversed) graft = graft with { Joints = [.. graft.Joints.Select(joint => joint with { From = joint.To, To = joint.From })] };
         var feed = Review.Of(graft).Feed;
         var flow = Assert.Single(feed.Flows.All);
         Assert.Equal(["second", "first"], flow.Ways.Select(way => Assert.Single(way.Steps).Label));

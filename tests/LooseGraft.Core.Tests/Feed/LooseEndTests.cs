@@ -27,6 +27,8 @@ public sealed class LooseEndTests
         var graft = Driven();
         var joined = graft with { Joints = [new Joint("j", new PortId("supply", "a"), new PortId("drive", "power"), JointMethod.Straight)] };
         Assert.Empty(LooseEnd.Of(joined, Review.Of(joined).Feed));
+        var spare = joined.WithPart("supply", part => part with { Ports = part.Ports.Add(part.Ports[0] with { Id = "c" }) });
+        Assert.Empty(LooseEnd.Of(spare, Review.Of(spare).Feed));
         var two = joined with
         {
             Parts = joined.Parts.Add(joined.FindPart("drive")! with { Id = "other" }),
@@ -62,6 +64,42 @@ public sealed class LooseEndTests
         Assert.All(Review.Of(after).Feed.Flows.All, flow => Assert.Equal(FeedHold.Joined, flow.Hold));
         // Once more it has nowhere to go.
         Assert.Empty(LooseEnd.Of(after, Review.Of(after).Feed));
+    }
+
+    [Fact]
+    public void A_converter_goes_on_the_plug_that_is_meant_for_it()
+    {
+        var graft = Driven();
+        var socket = graft.FindPart("drive")!.Ports[0];
+        graft = graft.WithPart("drive", part => part with
+        {
+            Kind = PartKind.Converter,
+            Ports = [socket, graft.Parts[0].Ports[1] with { Id = "other", Gender = Gender.Male }],
+        });
+        graft = graft with
+        {
+            Supplies = [.. graft.Supplies, SmallSupply() with { Id = "converter", Part = "drive", Meant = new MeantInput("supply", "+12 V") { Plug = "s/b" } }],
+            Parts = graft.Parts.Add(new Part("board", "board", PartKind.Board)),
+            Loads = [Hung("board", "board", "converter") with { Draws = [Draw("+3.3 V", 1)] }],
+        };
+        // As it is meant, before what fits.
+        Assert.Equal("supply/b > drive/other, supply/a > drive/power", Said(LooseEnd.Of(graft, Review.Of(graft).Feed).First()));
+    }
+
+    [Theory]
+    [InlineData(PartKind.Card, "board/slot > card/edge")]
+    [InlineData(PartKind.Board, "none")] // a board is no card
+    public void A_card_goes_into_the_slot_of_a_board(PartKind kind, string said)
+    {
+        var type = ConnectorTypes.Find("card-slot-4")!;
+        Port Slot(string id, Gender gender) => new(id, id, type, gender) { Pins = [.. Core.Model.Pin.UsualFor(type)] };
+        var graft = Fed(SmallSupply()).WithPart("board", part => part with { Ports = [Slot("slot", type.BoardGender)] });
+        graft = graft with
+        {
+            Parts = graft.Parts.Add(new Part("card", "card", kind) { Ports = [Slot("edge", type.BoardGender == Gender.Male ? Gender.Female : Gender.Male)] }),
+            Loads = [Hung("card", "card", "supply") with { Draws = [Draw("+12 V", 1)] }],
+        };
+        Assert.Equal(said, Said(Assert.Single(LooseEnd.Of(graft, Review.Of(graft).Feed))));
     }
 
     [Fact]

@@ -13,8 +13,8 @@ public sealed class PlaceContactsTests
     {
         var wires = At(BehindAdapter(12), "+12 V in the wires of adapter at in")!;
         Assert.Equal((true, 7, 8), (wires.AreWires, wires.Each!.Value.Value, Math.Round(wires.Most!.Value.Value, 9)));
-        Assert.Equal([("adapter/in/1", 6), ("adapter/in/2", 6)],
-            wires.Contacts.Select(each => (each.Contact!.Id.ToString(), Math.Round(each.Current.High.Value, 9))));
+        Assert.Equal([("adapter/in/1", 1, 6), ("adapter/in/2", 1, 6)],
+            wires.Contacts.Select(each => (each.Contact!.Id.ToString(), each.Count, Math.Round(each.Current.High.Value, 9))));
     }
 
     [Fact]

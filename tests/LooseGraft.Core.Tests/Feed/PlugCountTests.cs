@@ -31,6 +31,7 @@ public sealed class PlugCountTests
     [InlineData("drive-power-15", Gender.Female, PartKind.Drive, false)] // it gives
     [InlineData("drive-power-15", Gender.Male, PartKind.Fan, false)]
     [InlineData("fan-3", Gender.Male, PartKind.Drive, false)]
+    [InlineData("power-block", Gender.Male, PartKind.Drive, false)] // of no usual pinout, so that no usual plug is missing
     public void Sockets_that_only_bring_power_in_want_a_plug(string connector, Gender gender, PartKind kind, bool wants)
     {
         var graft = Fed(SmallSupply() with { Leads = [new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("cpu-power-8")!)] }] });
@@ -43,11 +44,12 @@ public sealed class PlugCountTests
     }
 
     [Theory]
-    [InlineData("drive-power-15", "+12 V", 2.9, Severity.Check)] // three contacts of 1.5 A, shared unevenly
-    [InlineData("drive-power-15", "+12 V", 3.1, Severity.Fix)]
-    [InlineData("drive-power-15", "+3.3 V", 0.1, Severity.Fix)] // no adapter makes it
-    [InlineData("cpu-power-4", "+12 V", 4.9, null)] // other plugs are there for a processor, and this one is its own
-    public void An_adapter_that_is_offered_bears_what_the_part_takes(string connector, string rail, double amps, Severity? weight)
+    [InlineData("drive-power-15", "+12 V", 2.9, Severity.Check, "a of string would do with an adapter, which bears 3 A of +12 V, and it takes up to 2.9 A")]
+    [InlineData("drive-power-15", "+12 V", 3.1, Severity.Fix, "with an adapter a of string would bear 3 A of +12 V, and it takes up to 3.1 A")]
+    [InlineData("drive-power-15", "+3.3 V", 0.1, Severity.Fix, "with an adapter a of string would bear 0 A of +3.3 V, and it takes up to 0.1 A")]
+    [InlineData("drive-power-15", "+3.3 V", 0, Severity.Check, "a of string would do with an adapter, as far as nobody says what it takes")]
+    [InlineData("cpu-power-4", "+12 V", 4.9, null, "")] // other plugs are there for a processor, and this one is its own
+    public void An_adapter_that_is_offered_bears_what_the_part_takes(string connector, string rail, double amps, Severity? weight, string said)
     {
         var type = ConnectorTypes.Find(connector)!;
         var graft = Fed(SmallSupply() with
@@ -59,8 +61,8 @@ public sealed class PlugCountTests
             Parts = graft.Parts.Add(new Part("drive", "drive", PartKind.Drive) { Ports = [new Port("power", "power socket", type, Gender.Male)] }),
             Loads = graft.Loads.Add(Hung("drive", "drive", "supply") with { Draws = [Draw(rail, amps)] }),
         };
-        Assert.Equal(weight, Review.Of(graft).Findings.Where(finding => finding.Rule.Code == "FEED-015").Select(finding => (Severity?)finding.Severity)
-            .FirstOrDefault());
+        var told = Review.Of(graft).Findings.Where(finding => finding.Rule.Code == "FEED-015").Select(finding => ((Severity?)finding.Severity, finding.Message));
+        Assert.Equal(weight is null ? [] : [(weight, $"power socket of drive has no plug of its kind left; {said}.")], told);
     }
 
     [Theory]

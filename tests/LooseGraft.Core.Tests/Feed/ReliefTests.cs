@@ -72,9 +72,15 @@ public sealed class ReliefTests
         Assert.DoesNotContain(Of(graft, "+12 V at plug of supply"), relief => relief.Edit is MoveJoint);
     }
 
+    [Fact]
+    public void Where_no_part_by_itself_is_enough_that_is_said()
+        => Assert.Contains("144 W less would do: no single part takes so much here",
+            Of(Two(new Part("one", "one", PartKind.Drive), Draw("+12 V", 11)), "+12 V").Select(relief => relief.Words));
+
     [Theory]
     [InlineData(1, "+12 V", true)]
     [InlineData(1, "+5 V", false)] // the other plug has no +12 V
+    [InlineData(1, "+12 V for +5 V", false)] // it would stop the wiring
     [InlineData(5, "+12 V", false)] // it is too much for any of them
     public void A_drive_moves_to_a_plug_that_is_free(double amps, string rail, bool moves)
     {
@@ -93,7 +99,11 @@ public sealed class ReliefTests
     private static Port Other(string rail)
     {
         var port = Usual("spare", Gender.Female);
-        return rail == "+12 V" ? port : port with { Pins = [.. port.Pins.Where(pin => pin.Signal.Value.Name == rail)] };
+        return rail == "+12 V" ? port : port with
+        {
+            Pins = [.. rail == "+5 V" ? port.Pins.Where(pin => pin.Signal.Value.Name == rail)
+                : port.Pins.Select(pin => pin.Signal.Value.Name == "+5 V" ? pin with { Signal = port.Pins.Last(each => each.Signal.Value.Name == "+12 V").Signal } : pin)],
+        };
     }
 
     [Theory]

@@ -12,7 +12,7 @@ public sealed class ThroughputTests
     {
         Throughput two = new Amps(2), three = new Amps(3), watts = new Watts(3);
         Assert.Equal((5.0, -1.0, 1.5), ((two + three).Value, (two - three).Value, three / two));
-        Assert.True(two < three && three > two && two <= three && three >= two && two <= 1 * two && two >= 1 * two);
+        Assert.True(two < three && three > two && two <= three && three >= two && two <= 1 * two && two >= 1 * two && !(two < 1 * two) && !(two > 1 * two));
         Assert.Equal(("3 A", "3 W"), (three.ToString(), watts.ToString()));
         Assert.Throws<InvalidOperationException>(() => two + watts);
         Assert.Throws<InvalidOperationException>(() => two < watts);

@@ -23,6 +23,10 @@ internal sealed class CurrentNetwork
         return first;
     }
 
+    /// <summary>Adds a node.</summary>
+    /// <returns>Its number.</returns>
+    public int AddNode() => AddNodes(1);
+
     /// <summary>Makes two nodes one: what lies between them has no resistance to speak of.</summary>
     public void Merge(int one, int other)
     {

@@ -26,6 +26,10 @@ internal sealed class FeedMetal
         return first;
     }
 
+    /// <summary>Adds a node.</summary>
+    /// <returns>Its number.</returns>
+    public int AddNode() => AddNodes(1);
+
     /// <summary>Makes two nodes one.</summary>
     public void Merge(int one, int other)
     {

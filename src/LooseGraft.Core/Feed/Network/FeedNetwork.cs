@@ -148,7 +148,7 @@ internal sealed class FeedNetwork
     private int NodeOf(int node)
     {
         var same = SameAs(node);
-        return _nodes.TryGetValue(same, out var known) ? known : _nodes[same] = _network.AddNodes(1);
+        return _nodes.TryGetValue(same, out var known) ? known : _nodes[same] = _network.AddNode();
     }
 
     private int Find(int node) => _nodes[SameAs(node)];

@@ -122,7 +122,7 @@ internal sealed class FeedTaps
                 && contact.Role.IsStandby == wanted.IsStandby);
 
     private int PlaneOf(string part, string rail)
-        => _planes.TryGetValue((part, rail), out var node) ? node : _planes[(part, rail)] = _metal.AddNodes(1);
+        => _planes.TryGetValue((part, rail), out var node) ? node : _planes[(part, rail)] = _metal.AddNode();
 
     private int? GroundOf(string part)
     {
@@ -163,7 +163,7 @@ internal sealed class FeedTaps
         var key = (outlet.Supply.Id, plug, rail?.Rail.Name ?? SupplyMetal.Ground);
         if (_plugs.TryGetValue(key, out var known)) return known;
         var (lead, at) = outlet.Supply.FindPlug(plug)!.Value;
-        var (conductors, end) = (_supplies.ContactsOf(outlet.Supply, lead, at), _metal.AddNodes(1));
+        var (conductors, end) = (_supplies.ContactsOf(outlet.Supply, lead, at), _metal.AddNode());
         var contacts = Math.Max(1, _supplies.ContactCount(outlet.Supply, lead.Plugs[at], rail?.Rail.Output.Name ?? SupplyMetal.Ground));
         _metal.Add(new FeedBranch(_supplies.EndOf(outlet.Supply, lead, at, rail), end, conductors.Contact.Usual / contacts)
         {
@@ -178,7 +178,7 @@ internal sealed class FeedTaps
     {
         if (_ports.TryGetValue((id, wanted.Name), out var known)) return known;
         var part = _graft.FindPart(id.Part)!;
-        var (conductors, end) = (_supplies.ContactsOf(part, port, _graft.FindPart(feeds)), _metal.AddNodes(1));
+        var (conductors, end) = (_supplies.ContactsOf(part, port, _graft.FindPart(feeds)), _metal.AddNode());
         var contacts = 0;
         var from = -1;
         foreach (var contact in _netlist.ContactsOf(id))

@@ -45,7 +45,7 @@ internal sealed class FeedWays(CurrentNetwork network, ILookup<int, int> beside,
             foreach (var branch in beside[node])
             {
                 var isAlong = network.Find(network.Branches[branch].Other) == node;
-                var into = through.GetValueOrDefault(branch) * (isAlong ? 1 : -1);
+                var into = isAlong ? through.GetValueOrDefault(branch) : -through.GetValueOrDefault(branch);
                 if (into > most) (most, best) = (into, (branch, isAlong));
             }
 

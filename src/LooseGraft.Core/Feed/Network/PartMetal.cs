@@ -36,7 +36,7 @@ internal static class PartMetal
                 case JoinKind.ByLabel:
                     if (!stars.TryGetValue(one.Index, out var star))
                     {
-                        stars[one.Index] = star = metal.AddNodes(1);
+                        stars[one.Index] = star = metal.AddNode();
                         metal.Add(Wire(one, star));
                     }
 
@@ -85,7 +85,7 @@ internal static class PartMetal
     // The wire of a joint lies between its two contacts. A lead that is made or bought has a plug at each end; what is soldered has one contact at most.
     private static void AddWired(FeedMetal metal, FeedBranch met, Conductors wires, bool isPluggedTwice)
     {
-        var (near, far) = (metal.AddNodes(1), metal.AddNodes(1));
+        var (near, far) = (metal.AddNode(), metal.AddNode());
         metal.Add(met with { Other = near, Ohms = isPluggedTwice ? met.From!.Contact.Usual : met.Ohms, To = null, ToContact = null });
         metal.Add(new FeedBranch(near, far, SupplyMetal.Next + wires.WireOhms) { From = wires, FromContact = met.FromContact });
         metal.Add(new FeedBranch(far, met.Other, isPluggedTwice ? met.To!.Contact.Usual : SupplyMetal.Next) { To = met.To, ToContact = met.ToContact });

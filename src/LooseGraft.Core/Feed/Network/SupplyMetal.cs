@@ -29,7 +29,7 @@ internal sealed class SupplyMetal
         (_graft, _metal, _netlist, _ofPart) = (graft, metal, netlist, graft.Supplies.ToLookup(supply => supply.Part));
         foreach (var supply in graft.Supplies)
         {
-            _grounds[supply.Id] = metal.AddNodes(1);
+            _grounds[supply.Id] = metal.AddNode();
             foreach (var (lead, at, plug) in supply.Leads.SelectMany(lead => lead.Plugs.Index().Select(plug => (lead, plug.Index, plug.Item))))
             {
                 if (plug.Port is { } port) _plugs.TryAdd(new PortId(supply.Part, port), (supply, lead, at));
@@ -38,7 +38,7 @@ internal sealed class SupplyMetal
 
         Outlets = [.. from supply in graft.Supplies
                       from rail in supply.Rails
-                      select new FeedOutlet(supply, rail, metal.AddNodes(1), _grounds[supply.Id])];
+                      select new FeedOutlet(supply, rail, metal.AddNode(), _grounds[supply.Id])];
         _bySupply = Outlets.ToLookup(outlet => outlet.Supply.Id);
         foreach (var supply in graft.Supplies) Contacts(supply);
     }
@@ -85,7 +85,7 @@ internal sealed class SupplyMetal
         var node = outlet?.Node ?? GroundOf(supply);
         for (var at = 0; at < lead.Plugs.Length; at++)
         {
-            var end = _metal.AddNodes(1);
+            var end = _metal.AddNode();
             var wires = WiresOf(supply, lead, outlet);
             var ohms = OhmsOf(lead) / lead.Plugs.Length;
             _metal.Add(new FeedBranch(node, end, Next + (ohms / wires))

@@ -73,7 +73,7 @@ public static class ReliefSearch
         if (high.IsPower || limit.Places.Length > 1) yield break;
         var isWire = conductors.Key.Kind is FeedLimitKind.Wire or FeedLimitKind.Lead;
         if (isWire && Thicker(conductors, count, high.Value) is { } gauge) yield return new Relief($"Wire of {gauge} AWG");
-        if (Enumerable.Range(count + 1, MostBeside).FirstOrDefault(more => conductors.Bear(more) >= high.Value) is > 0 and var enough)
+        if (Enumerable.Range(1, MostBeside).FirstOrDefault(many => conductors.Bear(many) >= high.Value) is > 0 and var enough)
             yield return new Relief($"{enough} {(isWire ? "wires" : "contacts")} side by side, where there {(count == 1 ? "is" : "are")} {count}");
     }
 
