@@ -38,7 +38,7 @@ public sealed class ProveTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Press("f");
         eyes.SeeWords("[data-key-act='flip-from']", "wire side");
         Assert.NotEqual(side, RedEnd(eyes));
-        Assert.Contains("black probe on position", eyes.See(".probes svg").GetDomAttribute("aria-label"), StringComparison.Ordinal);
+        Assert.Contains("black probe on position", eyes.See(".probes svg").GetDomAttribute("aria-label"));
         Assert.Empty(eyes.Complaints());
     }
 

@@ -133,7 +133,7 @@ public sealed class ReviewTests
         Assert.Equal(Commands.Fine, Run("check", harmless));
         Assert.Equal(Commands.Unreadable, Run("check", broken));
         Assert.Equal(Commands.Unreadable, Run("check", Path.Combine(folder.FullName, "missing.json")));
-        Assert.Contains("$.name", output.ToString(), StringComparison.Ordinal);
+        Assert.Contains("$.name", output.ToString());
 
         output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Wrong, Run("check", DemoPath("ferry-radiogram"), "--json"));
@@ -163,13 +163,13 @@ public sealed class ReviewTests
         Assert.Equal([false, false, true], lines.Select(line => line["errors"] is not null));
         output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Wrong, Run("check", harmless, DemoPath("ferry-radiogram")));
-        Assert.Contains($"== {harmless}", output.ToString(), StringComparison.Ordinal);
+        Assert.Contains($"== {harmless}", output.ToString());
 
         output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Fine, Run("template", DemoPath("ferry-radiogram"), "tray", "--dxf"));
         Assert.Equal(8, Core.Seat.Exchange.DxfReader.Read(output.ToString()).Circles.Length);
         Assert.Equal(Commands.Unreadable, Run("template", DemoPath("ferry-radiogram"), "roof"));
-        Assert.Contains("there are: tray", output.ToString(), StringComparison.Ordinal);
+        Assert.Contains("there are: tray", output.ToString());
 
         output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Fine, Run("schema"));
@@ -191,7 +191,7 @@ public sealed class ReviewTests
         var (output, error) = (new StringWriter(), new StringWriter());
         string[] arguments = ["edit", edit.Split(' ')[0], DemoPath("ferry-radiogram"), .. edit.Split(' ')[1..]];
         Assert.Equal(exit, Commands.Root().Parse(arguments).Invoke(new System.CommandLine.InvocationConfiguration { Output = output, Error = error }));
-        Assert.Contains(words, error.ToString(), StringComparison.Ordinal);
+        Assert.Contains(words, error.ToString());
         if (exit == 0) Assert.NotEqual(Demo("ferry-radiogram"), GraftFile.Read(System.Text.Encoding.UTF8.GetBytes(output.ToString())).Graft!);
     }
 

@@ -121,7 +121,7 @@ public sealed class RuleExamples
         => Assert.All(Examples.Values.SelectMany(example => Review.Of(example.Fires).Findings), finding =>
         {
             Assert.NotEmpty(finding.Remedies);
-            Assert.EndsWith(".", finding.Message, StringComparison.Ordinal);
+            Assert.EndsWith(".", finding.Message);
         });
 
     private static Graft Crossed(int wires)
@@ -207,10 +207,7 @@ public sealed class RuleExamples
         return graft with
         {
             Parts = graft.Parts.Add(
-            new Part("drive", "drive", PartKind.Drive)
-            {
-                Ports = [new Port("power", "power socket", ConnectorTypes.Find("peripheral-power-4")!, Gender.Male)],
-            })
+            new Part("drive", "drive", PartKind.Drive) { Ports = [new Port("power", "power socket", ConnectorTypes.Find("peripheral-power-4")!, Gender.Male)] })
         };
     }
 

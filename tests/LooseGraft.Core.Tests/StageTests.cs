@@ -40,7 +40,7 @@ public sealed class StageTests
         Assert.All(Stages.All, stage => Assert.All(stage.Rules, rule =>
         {
             Assert.Equal(stage.Stage, rule.Stage);
-            Assert.StartsWith(stage.Stage.ToString().ToUpperInvariant() + "-", rule.Code, StringComparison.Ordinal);
+            Assert.StartsWith(stage.Stage.ToString().ToUpperInvariant() + "-", rule.Code);
         }));
         Assert.Equal(104, Stages.Rules.Length);
     }

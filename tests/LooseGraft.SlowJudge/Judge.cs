@@ -97,8 +97,7 @@ public sealed class Judge
         {
             var across = (volts[load.Plus] - volts[load.Minus]) * Math.Sign(load.Volts);
             var least = load.RunsOnLess ? 0.2 : _graft.Elements.Count > 0 ? 0.9 : 0.85;
-            if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * least)
-                _dead.Add($"{load.Name} sees {across:0.#} V");
+            if (isMost && load.IsWired && standby == load.WantsStandby && across < Math.Abs(load.Volts) * least) _dead.Add($"{load.Name} sees {across:0.#} V");
         }
 
         foreach (var light in desk.Lights)

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
+using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using Microsoft.AspNetCore.Hosting;
@@ -46,6 +47,17 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
         var weighbridge = await GraftAsync(1);
         var id = await StoreAsync(store => store.AddAsync(weighbridge, TestContext.Current.CancellationToken));
         return (id, $"/graft/{id}/feed", Browser());
+    }
+
+    /// <summary>The ferry radiogram of the demo data.</summary>
+    public static async Task<Graft> FerryAsync()
+        => GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"))).Graft!;
+
+    /// <summary>A ferry radiogram of one's own, by its id.</summary>
+    public async Task<int> CopyOfFerryAsync()
+    {
+        var ferry = await FerryAsync();
+        return await StoreAsync(store => store.AddAsync(ferry, TestContext.Current.CancellationToken));
     }
 
     /// <summary>A graft as it is kept.</summary>

@@ -25,10 +25,9 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         foreach (var (index, (one, other, act, text)) in readings.Index())
             await BenchHost.SendAsync(
                 browser, page, page + "&handler=Read", ("Revision", $"{index + 1}"), ("one", $"{one}"), ("other", $"{other}"), ("act", act), ("reading", text));
-        Assert.Contains("use leg 1 and leg 3. Joined inside for good: 1–2 and 3–4.", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)),
-            StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "&handler=Keep", ("Revision", "8"));
-        var port = (await GraftAsync(id)).Parts[0].Ports[0];
+        Assert.Contains("use leg 1 and leg 3. Joined inside for good: 1–2 and 3–4.", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)));
+        await browser.SubmitAsync(page, "Keep", 8);
+        var port = (await host.GraftAsync(id)).Parts[0].Ports[0];
         Assert.Equal((1, 3), (port.Pins[0].Position, port.Pins[1].Position));
         Assert.All(port.Pins, pin => Assert.Equal(("spare-switch", Evidence.Measured), (pin.Signal.Value.Name, pin.Signal.Evidence)));
         Assert.Equal(Signal.Unknown, port.PinAt(2).Signal.Value);
@@ -43,11 +42,10 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Switch, 4);
         var page = $"/graft/{id}/prove/switch?port=part/legs";
-        var answer = await BenchHost.SendAsync(
-            host.Browser(), page, page + "&handler=Read", ("Revision", "1"), ("one", one), ("other", other), ("act", "AtRest"), ("reading", reading));
+        var answer = await host.Browser().SubmitAsync(page, "Read", 1, ("one", one), ("other", other), ("act", "AtRest"), ("reading", reading));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.Empty((await GraftAsync(id)).Readings);
+        Assert.Contains(words, await BenchHost.TextAsync(answer));
+        Assert.Empty((await host.GraftAsync(id)).Readings);
     }
 
     [Fact]
@@ -55,11 +53,11 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Lamp, 2);
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/switch?port=part/legs");
-        await BenchHost.SendAsync(browser, page, page + "&handler=Light", ("Revision", "1"), ("one", "1"), ("other", "2"), ("reading", "OL"));
-        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Light", ("Revision", "2"), ("one", "2"), ("other", "1"), ("reading", "1,9"));
-        Assert.Contains("Leg 2 is plus; it conducts at 1.9 V", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "&handler=KeepLight", ("Revision", "3"));
-        var port = (await GraftAsync(id)).Parts[0].Ports[0];
+        await browser.SubmitAsync(page, "Light", 1, ("one", "1"), ("other", "2"), ("reading", "OL"));
+        var answer = await browser.SubmitAsync(page, "Light", 2, ("one", "2"), ("other", "1"), ("reading", "1,9"));
+        Assert.Contains("Leg 2 is plus; it conducts at 1.9 V", await BenchHost.TextAsync(answer));
+        await browser.SubmitAsync(page, "KeepLight", 3);
+        var port = (await host.GraftAsync(id)).Parts[0].Ports[0];
         Assert.Equal(("power-light-", "power-light+"), (port.PinAt(1).Signal.Value.Name, port.PinAt(2).Signal.Value.Name));
     }
 
@@ -68,11 +66,11 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Board, 2);
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/life");
-        await BenchHost.SendAsync(browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Fans"), ("seen", "true"), ("note", ""));
-        await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "2"), ("index", "7"));
-        Assert.Single((await GraftAsync(id)).Observations);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "2"), ("index", "0"));
-        Assert.Empty((await GraftAsync(id)).Observations);
+        await browser.SubmitAsync(page, "Saw", 1, ("watched", "Fans"), ("seen", "true"), ("note", ""));
+        await browser.SubmitAsync(page, "Forget", 2, ("index", "7"));
+        Assert.Single((await host.GraftAsync(id)).Observations);
+        await browser.SubmitAsync(page, "Forget", 2, ("index", "0"));
+        Assert.Empty((await host.GraftAsync(id)).Observations);
     }
 
     [Fact]
@@ -80,10 +78,9 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Board, 2);
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/life");
-        var answer = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Picture"), ("seen", "false"), ("note", "black"));
-        Assert.Contains("no sign of life", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings,
+        var answer = await browser.SubmitAsync(page, "Saw", 1, ("watched", "Picture"), ("seen", "false"), ("note", "black"));
+        Assert.Contains("no sign of life", await BenchHost.TextAsync(answer));
+        Assert.Contains(Core.Review.Of(await host.GraftAsync(id)).Findings,
             finding => finding.Rule.Code == "PROVE-004" && finding.Remedies[0].Contains("strip it", StringComparison.Ordinal));
     }
 
@@ -117,14 +114,13 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var browser = host.Browser();
         var text = await BenchHost.TextAsync(await browser.GetAsync("/donors?one=1&other=2", Cancellation));
-        Assert.Contains("Ovrell KT-31: revision A against revision B", text, StringComparison.Ordinal);
-        Assert.Contains("panel header, position 7", text, StringComparison.Ordinal);
-        Assert.Contains("36.5 mm deep", text, StringComparison.Ordinal);
-        Assert.Contains("Put aside, below", await BenchHost.TextAsync(await BenchHost.SendAsync(browser, "/donors", "/donors?handler=PutAside", ("id", "1"))),
-            StringComparison.Ordinal);
-        Assert.DoesNotContain("Against revision A", await browser.GetStringAsync("/donors", Cancellation), StringComparison.Ordinal);
+        Assert.Contains("Ovrell KT-31: revision A against revision B", text);
+        Assert.Contains("panel header, position 7", text);
+        Assert.Contains("36.5 mm deep", text);
+        Assert.Contains("Put aside, below", await BenchHost.TextAsync(await BenchHost.SendAsync(browser, "/donors", "/donors?handler=PutAside", ("id", "1"))));
+        Assert.DoesNotContain("Against revision A", await browser.GetStringAsync("/donors", Cancellation));
         await BenchHost.SendAsync(browser, "/donors", "/donors?handler=PutBack", ("id", "1"));
-        Assert.Contains("Against revision A", await browser.GetStringAsync("/donors", Cancellation), StringComparison.Ordinal);
+        Assert.Contains("Against revision A", await browser.GetStringAsync("/donors", Cancellation));
         Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(browser, "/donors", "/donors?handler=PutBack", ("id", "999"))).StatusCode);
     }
 
@@ -137,7 +133,7 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.OK, (await host.Browser().GetAsync($"/photos/{photo.Hash}", Cancellation)).StatusCode);
         Assert.Equal([1, 2, 7, 8, 14], photo.Marks.Select(mark => mark.Position));
         Assert.Contains(ferry.Parts, part => part.Bin?.Entry == "vessick-80-mm-fan");
-        Assert.Contains("1</b> of 2 free", await host.Browser().GetStringAsync("/bin?words=vessick+80", Cancellation), StringComparison.Ordinal);
+        Assert.Contains("1</b> of 2 free", await host.Browser().GetStringAsync("/bin?words=vessick+80", Cancellation));
     }
 
     [Theory]
@@ -158,7 +154,7 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var answer = await host.Browser().GetAsync($"/graft/4/prove?fact={Uri.EscapeDataString(fact)}", Cancellation);
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
-        Assert.Contains("Choose a fact on the left", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains("Choose a fact on the left", await BenchHost.TextAsync(answer));
     }
 
     [Fact]
@@ -166,13 +162,13 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await WithPortAsync(PartKind.Board, 2);
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock/part/legs");
-        await BenchHost.SendAsync(browser, page, page + "?handler=Span", ("Revision", "1"), ("reading", "2.54"));
-        Assert.Single((await GraftAsync(id)).Readings);
-        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=RemovePort", ("Revision", "2"));
-        Assert.EndsWith("/stock", answer.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
-        Assert.Empty((await GraftAsync(id)).Readings);
+        await browser.SubmitAsync(page, "Span", 1, ("reading", "2.54"));
+        Assert.Single((await host.GraftAsync(id)).Readings);
+        var answer = await browser.SubmitAsync(page, "RemovePort", 2);
+        Assert.EndsWith("/stock", answer.RequestMessage!.RequestUri!.AbsolutePath);
+        Assert.Empty((await host.GraftAsync(id)).Readings);
         await BenchHost.SendAsync(browser, $"/graft/{id}", $"/graft/{id}?handler=Undo", ("Revision", "3"));
-        Assert.Equal((1, 1), ((await GraftAsync(id)).Parts[0].Ports.Length, (await GraftAsync(id)).Readings.Length));
+        Assert.Equal((1, 1), ((await host.GraftAsync(id)).Parts[0].Ports.Length, (await host.GraftAsync(id)).Readings.Length));
     }
 
     [Fact]
@@ -187,22 +183,19 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
             ("1-4", "99999-1", "Type the two positions"),
         })
         {
-            var bad = await BenchHost.SendAsync(
-                browser, page, page + "?handler=Link", ("Revision", "1"), ("position", position), ("other", other), ("kind", "Wire"));
+            var bad = await browser.SubmitAsync(page, "Link", 1, ("position", position), ("other", other), ("kind", "Wire"));
             Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
-            Assert.Contains(words, await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+            Assert.Contains(words, await BenchHost.TextAsync(bad));
         }
 
-        var good = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Link", ("Revision", "1"), ("position", "1"), ("other", "3"), ("kind", "Momentary"));
-        Assert.Contains("legs/1 to legs/3: a switch that is held", await BenchHost.TextAsync(good), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Unlink", ("Revision", "2"), ("index", "0"));
-        Assert.Empty((await GraftAsync(id)).Parts[0].Links);
-        var row = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Link", ("Revision", "3"), ("position", "1-2"), ("other", "LEGS/4 – 3"), ("kind", "Resistor"));
-        Assert.Contains("A row is of conductors", await BenchHost.TextAsync(row), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Link", ("Revision", "3"), ("position", "1-2"), ("other", "LEGS/4 – 3"), ("kind", "Wire"));
-        Assert.Equal(["legs/1 legs/4", "legs/2 legs/3"], (await GraftAsync(id)).Parts[0].Links.Select(link => $"{link.One} {link.Other}"));
+        var good = await browser.SubmitAsync(page, "Link", 1, ("position", "1"), ("other", "3"), ("kind", "Momentary"));
+        Assert.Contains("legs/1 to legs/3: a switch that is held", await BenchHost.TextAsync(good));
+        await browser.SubmitAsync(page, "Unlink", 2, ("index", "0"));
+        Assert.Empty((await host.GraftAsync(id)).Parts[0].Links);
+        var row = await browser.SubmitAsync(page, "Link", 3, ("position", "1-2"), ("other", "LEGS/4 – 3"), ("kind", "Resistor"));
+        Assert.Contains("A row is of conductors", await BenchHost.TextAsync(row));
+        await browser.SubmitAsync(page, "Link", 3, ("position", "1-2"), ("other", "LEGS/4 – 3"), ("kind", "Wire"));
+        Assert.Equal(["legs/1 legs/4", "legs/2 legs/3"], (await host.GraftAsync(id)).Parts[0].Links.Select(link => $"{link.One} {link.Other}"));
     }
 
     [Fact]
@@ -219,15 +212,15 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
         {
             var bad = await PutAsync("1", kind, name, figures, closed);
             Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
-            Assert.Contains(words, await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+            Assert.Contains(words, await BenchHost.TextAsync(bad));
         }
 
         Assert.Contains("legs/2 to legs/1: a coil K1 (400 ohm, 12 V, with a diode)",
-            await BenchHost.TextAsync(await PutAsync("1", "Coil", "K1", "12 V 400 ohm with diode", "")), StringComparison.Ordinal);
+            await BenchHost.TextAsync(await PutAsync("1", "Coil", "K1", "12 V 400 ohm with diode", "")));
         Assert.Contains("legs/2 to legs/3: a relay's contact K1 (30 V, 5 A), closed at rest",
-            await BenchHost.TextAsync(await PutAsync("3", "Relay", "K1", "30 V 5 A", "true", revision: "2")), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Unlink", ("Revision", "3"), ("index", "0"));
-        Assert.Empty((await GraftAsync(id)).Parts[0].Links);
+            await BenchHost.TextAsync(await PutAsync("3", "Relay", "K1", "30 V 5 A", "true", revision: "2")));
+        await browser.SubmitAsync(page, "Unlink", 3, ("index", "0"));
+        Assert.Empty((await host.GraftAsync(id)).Parts[0].Links);
         Assert.Equal("part: a coil K1 (400 ohm, 12 V, with a diode) inside taken out",
             (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.CanUndo);
 
@@ -245,8 +238,6 @@ public sealed class BenchPagesTests(BenchHost host) : IClassFixture<BenchHost>
                 Ports = [new Port("legs", "legs", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 1, OwnColumns = legs }],
             }],
         }, Cancellation));
-
-    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
 
     private async Task<T> MetersAsync<T>(Func<MeterShelf, Task<T>> ask)
     {

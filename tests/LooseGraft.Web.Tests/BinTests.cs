@@ -42,7 +42,7 @@ public sealed class BinTests : IAsyncDisposable
         await TakeAsync(other, 1, lamp, 1);
         var redone = await _host.StoreAsync(store => store.RedoAsync(one, 3, Cancellation));
         Assert.Equal(SaveOutcome.Refused, redone.Outcome);
-        Assert.Contains("promised to another graft", redone.Errors[0].Allowed, StringComparison.Ordinal);
+        Assert.Contains("promised to another graft", redone.Errors[0].Allowed);
     }
 
     [Fact]
@@ -56,7 +56,7 @@ public sealed class BinTests : IAsyncDisposable
         await _host.StoreAsync(store => store.PutBackAsync(one, Cancellation));
         var back = (await _host.StoreAsync(store => store.FindAsync(one, Cancellation)))!;
         Assert.Null(back.Graft.Parts[0].Bin);
-        Assert.Contains("let go", back.CanUndo, StringComparison.Ordinal);
+        Assert.Contains("let go", back.CanUndo);
         Assert.Equal(["other"], (await FindAsync("lamp")).Promises.Select(promise => promise.Graft));
     }
 
@@ -86,7 +86,7 @@ public sealed class BinTests : IAsyncDisposable
         Assert.Equal(0, (await BinAsync(bin => bin.SearchAsync("tin", Cancellation))).Found);
         await BinAsync(bin => bin.RedoAsync(Cancellation));
         Assert.Equal(9, (await FindAsync("lamp")).Item.Quantity);
-        Assert.Contains("promised to one", (await UndoTwiceAsync()).Problem, StringComparison.Ordinal);
+        Assert.Contains("promised to one", (await UndoTwiceAsync()).Problem);
     }
 
     [Fact]
@@ -97,9 +97,9 @@ public sealed class BinTests : IAsyncDisposable
         table.Append("Lámpara ámbar,lamp,4,tin\r\n");
         var browser = _host.Browser();
         var preview = await PreviewAsync(browser, "many.csv", Encoding.UTF8.GetBytes(table.ToString()));
-        Assert.Contains("many.csv: 10002 rows", preview, StringComparison.Ordinal);
+        Assert.Contains("many.csv: 10002 rows", preview);
         var imported = await BenchHost.TextAsync(await ImportAsync(browser, table.ToString(), "Name", "Kind", "Quantity", "Place"));
-        Assert.Contains("10001 entries from many.csv.", imported, StringComparison.Ordinal);
+        Assert.Contains("10001 entries from many.csv.", imported);
         Assert.Equal(1, (await BinAsync(bin => bin.SearchAsync("thing 4711", Cancellation))).Found);
         Assert.Equal(250, (await BinAsync(bin => bin.SearchAsync("box 17a", Cancellation))).Found);
         Assert.Equal("Lámpara ámbar", (await FindAsync("ambar lamp")).Item.Name);
@@ -115,10 +115,10 @@ public sealed class BinTests : IAsyncDisposable
         var answer = await ImportAsync(_host.Browser(), table, "Name", "Quantity", "Paid", "Condition");
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("Line 2: “two” is not a number of pieces", text, StringComparison.Ordinal);
-        Assert.Contains("Line 3: “NaN” is not an amount", text, StringComparison.Ordinal);
-        Assert.Contains("Line 4: a name of 1 to 120 characters is needed", text, StringComparison.Ordinal);
-        Assert.Contains("Line 5: “shiny” is no condition; one of new, works, untested, broken", text, StringComparison.Ordinal);
+        Assert.Contains("Line 2: “two” is not a number of pieces", text);
+        Assert.Contains("Line 3: “NaN” is not an amount", text);
+        Assert.Contains("Line 4: a name of 1 to 120 characters is needed", text);
+        Assert.Contains("Line 5: “shiny” is no condition; one of new, works, untested, broken", text);
         Assert.Equal(0, (await BinAsync(bin => bin.SearchAsync("", Cancellation))).Owned);
     }
 
@@ -127,16 +127,16 @@ public sealed class BinTests : IAsyncDisposable
     [InlineData("name\n\"never closed", "does not end")]
     [InlineData("PK\u0003\u0004\0\0", "holds zero bytes")]
     public async Task A_file_that_is_no_table_is_refused_in_words(string content, string words)
-        => Assert.Contains(words, await PreviewAsync(_host.Browser(), "odd.csv", Encoding.Latin1.GetBytes(content)), StringComparison.Ordinal);
+        => Assert.Contains(words, await PreviewAsync(_host.Browser(), "odd.csv", Encoding.Latin1.GetBytes(content)));
 
     [Fact]
     public async Task Columns_are_guessed_whatever_stands_between_them_and_in_whatever_order()
     {
         var text = await PreviewAsync(_host.Browser(), "other.csv", Encoding.Latin1.GetBytes("Where;Part;Qty\ntin;K\u00fchler;2\n"));
-        Assert.Contains("Kühler", text, StringComparison.Ordinal);
+        Assert.Contains("Kühler", text);
         Assert.Equal([BinColumn.Place, BinColumn.Name, BinColumn.Quantity], BinTable.Match(CsvTable.Read("Where;Part;Qty").Rows[0]));
         var twice = await ImportAsync(_host.Browser(), "a,b\n1,2\n", "Name", "Name");
-        Assert.Contains("Two columns are said to hold the name", await BenchHost.TextAsync(twice), StringComparison.Ordinal);
+        Assert.Contains("Two columns are said to hold the name", await BenchHost.TextAsync(twice));
     }
 
     [Fact]
@@ -145,7 +145,7 @@ public sealed class BinTests : IAsyncDisposable
         await PutInAsync("=SUM(A1), \"quoted\"", 2);
         await PutInAsync("Fan; 80 mm", 1);
         var file = await _host.Browser().GetByteArrayAsync("/bin/file", Cancellation);
-        Assert.DoesNotContain("\"=SUM", Encoding.UTF8.GetString(file), StringComparison.Ordinal);
+        Assert.DoesNotContain("\"=SUM", Encoding.UTF8.GetString(file));
         var read = CsvTable.Read(file);
         var (items, errors) = BinTable.Read(read.Rows.Skip(1), BinTable.Match(read.Rows[0]), "EUR");
         Assert.Empty(errors);
@@ -159,13 +159,13 @@ public sealed class BinTests : IAsyncDisposable
         var bad = await BenchHost.SendAsync(
             browser, "/bin", "/bin?handler=Add", ("name", "Fan"), ("quantity", "-1"), ("kind", "Fan"), ("condition", "New"), ("currency", "EUR"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
-        Assert.Contains("is negative", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
+        Assert.Contains("is negative", await BenchHost.TextAsync(bad));
         var good = await BenchHost.SendAsync(
             browser, "/bin", "/bin?handler=Add", ("name", "Fan"), ("quantity", "2"), ("paid", "3,5"), ("kind", "Fan"), ("condition", "New"),
             ("currency", "EUR"), ("place", "tin"));
-        Assert.Contains("Fan put in the bin.", await BenchHost.TextAsync(good), StringComparison.Ordinal);
+        Assert.Contains("Fan put in the bin.", await BenchHost.TextAsync(good));
         var undone = await BenchHost.SendAsync(browser, "/bin", "/bin?handler=Undo");
-        Assert.Contains("Taken back: Fan put in the bin.", await BenchHost.TextAsync(undone), StringComparison.Ordinal);
+        Assert.Contains("Taken back: Fan put in the bin.", await BenchHost.TextAsync(undone));
     }
 
     [Fact]
@@ -175,10 +175,10 @@ public sealed class BinTests : IAsyncDisposable
         var (id, browser) = (await GraftAsync("one"), _host.Browser());
         var page = $"/graft/{id}/stock?bin=fan";
         var row = await FindAsync("fan");
-        await BenchHost.SendAsync(browser, page, page + "&handler=TakeFromBin", ("Revision", "1"), ("entry", $"{row.Id}"), ("count", "2"));
+        await browser.SubmitAsync(page, "TakeFromBin", 1, ("entry", $"{row.Id}"), ("count", "2"));
         var part = Assert.Single((await _host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Parts);
         Assert.Equal((PartOrigin.Bin, 23m, 2), (part.Origin, part.Cost!.Value.Amount, part.Bin!.Count));
-        var more = await BenchHost.SendAsync(browser, page, page + "&handler=TakeFromBin", ("Revision", "2"), ("entry", $"{row.Id}"), ("count", "1"));
+        var more = await browser.SubmitAsync(page, "TakeFromBin", 2, ("entry", $"{row.Id}"), ("count", "1"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, more.StatusCode);
     }
 

@@ -1,6 +1,5 @@
 using System.Net;
 using LooseGraft.Core;
-using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Hosting;
@@ -15,42 +14,41 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task Editing_a_pin_changes_verdict_tag_and_next_cut_in_one_answer()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var browser = host.Browser();
         var page = $"/graft/{id}/wire?joint=panel&pin=to-7";
-        Assert.Contains("would short +5 V to ground", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)), StringComparison.Ordinal);
-        var answer = await BenchHost.SendAsync(
-            browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "none"), ("evidence", "Measured"), ("contact", "Unwired"));
+        Assert.Contains("would short +5 V to ground", WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation)));
+        var answer = await browser.SubmitAsync(page, "Pin", 1, ("signal", "none"), ("evidence", "Measured"), ("contact", "Unwired"));
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
-        Assert.Contains("panel plug, position 7: none, measured by me.", text, StringComparison.Ordinal);
-        Assert.DoesNotContain("<strong>would short +5 V to ground</strong>", text, StringComparison.Ordinal);
-        Assert.Contains("<b>2</b> stops open", text, StringComparison.Ordinal);
-        Assert.Contains("One of 2 stops.", text, StringComparison.Ordinal);
+        Assert.Contains("panel plug, position 7: none, measured by me.", text);
+        Assert.DoesNotContain("<strong>would short +5 V to ground</strong>", text);
+        Assert.Contains("<b>2</b> stops open", text);
+        Assert.Contains("One of 2 stops.", text);
     }
 
     [Fact]
     public async Task A_stale_save_is_refused_with_both_versions_and_can_be_taken_anyway()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var browser = host.Browser();
         var page = $"/graft/{id}/wire?joint=panel&pin=from-7";
-        await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "ground"), ("evidence", "Measured"));
-        var stale = await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "1"), ("signal", "+12 V"), ("evidence", "Diagram"));
+        await browser.SubmitAsync(page, "Pin", 1, ("signal", "ground"), ("evidence", "Measured"));
+        var stale = await browser.SubmitAsync(page, "Pin", 1, ("signal", "+12 V"), ("evidence", "Diagram"));
         var text = await BenchHost.TextAsync(stale);
         Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
-        Assert.Contains("panel header, position 7: +12 V, someone's diagram", text, StringComparison.Ordinal);
-        Assert.Contains("panel header, position 7: ground, measured by me", text, StringComparison.Ordinal);
+        Assert.Contains("panel header, position 7: +12 V, someone's diagram", text);
+        Assert.Contains("panel header, position 7: ground, measured by me", text);
         Assert.Equal("ground", await SignalAsync(id));
 
-        await BenchHost.SendAsync(browser, page, page + "&handler=Pin", ("Revision", "2"), ("signal", "+12 V"), ("evidence", "Diagram"));
+        await browser.SubmitAsync(page, "Pin", 2, ("signal", "+12 V"), ("evidence", "Diagram"));
         Assert.Equal("+12 V", await SignalAsync(id));
     }
 
     [Fact]
     public async Task What_a_save_leaves_alone_is_not_judged_again()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var reviews = host.Services.GetRequiredService<ReviewCache>();
         async Task<Review> AfterAsync(int revision, Func<Graft, Graft> change)
             => reviews.Of((await host.StoreAsync(store => store.ChangeAsync(id, revision, "a change", change, Cancellation))).Current!);
@@ -68,7 +66,7 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_graft_that_was_read_at_its_revision_is_not_read_again()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var browser = host.Browser();
         await browser.GetStringAsync($"/graft/{id}", Cancellation);
         await browser.GetStringAsync("/", Cancellation);
@@ -86,7 +84,7 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_change_of_nothing_upon_a_document_of_an_older_hand_is_not_recorded()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         // As an older version might have written it: the same graft in another form.
         await host.ExecuteAsync($"UPDATE Graft SET Document = replace(Document, '  \"name\"', ' \"name\"') WHERE Id = {id}");
         var saved = await host.StoreAsync(store => store.ChangeAsync(id, 1, "nothing", graft => graft with { Parts = [.. graft.Parts] }, Cancellation));
@@ -109,28 +107,25 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("0", "1", "99999999", "beyond anything on a bench")]
     public async Task A_current_that_will_not_do_is_explained_and_what_was_typed_is_kept(string low, string likely, string high, string words)
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var page = $"/graft/{id}/feed";
-        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "?handler=Draw", ("Revision", "1"), ("load", "fan"), ("rail", "+12 V"),
-            ("low", low), ("likely", likely), ("high", high), ("evidence", "Label"));
+        var answer = await host.Browser().SubmitAsync(page, "Draw", 1, ("load", "fan"), ("rail", "+12 V"), ("low", low), ("likely", likely), ("high", high),
+            ("evidence", "Label"));
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains(words, text, StringComparison.Ordinal);
-        Assert.Contains($"value=\"{low}\"", text, StringComparison.Ordinal);
+        Assert.Contains(words, text);
+        Assert.Contains($"value=\"{low}\"", text);
         Assert.Equal(1, (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Revision);
     }
 
     [Fact]
     public async Task A_name_the_file_could_not_hold_is_refused_by_the_same_rules()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var page = $"/graft/{id}";
-        var answer = await BenchHost.SendAsync(
-            host.Browser(), page, page + "?handler=About", ("Revision", "1"), ("name", new string('n', 121)), ("donor", "d"), ("shell", "s"),
-            ("currency", "EUR"));
+        var answer = await host.Browser().SubmitAsync(page, "About", 1, ("name", new string('n', 121)), ("donor", "d"), ("shell", "s"), ("currency", "EUR"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("$.name: a text of 121 characters will not do. It takes at most 120 characters.", await BenchHost.TextAsync(answer),
-            StringComparison.Ordinal);
+        Assert.Contains("$.name: a text of 121 characters will not do. It takes at most 120 characters.", await BenchHost.TextAsync(answer));
     }
 
     [Fact]
@@ -139,14 +134,12 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         var id = await host.StoreAsync(
             store => store.AddAsync(Graft.Empty("bare") with { Parts = [new Part("board", "board", Core.Facts.PartKind.Board)] }, Cancellation));
         var (browser, page) = (host.Browser(), $"/graft/{id}/feed");
-        var bad = await BenchHost.SendAsync(browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "small"), ("rails", "+12 V lots"));
-        Assert.Contains("“lots” is not a figure. Type the current of +12 V in A", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=AddSupply", ("Revision", "1"), ("name", "small"), ("rails", "+12 V 3 A\n5V: 2,5"), ("total", "45"));
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=AddDraw", ("Revision", "2"), ("part", "board"), ("rail", "+12 V"), ("low", "1"), ("likely", "2"), ("high", "4"),
+        var bad = await browser.SubmitAsync(page, "AddSupply", 1, ("name", "small"), ("rails", "+12 V lots"));
+        Assert.Contains("“lots” is not a figure. Type the current of +12 V in A", await BenchHost.TextAsync(bad));
+        await browser.SubmitAsync(page, "AddSupply", 1, ("name", "small"), ("rails", "+12 V 3 A\n5V: 2,5"), ("total", "45"));
+        await browser.SubmitAsync(page, "AddDraw", 2, ("part", "board"), ("rail", "+12 V"), ("low", "1"), ("likely", "2"), ("high", "4"),
             ("evidence", "Label"));
-        var graft = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+        var graft = await host.GraftAsync(id);
         Assert.Equal([("+12 V", 3), ("+5 V", 2.5)], graft.Supplies[0].Rails.Select(rail => (rail.Name, rail.Limit.Value.Value)));
         Assert.Equal(48, Core.Review.Of(graft).Feed.Tightest!.In(Core.Feed.LoadCase.Peak).Used.High.Value);
     }
@@ -154,17 +147,17 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task The_proposed_table_can_be_taken_and_wires_added_and_taken_out()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/wire?joint=panel");
-        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=TakeTable", ("Revision", "1"));
-        Assert.Contains("<strong>prove it first</strong>", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "&handler=AddWire", ("Revision", "2"), ("wireFrom", "7"), ("wireTo", "7"));
+        var answer = await browser.SubmitAsync(page, "TakeTable", 1);
+        Assert.Contains("<strong>prove it first</strong>", await BenchHost.TextAsync(answer));
+        await browser.SubmitAsync(page, "AddWire", 2, ("wireFrom", "7"), ("wireTo", "7"));
         Assert.Equal(1, await StopsOnPanelAsync(id));
-        await BenchHost.SendAsync(browser, page, page + "&handler=RemoveWire", ("Revision", "3"), ("wireFrom", "7"), ("wireTo", "7"));
+        await browser.SubmitAsync(page, "RemoveWire", 3, ("wireFrom", "7"), ("wireTo", "7"));
         Assert.Equal(0, await StopsOnPanelAsync(id));
-        var beyond = await BenchHost.SendAsync(browser, page, page + "&handler=AddWire", ("Revision", "4"), ("wireFrom", "15"), ("wireTo", "1"));
+        var beyond = await browser.SubmitAsync(page, "AddWire", 4, ("wireFrom", "15"), ("wireTo", "1"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, beyond.StatusCode);
-        Assert.Contains("1 to 14, the positions of panel", await BenchHost.TextAsync(beyond), StringComparison.Ordinal);
+        Assert.Contains("1 to 14, the positions of panel", await BenchHost.TextAsync(beyond));
     }
 
     [Fact]
@@ -172,63 +165,49 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare"), Cancellation));
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=AddPart", ("Revision", "1"), ("name", "board"), ("kind", "Board"), ("origin", "Donor"), ("cost", "12,5"));
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddPart", ("Revision", "2"), ("name", "front"), ("kind", "Panel"), ("origin", "Shell"));
-        var bad = await BenchHost.SendAsync(
-            browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "pin-header"), ("rowCount", "two"));
-        Assert.Contains("“two” is not a number of rows", await BenchHost.TextAsync(bad), StringComparison.Ordinal);
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=AddPort", ("Revision", "3"), ("part", "board"), ("connector", "usb2-header"), ("gender", "Male"));
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=AddPort", ("Revision", "4"), ("part", "front"), ("connector", "panel-header"), ("gender", "Female"),
-            ("portName", "plug"));
+        await browser.SubmitAsync(page, "AddPart", 1, ("name", "board"), ("kind", "Board"), ("origin", "Donor"), ("cost", "12,5"));
+        await browser.SubmitAsync(page, "AddPart", 2, ("name", "front"), ("kind", "Panel"), ("origin", "Shell"));
+        var bad = await browser.SubmitAsync(page, "AddPort", 3, ("part", "board"), ("connector", "pin-header"), ("rowCount", "two"));
+        Assert.Contains("“two” is not a number of rows", await BenchHost.TextAsync(bad));
+        await browser.SubmitAsync(page, "AddPort", 3, ("part", "board"), ("connector", "usb2-header"), ("gender", "Male"));
+        await browser.SubmitAsync(page, "AddPort", 4, ("part", "front"), ("connector", "panel-header"), ("gender", "Female"), ("portName", "plug"));
         var wire = $"/graft/{id}/wire";
-        await BenchHost.SendAsync(browser, wire, wire + "?handler=AddJoint", ("Revision", "5"), ("ports", "board/usb-2-0-header"), ("otherPort", "front/plug"));
-        var joint = Assert.Single(Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Joints);
+        await browser.SubmitAsync(wire, "AddJoint", 5, ("ports", "board/usb-2-0-header"), ("otherPort", "front/plug"));
+        var joint = Assert.Single(Core.Review.Of(await host.GraftAsync(id)).Wire.Joints);
         Assert.Equal(Core.Wire.JointVerdictKind.WouldDamage, joint.Verdict.Kind);
-        await BenchHost.SendAsync(browser, page, page + "?handler=RemovePart", ("Revision", "6"), ("part", "front"));
-        var left = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
+        await browser.SubmitAsync(page, "RemovePart", 6, ("part", "front"));
+        var left = await host.GraftAsync(id);
         Assert.Equal((1, 0, 12.5m), (left.Parts.Length, left.Joints.Length, left.Parts[0].Cost!.Value.Amount));
     }
 
     [Fact]
     public async Task A_choice_that_is_not_offered_is_never_saved_as_another()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var page = $"/graft/{id}/wire?joint=fan";
-        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "&handler=Decide", ("Revision", "1"), ("method", "glue"));
+        var answer = await host.Browser().SubmitAsync(page, "Decide", 1, ("method", "glue"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("The value 'glue' is not valid.", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains("The value 'glue' is not valid.", await BenchHost.TextAsync(answer));
     }
 
     [Fact]
     public async Task Joints_are_made_between_any_two_ports_and_taken_out_again()
     {
-        var id = await CopyOfFerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/wire");
-        var same = await BenchHost.SendAsync(browser, page, page + "?handler=AddJoint", ("Revision", "1"), ("ports", "kt31/usb"), ("otherPort", "kt31/usb"));
-        Assert.Contains("Choose two different ports", await BenchHost.TextAsync(same), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddJoint", ("Revision", "1"), ("ports", "kt31/usb"), ("otherPort", "concerto/panel-plug"));
-        var joints = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Joints;
+        var same = await browser.SubmitAsync(page, "AddJoint", 1, ("ports", "kt31/usb"), ("otherPort", "kt31/usb"));
+        Assert.Contains("Choose two different ports", await BenchHost.TextAsync(same));
+        await browser.SubmitAsync(page, "AddJoint", 1, ("ports", "kt31/usb"), ("otherPort", "concerto/panel-plug"));
+        var joints = (await host.GraftAsync(id)).Joints;
         Assert.Equal("front-usb-header", joints[^1].Id);
         await BenchHost.SendAsync(browser, page, page + "?joint=front-usb-header&handler=RemoveJoint", ("Revision", "2"));
-        Assert.Equal(joints.Length - 1, (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.Joints.Length);
-    }
-
-    private static async Task<Graft> FerryAsync()
-        => GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
-
-    private async Task<int> CopyOfFerryAsync()
-    {
-        var ferry = await FerryAsync();
-        return await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
+        Assert.Equal(joints.Length - 1, (await host.GraftAsync(id)).Joints.Length);
     }
 
     private async Task<string> SignalAsync(int id)
-        => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft.FindPort(new PortId("kt31", "panel"))!.PinAt(7).Signal.Value.Name;
+        => (await host.GraftAsync(id)).FindPort(new PortId("kt31", "panel"))!.PinAt(7).Signal.Value.Name;
 
     private async Task<int> StopsOnPanelAsync(int id)
-        => Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Find("panel")!.Findings
+        => Core.Review.Of(await host.GraftAsync(id)).Wire.Find("panel")!.Findings
             .Count(finding => finding.Severity == Core.Findings.Severity.Stop);
 }

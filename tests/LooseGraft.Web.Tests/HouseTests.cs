@@ -1,7 +1,6 @@
 using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
-using LooseGraft.Core.Files;
 using LooseGraft.Web.Hosting;
 using LooseGraft.Web.Stages;
 using LooseGraft.Web.Words;
@@ -22,8 +21,8 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var answer = await host.Browser().GetAsync(address, Cancellation);
         var policy = string.Join("", answer.Headers.GetValues("Content-Security-Policy"));
-        Assert.Contains("default-src 'none'", policy, StringComparison.Ordinal);
-        Assert.DoesNotContain("unsafe", policy, StringComparison.Ordinal);
+        Assert.Contains("default-src 'none'", policy);
+        Assert.DoesNotContain("unsafe", policy);
         Assert.Equal(["nosniff"], answer.Headers.GetValues("X-Content-Type-Options"));
     }
 
@@ -42,9 +41,9 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
             if (only is { } one && graft.Id != one) continue;
             var browser = host.Browser();
             var whole = await browser.GetStringAsync($"/graft/{graft.Id}/{address}", Cancellation);
-            Assert.Contains("<!DOCTYPE html>", whole, StringComparison.Ordinal);
-            Assert.Contains("class=\"next-cut\"", whole, StringComparison.Ordinal);
-            Assert.DoesNotContain(" style=", whole, StringComparison.Ordinal);
+            Assert.Contains("<!DOCTYPE html>", whole);
+            Assert.Contains("class=\"next-cut\"", whole);
+            Assert.DoesNotContain(" style=", whole);
             browser.DefaultRequestHeaders.Add("HX-Request", "true");
             var part = await browser.GetStringAsync($"/graft/{graft.Id}/{address}", Cancellation);
             Assert.True(part.Contains("id=\"bench\"", StringComparison.Ordinal) && !part.Contains("<!DOCTYPE", StringComparison.Ordinal), name);
@@ -54,20 +53,19 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_lead_is_read_line_by_line_and_taken_away_as_table_text_and_drawing()
     {
-        var ferry = GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var ferry = await BenchHost.FerryAsync();
         var id = await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
         var (browser, page) = (host.Browser(), $"/graft/{id}/wire/fan/lead");
-        Assert.Contains("not proven yet: no power", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)), StringComparison.Ordinal);
+        Assert.Contains("not proven yet: no power", await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)));
         foreach (var (revision, wire) in ferry.Joints.Single(joint => joint.Id == "fan").Wires.Index())
             await BenchHost.SendAsync(
                 browser, page, page + "?handler=Test", ("Revision", $"{revision + 1}"), ("one", $"from-{wire.From}"), ("other", $"to-{wire.To}"),
                 ("beeped", "true"));
-        var touching = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Test", ("Revision", "5"), ("one", "from-1"), ("other", "from-2"), ("beeped", "true"));
-        Assert.Contains("the made lead is wrong", await BenchHost.TextAsync(touching), StringComparison.Ordinal);
+        var touching = await browser.SubmitAsync(page, "Test", 5, ("one", "from-1"), ("other", "from-2"), ("beeped", "true"));
+        Assert.Contains("the made lead is wrong", await BenchHost.TextAsync(touching));
         var table = await browser.GetStringAsync(page + ".csv", Cancellation);
-        Assert.Contains("from-1,from-2,silent,beep", table, StringComparison.Ordinal);
-        Assert.Contains("must stay silent", await browser.GetStringAsync(page + ".txt", Cancellation), StringComparison.Ordinal);
+        Assert.Contains("from-1,from-2,silent,beep", table);
+        Assert.Contains("must stay silent", await browser.GetStringAsync(page + ".txt", Cancellation));
         var drawing = System.Xml.Linq.XDocument.Parse(await browser.GetStringAsync(page + ".svg", Cancellation));
         Assert.Equal("svg", drawing.Root!.Name.LocalName);
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/latching-key/lead.csv", Cancellation)).StatusCode);
@@ -82,15 +80,14 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("nonsense", "", "A light on another voltage")]
     [InlineData("relay", "coil=5&coilOhms=0", "The coil needs a voltage and a resistance above 0")]
     public async Task A_small_circuit_is_worked_out_from_its_address(string circuit, string figures, string words)
-        => Assert.Contains(words, await BenchHost.TextAsync(await host.Browser().GetAsync($"/graft/1/wire/circuits?circuit={circuit}&{figures}", Cancellation)),
-            StringComparison.Ordinal);
+        => Assert.Contains(words, await BenchHost.TextAsync(await host.Browser().GetAsync($"/graft/1/wire/circuits?circuit={circuit}&{figures}", Cancellation)));
 
     [Fact]
     public async Task A_form_without_its_token_changes_nothing_and_says_what_to_do()
     {
         var answer = await host.Browser().PostAsync("/?handler=New", new FormUrlEncodedContent([new("name", "intruder")]), Cancellation);
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
-        Assert.Contains("load the page again", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains("load the page again", await BenchHost.TextAsync(answer));
         Assert.DoesNotContain(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Name == "intruder");
     }
 
@@ -102,7 +99,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var answer = await host.Browser().GetAsync(address, Cancellation);
         Assert.Equal(HttpStatusCode.NotFound, answer.StatusCode);
-        Assert.Contains("There is nothing here", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains("There is nothing here", await BenchHost.TextAsync(answer));
     }
 
     [Fact]
@@ -113,8 +110,8 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
             """{"format":"loose-graft","formatVersion":3,"name":"x","donor":{},"shell":{"name":"s"},"parts":[{"id":"BAD"}]}"""u8.ToArray());
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("$.donor.name", text, StringComparison.Ordinal);
-        Assert.Contains("$.parts[0].id", text, StringComparison.Ordinal);
+        Assert.Contains("$.donor.name", text);
+        Assert.Contains("$.parts[0].id", text);
         Assert.Equal(before, (await host.StoreAsync(store => store.ShelfAsync(Cancellation))).Count);
     }
 
@@ -123,7 +120,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var demo = await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "lending-desk.json"), Cancellation);
         var answer = await ImportAsync(demo);
-        Assert.StartsWith("/graft/", answer.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        Assert.StartsWith("/graft/", answer.RequestMessage!.RequestUri!.AbsolutePath);
         var exported = await host.Browser().GetAsync(answer.RequestMessage.RequestUri.AbsolutePath + "/file", Cancellation);
         Assert.Equal(demo, await exported.Content.ReadAsByteArrayAsync(Cancellation));
         Assert.Equal("the-lending-desk-swap.json", exported.Content.Headers.ContentDisposition!.FileName);
@@ -167,13 +164,13 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     {
         await using var locked = BenchHost.On(null, (ListenAddress.PassphraseKey, "four words and a 7"));
         var browser = locked.Browser();
-        Assert.Contains("This bench is locked", await BenchHost.TextAsync(await browser.GetAsync("/graft/1/file", Cancellation)), StringComparison.Ordinal);
+        Assert.Contains("This bench is locked", await BenchHost.TextAsync(await browser.GetAsync("/graft/1/file", Cancellation)));
         Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync("/health", Cancellation)).StatusCode);
         var wrong = await BenchHost.SendAsync(browser, "/enter", "/enter", ("passphrase", "guess"));
-        Assert.Contains("That is not the passphrase", await BenchHost.TextAsync(wrong), StringComparison.Ordinal);
+        Assert.Contains("That is not the passphrase", await BenchHost.TextAsync(wrong));
         var right = await BenchHost.SendAsync(browser, "/enter", "/enter?returnUrl=https://elsewhere.example/", ("passphrase", "four words and a 7"));
         Assert.Equal("/", right.RequestMessage!.RequestUri!.AbsolutePath);
-        Assert.Contains("Shelf", await BenchHost.TextAsync(right), StringComparison.Ordinal);
+        Assert.Contains("Shelf", await BenchHost.TextAsync(right));
     }
 
     [Theory]
@@ -191,14 +188,14 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task Sixty_joints_are_judged_again_after_one_edit()
     {
-        var ferry = GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
+        var ferry = await BenchHost.FerryAsync();
         var many = ferry with
         {
             Joints = [.. Enumerable.Range(0, 60).Select(index => ferry.Joints[index % ferry.Joints.Length] with { Id = $"joint-{index}" })],
         };
         var id = await host.StoreAsync(store => store.AddAsync(many, Cancellation));
         var page = $"/graft/{id}/wire?joint=joint-3&pin=from-7";
-        var answer = await BenchHost.SendAsync(host.Browser(), page, page + "&handler=Pin", ("Revision", "1"), ("signal", "ground"), ("evidence", "Measured"));
+        var answer = await host.Browser().SubmitAsync(page, "Pin", 1, ("signal", "ground"), ("evidence", "Measured"));
         Assert.Equal(60, (await BenchHost.TextAsync(answer)).Split("<a href=\"?joint=joint-").Length - 1);
     }
 

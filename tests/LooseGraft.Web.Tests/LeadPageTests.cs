@@ -21,7 +21,7 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_joint_that_is_pushed_on_as_it_is_has_no_lead_to_make_and_says_so()
         => Assert.Contains("This joint is not made by hands yet",
-            await BenchHost.TextAsync(await host.Browser().GetAsync("/graft/4/wire/front-usb/lead", Cancellation)), StringComparison.Ordinal);
+            await BenchHost.TextAsync(await host.Browser().GetAsync("/graft/4/wire/front-usb/lead", Cancellation)));
 
     [Fact]
     public async Task Names_with_angle_brackets_stay_text_in_the_drawing_and_the_page()
@@ -29,9 +29,9 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         var id = await JoinedAsync("<b>&\"'");
         var page = $"/graft/{id}/wire/joint/lead";
         var drawing = await host.Browser().GetStringAsync(page + ".svg", Cancellation);
-        Assert.Contains("&lt;b&gt;&amp;", drawing, StringComparison.Ordinal);
+        Assert.Contains("&lt;b&gt;&amp;", drawing);
         Assert.Equal("<b>&\"'", System.Xml.Linq.XDocument.Parse(drawing).Descendants().Last(element => element.Name.LocalName == "text").Value);
-        Assert.DoesNotContain("<b>&\"'", await host.Browser().GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        Assert.DoesNotContain("<b>&\"'", await host.Browser().GetStringAsync(page, Cancellation));
     }
 
     [Fact]
@@ -39,14 +39,13 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await JoinedAsync("header");
         var (browser, page) = (host.Browser(), $"/graft/{id}/wire/joint/lead");
-        await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "1"), ("one", "from-1"), ("other", "to-1"), ("beeped", "false"));
-        await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "2"), ("one", "to-1"), ("other", "from-1"), ("beeped", "true"));
-        Assert.True(Assert.Single((await GraftAsync(id)).Joints[0].Tests).Beeped);
+        await browser.SubmitAsync(page, "Test", 1, ("one", "from-1"), ("other", "to-1"), ("beeped", "false"));
+        await browser.SubmitAsync(page, "Test", 2, ("one", "to-1"), ("other", "from-1"), ("beeped", "true"));
+        Assert.True(Assert.Single((await host.GraftAsync(id)).Joints[0].Tests).Beeped);
         Assert.Equal(HttpStatusCode.NotFound,
-            (await BenchHost.SendAsync(
-            browser, page, page + "?handler=Test", ("Revision", "3"), ("one", "between-1"), ("other", "to-1"), ("beeped", "true"))).StatusCode);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "3"));
-        Assert.Empty((await GraftAsync(id)).Joints[0].Tests);
+            (await browser.SubmitAsync(page, "Test", 3, ("one", "between-1"), ("other", "to-1"), ("beeped", "true"))).StatusCode);
+        await browser.SubmitAsync(page, "Forget", 3);
+        Assert.Empty((await host.GraftAsync(id)).Joints[0].Tests);
     }
 
     [Theory]
@@ -61,12 +60,12 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await JoinedAsync("header");
         var (browser, page) = (host.Browser(), $"/graft/{id}/wire/joint/lead");
-        var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Wire", ("Revision", "1"), ("awg", awg), ("length", length));
-        Assert.Contains(words ?? "", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        var joint = (await GraftAsync(id)).Joints[0];
+        var answer = await browser.SubmitAsync(page, "Wire", 1, ("awg", awg), ("length", length));
+        Assert.Contains(words ?? "", await BenchHost.TextAsync(answer));
+        var joint = (await host.GraftAsync(id)).Joints[0];
         Assert.Equal(words is null && awg.Length > 0, (joint.Awg, joint.Length) == (22, new Millimetres(450)));
         // A ground of ten milliamperes wants 26 AWG: 22 bears it.
-        if (joint.Awg is not null) Assert.Contains("22 AWG, bears it", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        if (joint.Awg is not null) Assert.Contains("22 AWG, bears it", await browser.GetStringAsync(page, Cancellation));
     }
 
     [Fact]
@@ -81,22 +80,21 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         var graft = Graft.Empty("leads") with { Parts = [lead, lead with { Id = "bare", Links = [] }] };
         var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
         var (browser, page) = (host.Browser(), $"/graft/{id}/wire/lead/sheet");
-        Assert.Contains("not proven yet: no power", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Test", ("Revision", "1"), ("one", "b/1"), ("other", "a/1"), ("beeped", "true"));
-        Assert.Contains("proven by the meter", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Making", ("Revision", "2"), ("making", "Bought"));
-        await BenchHost.SendAsync(browser, page, page + "?handler=Forget", ("Revision", "3"));
-        Assert.Contains("18 is taken for granted", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Gauge", ("Revision", "4"), ("awg", "20"));
-        Assert.Contains("One bears 5 A", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
-        Assert.Contains("bought: reading it is up to you", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        Assert.Contains("not proven yet: no power", await browser.GetStringAsync(page, Cancellation));
+        await browser.SubmitAsync(page, "Test", 1, ("one", "b/1"), ("other", "a/1"), ("beeped", "true"));
+        Assert.Contains("proven by the meter", await browser.GetStringAsync(page, Cancellation));
+        await browser.SubmitAsync(page, "Making", 2, ("making", "Bought"));
+        await browser.SubmitAsync(page, "Forget", 3);
+        Assert.Contains("18 is taken for granted", await browser.GetStringAsync(page, Cancellation));
+        await browser.SubmitAsync(page, "Gauge", 4, ("awg", "20"));
+        Assert.Contains("One bears 5 A", await browser.GetStringAsync(page, Cancellation));
+        Assert.Contains("bought: reading it is up to you", await browser.GetStringAsync(page, Cancellation));
         foreach (var (one, other) in new[] { ("b/3", "a/1"), ("a/1", "a/1"), ("c/1", "a/1"), ("from-1", "a/1") })
         {
-            Assert.Equal(HttpStatusCode.NotFound, (await BenchHost.SendAsync(
-                browser, page, page + "?handler=Test", ("Revision", "5"), ("one", one), ("other", other), ("beeped", "true"))).StatusCode);
+            Assert.Equal(HttpStatusCode.NotFound, (await browser.SubmitAsync(page, "Test", 5, ("one", one), ("other", other), ("beeped", "true"))).StatusCode);
         }
 
-        Assert.Contains("Nobody has described", await browser.GetStringAsync($"/graft/{id}/wire/bare/sheet", Cancellation), StringComparison.Ordinal);
+        Assert.Contains("Nobody has described", await browser.GetStringAsync($"/graft/{id}/wire/bare/sheet", Cancellation));
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/nothing/sheet", Cancellation)).StatusCode);
     }
 
@@ -173,6 +171,4 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
             Joints = [new Joint("joint", new PortId("board", "header"), new PortId("shell", "plug"), JointMethod.Rebuild) { Wires = [new Conductor(1, 1)] }],
         }, Cancellation));
     }
-
-    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
 }

@@ -21,30 +21,29 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_reading_that_confirms_proves_its_contact_and_one_undo_takes_both_back()
     {
-        var id = await FerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var (browser, page) = (host.Browser(), Fact(id, "fan", 4));
-        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Reading", ("Revision", "1"), ("reading", "about twelve"));
+        var answer = await browser.SubmitAsync(page, "Reading", 1, ("reading", "about twelve"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("“about twelve” is not a reading. Type a reading such as 4.98 V", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "&handler=Reading", ("Revision", "1"), ("reading", "12.1"));
-        var pin = (await GraftAsync(id)).FindPort(new PortId("kt31", "fan"))!.PinAt(4);
+        Assert.Contains("“about twelve” is not a reading. Type a reading such as 4.98 V", await BenchHost.TextAsync(answer));
+        await browser.SubmitAsync(page, "Reading", 1, ("reading", "12.1"));
+        var pin = (await host.GraftAsync(id)).FindPort(new PortId("kt31", "fan"))!.PinAt(4);
         Assert.Equal(("+12 V", Evidence.Measured), (pin.Signal.Value.Name, pin.Signal.Evidence));
         await BenchHost.SendAsync(browser, page, $"/graft/{id}?handler=Undo", ("Revision", "2"));
-        Assert.Equal(Evidence.Diagram, (await GraftAsync(id)).FindPort(new PortId("kt31", "fan"))!.PinAt(4).Signal.Evidence);
-        Assert.Equal(4, (await GraftAsync(id)).Readings.Length);
+        Assert.Equal(Evidence.Diagram, (await host.GraftAsync(id)).FindPort(new PortId("kt31", "fan"))!.PinAt(4).Signal.Evidence);
+        Assert.Equal(4, (await host.GraftAsync(id)).Readings.Length);
     }
 
     [Fact]
     public async Task A_reading_that_contradicts_is_a_finding_with_both_facts_until_its_word_is_taken()
     {
-        var id = await FerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var (browser, page) = (host.Browser(), Fact(id, "fan", 3));
         var answer = await BenchHost.SendAsync(browser, page, page + "&test=1&handler=Reading", ("Revision", "1"), ("reading", "12.1 V"));
-        Assert.Contains("fan header, position 3: said to be ground (someone's diagram), but 12.1 V was read", await BenchHost.TextAsync(answer),
-            StringComparison.Ordinal);
-        var graft = await GraftAsync(id);
-        await BenchHost.SendAsync(browser, page, page + "&handler=Believe", ("Revision", "2"), ("reading", graft.Readings[^1].Id));
-        var after = await GraftAsync(id);
+        Assert.Contains("fan header, position 3: said to be ground (someone's diagram), but 12.1 V was read", await BenchHost.TextAsync(answer));
+        var graft = await host.GraftAsync(id);
+        await browser.SubmitAsync(page, "Believe", 2, ("reading", graft.Readings[^1].Id));
+        var after = await host.GraftAsync(id);
         Assert.Equal(("+12 V", Evidence.Measured),
             (after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Value.Name, after.FindPort(new PortId("kt31", "fan"))!.PinAt(3).Signal.Evidence));
         Assert.DoesNotContain(Core.Review.Of(after).Findings, finding => finding.Rule.Code == "PROVE-001");
@@ -53,7 +52,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task The_practice_meter_reads_the_hidden_truth_and_nothing_is_saved_unasked()
     {
-        var id = await FerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var (browser, page) = (host.Browser(), Fact(id, "fan", 4));
         var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Measure", ("meter", "practice-steady"));
         var text = await BenchHost.TextAsync(answer);
@@ -61,7 +60,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Matches("name=\"reading\"[^>]*value=\"-?0\\.0\\d V\"", text);
         Assert.Equal(1, (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Revision);
         var off = await BenchHost.SendAsync(browser, page, page + "&handler=Measure", ("meter", "77"));
-        Assert.Contains("That instrument is not turned on", await BenchHost.TextAsync(off), StringComparison.Ordinal);
+        Assert.Contains("That instrument is not turned on", await BenchHost.TextAsync(off));
     }
 
     [Fact]
@@ -70,7 +69,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         var truth = GraftFile.Read(
             await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "practice", "ferry-radiogram.json"), Cancellation)).Graft!;
         var meter = new PracticeMeter(truth, 3, PracticeSlips.Steady);
-        var ferry = await DemoAsync();
+        var ferry = await BenchHost.FerryAsync();
         var wrong = new List<string>();
         foreach (var (id, position) in Core.Review.Of(ferry).ProveList.Select(entry => entry.Fact.Subject).OfType<PinSubject>()
             .Where(pin => pin.Port.Part == "kt31"))
@@ -93,13 +92,12 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task What_is_seen_of_the_bare_board_is_kept_with_its_time_and_lifts_the_check_on_cutting()
     {
-        var id = await FerryAsync();
+        var id = await host.CopyOfFerryAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/life");
-        Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "PROVE-003");
-        var answer = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Saw", ("Revision", "1"), ("watched", "Picture"), ("seen", "true"), ("note", "a logo"));
-        Assert.Contains("proven alive", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        var graft = await GraftAsync(id);
+        Assert.Contains(Core.Review.Of(await host.GraftAsync(id)).Findings, finding => finding.Rule.Code == "PROVE-003");
+        var answer = await browser.SubmitAsync(page, "Saw", 1, ("watched", "Picture"), ("seen", "true"), ("note", "a logo"));
+        Assert.Contains("proven alive", await BenchHost.TextAsync(answer));
+        var graft = await host.GraftAsync(id);
         Assert.Equal(host.Clock.GetUtcNow(), graft.Observations[^1].At);
         Assert.DoesNotContain(Core.Review.Of(graft).Findings, finding => finding.Rule.Code == "PROVE-003");
     }
@@ -115,7 +113,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         }
 
         var good = await BenchHost.SendAsync(browser, "/meters", "/meters?handler=Add", ("name", "Bench meter"), ("address", "127.0.0.1:9"));
-        Assert.Contains("off: never contacted", await BenchHost.TextAsync(good), StringComparison.Ordinal);
+        Assert.Contains("off: never contacted", await BenchHost.TextAsync(good));
         Assert.Equal("[::1]:5025", MeterAddress.Parse("[::1]")!.ToString());
     }
 
@@ -133,7 +131,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         using var meter = new TalkingMeter(Encoding.Latin1.GetBytes(line));
         var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
         Assert.Equal(text, answer.Text);
-        if (problem is not null) Assert.Contains(problem, answer.Problem, StringComparison.Ordinal);
+        if (problem is not null) Assert.Contains(problem, answer.Problem);
         Assert.Equal("MEAS:VOLT:DC?", meter.Asked[0]);
     }
 
@@ -150,7 +148,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         using var meter = new TalkingMeter(Encoding.Latin1.GetBytes(line));
         var answer = await new ScpiMeter("Plug meter", "127.0.0.1", meter.Port).ReadAsync(DateTimeOffset.UnixEpoch, Cancellation);
         Assert.Equal(watts is { } shown ? [shown] : [], answer.Samples.Select(sample => sample.Power.Value));
-        if (problem is not null) Assert.Contains(problem, answer.Problem, StringComparison.Ordinal);
+        if (problem is not null) Assert.Contains(problem, answer.Problem);
         Assert.Equal("MEAS:POW:AC?", meter.Asked[0]);
     }
 
@@ -159,7 +157,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     {
         using var meter = new TalkingMeter(new byte[100_000]);
         var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
-        Assert.Contains("more than 256 bytes without an end of line", answer.Problem, StringComparison.Ordinal);
+        Assert.Contains("more than 256 bytes without an end of line", answer.Problem);
     }
 
     [Fact]
@@ -175,26 +173,14 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     {
         using var meter = new TalkingMeter([]);
         var silent = new ScpiMeter("Bench meter", "127.0.0.1", meter.Port) { AnswerPatience = TimeSpan.FromMilliseconds(200) };
-        Assert.Contains("does not answer in time", (await silent.MeasureAsync(Volts, Cancellation)).Problem, StringComparison.Ordinal);
+        Assert.Contains("does not answer in time", (await silent.MeasureAsync(Volts, Cancellation)).Problem);
         var gone = meter.Port;
         meter.Dispose();
-        Assert.Contains("cannot be reached", (await new ScpiMeter("Bench meter", "127.0.0.1", gone).MeasureAsync(Volts, Cancellation)).Problem,
-            StringComparison.Ordinal);
+        Assert.Contains("cannot be reached", (await new ScpiMeter("Bench meter", "127.0.0.1", gone).MeasureAsync(Volts, Cancellation)).Problem);
     }
 
     private static string Fact(int id, string port, int position)
         => $"/graft/{id}/prove?fact={Uri.EscapeDataString($"/parts/kt31/ports/{port}/pins/{position}")}";
-
-    private static async Task<Graft> DemoAsync()
-        => GraftFile.Read(await File.ReadAllBytesAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-radiogram.json"), Cancellation)).Graft!;
-
-    private async Task<int> FerryAsync()
-    {
-        var ferry = await DemoAsync();
-        return await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
-    }
-
-    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
 
     /// <summary>A meter on a socket of this machine that answers each line with the same bytes; silent when there are none.</summary>
     private sealed class TalkingMeter : IDisposable

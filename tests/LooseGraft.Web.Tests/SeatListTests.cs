@@ -38,7 +38,7 @@ public sealed class SeatListTests
         var line = new ListLine($"s1;{text}", 7);
         line.Name("name");
         line.Length("x");
-        Assert.StartsWith($"Line 7, “s1;{text}”: x “{text}” is not a length", line.Problem!, StringComparison.Ordinal);
+        Assert.StartsWith($"Line 7, “s1;{text}”: x “{text}” is not a length", line.Problem!);
     }
 
     [Fact]
@@ -47,7 +47,7 @@ public sealed class SeatListTests
         var line = new ListLine(new string('x', 200), 1);
         line.Name("name");
         line.Fail("and something else");
-        Assert.Contains("name is missing, or longer than 120 characters", line.Problem!, StringComparison.Ordinal);
+        Assert.Contains("name is missing, or longer than 120 characters", line.Problem!);
         Assert.True(line.Problem!.Length < 150);
     }
 
@@ -122,6 +122,6 @@ public sealed class SeatListTests
     {
         var errors = new ModelStateDictionary();
         Assert.Empty(SeatLists.Boxes.ReadAll(errors, line));
-        Assert.Contains(words, Assert.Single(errors["boxes"]!.Errors).ErrorMessage, StringComparison.Ordinal);
+        Assert.Contains(words, Assert.Single(errors["boxes"]!.Errors).ErrorMessage);
     }
 }

@@ -56,7 +56,7 @@ public sealed class StartTests : IDisposable
         await BenchStart.OpenAsync(folder, null, TimeProvider.System, Cancellation);
         await BenchStart.OpenAsync(folder, null, TimeProvider.System, Cancellation);
         var copy = Assert.Single(Directory.GetFiles(folder.Copies));
-        Assert.EndsWith("BinDonorsMeters.db", copy, StringComparison.Ordinal);
+        Assert.EndsWith("BinDonorsMeters.db", copy);
         await using var old = Context(copy);
         Assert.Equal([OlderMigration], await old.Database.GetAppliedMigrationsAsync(Cancellation));
         Assert.Equal("zero", await old.Grafts.Select(graft => graft.Name).SingleAsync(Cancellation));

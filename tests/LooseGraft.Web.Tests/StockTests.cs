@@ -18,14 +18,13 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        await BenchHost.SendAsync(browser, page, page + "?handler=Answer", ("Revision", "1"), ("duty", "CoolerMount"), ("did", "true"));
-        Assert.Contains(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
-        await BenchHost.SendAsync(browser, page, page + "?handler=Meet", ("Revision", "2"), ("duty", "CoolerMount"), ("metBy", "board"), ("leftOff", ""));
-        Assert.DoesNotContain(Core.Review.Of(await GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=Meet", ("Revision", "3"), ("duty", "CoolerMount"), ("metBy", ""),
+        await browser.SubmitAsync(page, "Answer", 1, ("duty", "CoolerMount"), ("did", "true"));
+        Assert.Contains(Core.Review.Of(await host.GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
+        await browser.SubmitAsync(page, "Meet", 2, ("duty", "CoolerMount"), ("metBy", "board"), ("leftOff", ""));
+        Assert.DoesNotContain(Core.Review.Of(await host.GraftAsync(id)).Findings, finding => finding.Rule.Code == "STOCK-001");
+        await browser.SubmitAsync(page, "Meet", 3, ("duty", "CoolerMount"), ("metBy", ""),
             ("leftOff", "it runs without a cooler for a minute, for tests only"));
-        var answer = Assert.Single((await GraftAsync(id)).OldCase);
+        var answer = Assert.Single((await host.GraftAsync(id)).OldCase);
         Assert.Equal((null, "it runs without a cooler for a minute, for tests only"), (answer.MetBy, answer.LeftOff));
     }
 
@@ -34,11 +33,9 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=AddUsual", ("Revision", "1"), ("template", "supply-300"), ("name", "Old supply"), ("origin", "Bought"),
-            ("cost", "12"));
-        await BenchHost.SendAsync(browser, page, page + "?handler=AddUsual", ("Revision", "2"), ("template", "drive-35"), ("name", ""), ("origin", "Donor"));
-        var graft = await GraftAsync(id);
+        await browser.SubmitAsync(page, "AddUsual", 1, ("template", "supply-300"), ("name", "Old supply"), ("origin", "Bought"), ("cost", "12"));
+        await browser.SubmitAsync(page, "AddUsual", 2, ("template", "drive-35"), ("name", ""), ("origin", "Donor"));
+        var graft = await host.GraftAsync(id);
         Assert.Equal(["board", "old-supply", "hard-drive-3-5-in"], graft.Parts.Select(part => part.Id));
         Assert.Equal(18, Assert.Single(graft.Supplies).Rails[0].Limit.Value.Value);
         Assert.Equal(0.9, Assert.Single(graft.Loads).Draws[0].Peak.High.Value);
@@ -50,19 +47,16 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock/board/header");
-        var bad = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"), ("table", "1,+12 V\n2,<b>\n11,ground\n1,ground"));
+        var bad = await browser.SubmitAsync(page, "Paste&from=Document", 1, ("table", "1,+12 V\n2,<b>\n11,ground\n1,ground"));
         var text = await BenchHost.TextAsync(bad);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
-        Assert.Contains("Line 2: “<b>” is not a signal", text, StringComparison.Ordinal);
-        Assert.Contains("Line 3: position 11, but header has 10", text, StringComparison.Ordinal);
-        Assert.Contains("Line 4: position 1 again", text, StringComparison.Ordinal);
-        Assert.Empty((await GraftAsync(id)).Parts[0].Ports[0].Pins);
+        Assert.Contains("Line 2: “<b>” is not a signal", text);
+        Assert.Contains("Line 3: position 11, but header has 10", text);
+        Assert.Contains("Line 4: position 1 again", text);
+        Assert.Empty((await host.GraftAsync(id)).Parts[0].Ports[0].Pins);
 
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=Paste&from=Document", ("Revision", "1"),
-            ("table", "pin;signal;colour;note\n1;+12V;yellow;thick\n3;GND;black;\n4;key;;"));
-        var pins = (await GraftAsync(id)).Parts[0].Ports[0].Pins;
+        await browser.SubmitAsync(page, "Paste&from=Document", 1, ("table", "pin;signal;colour;note\n1;+12V;yellow;thick\n3;GND;black;\n4;key;;"));
+        var pins = (await host.GraftAsync(id)).Parts[0].Ports[0].Pins;
         Assert.Equal([("+12 V", "yellow"), ("ground", "black"), ("none", null)], pins.Select(pin => (pin.Signal.Value.Name, pin.WireColour)));
         Assert.Equal((ContactState.Absent, "thick", Evidence.Document), (pins[2].Contact, pins[0].Signal.Note, pins[0].Signal.Evidence));
     }
@@ -72,10 +66,9 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var page = $"/graft/{id}/stock/board/header";
-        var answer = await BenchHost.SendAsync(
-            host.Browser(), page, page + "?handler=Grid", ("Revision", "1"), ("signal-1", "ground"), ("signal-2", "+99999 V"));
-        Assert.Contains("Position 2: “+99999 V” is not a signal", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.Empty((await GraftAsync(id)).Parts[0].Ports[0].Pins);
+        var answer = await host.Browser().SubmitAsync(page, "Grid", 1, ("signal-1", "ground"), ("signal-2", "+99999 V"));
+        Assert.Contains("Position 2: “+99999 V” is not a signal", await BenchHost.TextAsync(answer));
+        Assert.Empty((await host.GraftAsync(id)).Parts[0].Ports[0].Pins);
     }
 
     [Fact]
@@ -83,15 +76,13 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock/board/header");
-        await BenchHost.SendAsync(browser, page, page + "?handler=Grid", ("Revision", "1"), ("signal-10", "ground"));
-        var answer = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Shape", ("Revision", "2"), ("rowCount", "2"), ("columnCount", "4"), ("gender", "Male"), ("keying", "None"),
+        await browser.SubmitAsync(page, "Grid", 1, ("signal-10", "ground"));
+        var answer = await browser.SubmitAsync(page, "Shape", 2, ("rowCount", "2"), ("columnCount", "4"), ("gender", "Male"), ("keying", "None"),
             ("numbering", "Zigzag"));
-        Assert.Contains("1 described contacts would be lost", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        await BenchHost.SendAsync(
-            browser, page, page + "?handler=Shape", ("Revision", "2"), ("name", "wide"), ("rowCount", "2"), ("columnCount", "6"), ("pitch", "2"),
-            ("gender", "Female"), ("keying", "Shroud"), ("numbering", "Zigzag"), ("lead", "300"));
-        var port = (await GraftAsync(id)).Parts[0].Ports[0];
+        Assert.Contains("1 described contacts would be lost", await BenchHost.TextAsync(answer));
+        await browser.SubmitAsync(page, "Shape", 2, ("name", "wide"), ("rowCount", "2"), ("columnCount", "6"), ("pitch", "2"), ("gender", "Female"),
+            ("keying", "Shroud"), ("numbering", "Zigzag"), ("lead", "300"));
+        var port = (await host.GraftAsync(id)).Parts[0].Ports[0];
         Assert.Equal(("wide", 12, 2, Keying.Shroud, 300), (port.Name, port.PositionCount, port.Pitch.Value, port.Keying, port.LeadLength!.Value.Value));
     }
 
@@ -100,16 +91,15 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        var bad = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96\n5 NaN 3\n1 2"));
+        var bad = await browser.SubmitAsync(page, "Holes", 1, ("part", "board"), ("holes", "6.35 33,02 3.96\n5 NaN 3\n1 2"));
         var text = await BenchHost.TextAsync(bad);
-        Assert.Contains("“5 NaN 3” is not a hole", text, StringComparison.Ordinal);
-        Assert.Contains("“1 2” is not a hole", text, StringComparison.Ordinal);
-        Assert.Empty((await GraftAsync(id)).Parts[0].Holes);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96 mm"));
-        Assert.Empty((await GraftAsync(id)).Parts[0].Holes);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Holes", ("Revision", "1"), ("part", "board"), ("holes", "6.35 33,02 3.96"));
-        Assert.Equal((6.35, 33.02), ((await GraftAsync(id)).Parts[0].Holes[0].X, (await GraftAsync(id)).Parts[0].Holes[0].Y));
+        Assert.Contains("“5 NaN 3” is not a hole", text);
+        Assert.Contains("“1 2” is not a hole", text);
+        Assert.Empty((await host.GraftAsync(id)).Parts[0].Holes);
+        await browser.SubmitAsync(page, "Holes", 1, ("part", "board"), ("holes", "6.35 33,02 3.96 mm"));
+        Assert.Empty((await host.GraftAsync(id)).Parts[0].Holes);
+        await browser.SubmitAsync(page, "Holes", 1, ("part", "board"), ("holes", "6.35 33,02 3.96"));
+        Assert.Equal((6.35, 33.02), ((await host.GraftAsync(id)).Parts[0].Holes[0].X, (await host.GraftAsync(id)).Parts[0].Holes[0].Y));
     }
 
     [Fact]
@@ -117,7 +107,7 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await BareAsync();
         var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
-        await BenchHost.SendAsync(browser, page, page + "?handler=KeepDonor", ("Revision", "1"), ("part", "board"), ("model", "Lantern 7"), ("revision", "A"));
+        await browser.SubmitAsync(page, "KeepDonor", 1, ("part", "board"), ("model", "Lantern 7"), ("revision", "A"));
         var list = await browser.GetStringAsync("/donors", Cancellation);
         var number = int.Parse(list.Split("Lantern 7")[1].Split("/donors/")[1].Split('/')[0], System.Globalization.CultureInfo.InvariantCulture);
         var file = await browser.GetByteArrayAsync($"/donors/{number}/file", Cancellation);
@@ -128,19 +118,18 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
             Revision = "B",
             Board = read.Board with { Ports = [read.Board.Ports[0].With(new Pin(1) { Signal = new(Signal.Ground, Evidence.Measured) })] },
         };
-        Assert.Contains("Lantern 7, revision B, is on the shelf", await BenchHost.TextAsync(await ImportDonorAsync(browser, DonorFile.Write(other))),
-            StringComparison.Ordinal);
+        Assert.Contains("Lantern 7, revision B, is on the shelf", await BenchHost.TextAsync(await ImportDonorAsync(browser, DonorFile.Write(other))));
 
         var target = await host.StoreAsync(store => store.AddAsync(Graft.Empty("target"), Cancellation));
         var stock = $"/graft/{target}/stock?donor=Lantern%207";
         var text = await BenchHost.TextAsync(await browser.GetAsync(stock, Cancellation));
-        Assert.Contains("Which revision lies on the desk?", text, StringComparison.Ordinal);
-        Assert.Contains("header, position 1", text, StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, stock, stock + "&handler=BringDonor", ("Revision", "1"), ("kept", $"{number}"), ("sure", "false"));
-        var board = Assert.Single((await GraftAsync(target)).Parts);
+        Assert.Contains("Which revision lies on the desk?", text);
+        Assert.Contains("header, position 1", text);
+        await browser.SubmitAsync(stock, "BringDonor", 1, ("kept", $"{number}"), ("sure", "false"));
+        var board = Assert.Single((await host.GraftAsync(target)).Parts);
         Assert.Equal((Evidence.Assumed, Evidence.Assumed, "on the other revision: ground"),
             (board.BoardRevision!.Evidence, board.Ports[0].PinAt(1).Signal.Evidence, board.Ports[0].PinAt(1).Signal.Note));
-        Assert.Contains(Core.Review.Of(await GraftAsync(target)).Findings, finding => finding.Rule.Code == "STOCK-004");
+        Assert.Contains(Core.Review.Of(await host.GraftAsync(target)).Findings, finding => finding.Rule.Code == "STOCK-004");
     }
 
     [Fact]
@@ -149,8 +138,8 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         var answer = await ImportDonorAsync(host.Browser(), """{"format":"loose-graft-donor","formatVersion":1,"model":"x","board":{"id":"B"}}"""u8.ToArray());
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("$.revision", text, StringComparison.Ordinal);
-        Assert.Contains("$.board.id", text, StringComparison.Ordinal);
+        Assert.Contains("$.revision", text);
+        Assert.Contains("$.board.id", text);
     }
 
     [Fact]
@@ -160,15 +149,14 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         var (browser, page) = (host.Browser(), $"/graft/{id}/photos/board");
         var answer = await UploadAsync(browser, page, "board.png", Picture(600, 300, SKEncodedImageFormat.Png), "header");
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
-        var photo = Assert.Single((await GraftAsync(id)).Photos);
+        var photo = Assert.Single((await host.GraftAsync(id)).Photos);
         Assert.Equal((600, 300, "header"), (photo.WidthPx, photo.HeightPx, photo.Port));
         var kept = await browser.GetAsync($"/photos/{photo.Hash}", Cancellation);
         Assert.Equal("image/jpeg", kept.Content.Headers.ContentType!.MediaType);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Mark", ("Revision", "2"), ("index", "0"), ("position", "1"), ("x", "25"), ("y", "50,5"));
-        Assert.Equal(new PhotoMark(1, 0.25, 0.505), Assert.Single((await GraftAsync(id)).Photos[0].Marks) with { Unknown = UnknownMembers.None });
-        var beyond = await BenchHost.SendAsync(
-            browser, page, page + "?handler=Mark", ("Revision", "3"), ("index", "0"), ("position", "1"), ("x", "250"), ("y", "NaN"));
-        Assert.Contains("from 0 to 100", await BenchHost.TextAsync(beyond), StringComparison.Ordinal);
+        await browser.SubmitAsync(page, "Mark", 2, ("index", "0"), ("position", "1"), ("x", "25"), ("y", "50,5"));
+        Assert.Equal(new PhotoMark(1, 0.25, 0.505), Assert.Single((await host.GraftAsync(id)).Photos[0].Marks) with { Unknown = UnknownMembers.None });
+        var beyond = await browser.SubmitAsync(page, "Mark", 3, ("index", "0"), ("position", "1"), ("x", "250"), ("y", "NaN"));
+        Assert.Contains("from 0 to 100", await BenchHost.TextAsync(beyond));
     }
 
     [Theory]
@@ -189,9 +177,9 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         var id = await BareAsync();
         var answer = await UploadAsync(host.Browser(), $"/graft/{id}/photos/board", "photo.jpg", bytes, "");
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains("photo.jpg is not kept: ", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
-        Assert.Empty((await GraftAsync(id)).Photos);
+        Assert.Contains("photo.jpg is not kept: ", await BenchHost.TextAsync(answer));
+        Assert.Contains(words, await BenchHost.TextAsync(answer));
+        Assert.Empty((await host.GraftAsync(id)).Photos);
     }
 
     [Fact]
@@ -211,8 +199,6 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
                 Ports = [new Port("header", "header", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 2, OwnColumns = 5 }],
             }],
         }, Cancellation));
-
-    private async Task<Graft> GraftAsync(int id) => (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft;
 
     private static byte[] Picture(int width, int height, SKEncodedImageFormat format)
     {

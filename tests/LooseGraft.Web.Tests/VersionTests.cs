@@ -23,8 +23,7 @@ public sealed class VersionTests : IAsyncLifetime
     {
         var fixture = Root.Folder("tests/LooseGraft.Web.Tests/Fixtures/bench-version-1.db.gz");
         await using (var packed = new GZipStream(File.OpenRead(fixture), CompressionMode.Decompress))
-        await using (var bench = File.Create(Path.Combine(_folder.FullName, "bench.db")))
-            await packed.CopyToAsync(bench, Cancellation);
+        await using (var bench = File.Create(Path.Combine(_folder.FullName, "bench.db"))) await packed.CopyToAsync(bench, Cancellation);
         _host = BenchHost.On(_folder.FullName);
         _standing = Assert.Single(await _host.ShelfAsync(Cancellation), snapshot => snapshot.Graft.Name.StartsWith("Fifty edits", StringComparison.Ordinal));
     }
@@ -46,7 +45,7 @@ public sealed class VersionTests : IAsyncLifetime
             var result = await _host.StoreAsync(store => store.GoToAsync(_standing.Id, revision, state, Cancellation));
             revision = result.Current!.Revision;
             var kept = await DocumentAsync();
-            Assert.Contains("\"formatVersion\": 1,", kept, StringComparison.Ordinal);
+            Assert.Contains("\"formatVersion\": 1,", kept);
             Assert.Equal(GraftFile.Read(Encoding.UTF8.GetBytes(kept)).Graft, result.Current.Graft);
         }
 
@@ -61,7 +60,7 @@ public sealed class VersionTests : IAsyncLifetime
             store.ChangeAsync(_standing.Id, _standing.Revision, "another aim", graft => graft with { Aim = "other" }, Cancellation));
         Assert.Equal(SaveOutcome.Saved, saved.Outcome);
         Assert.Equal([Brought, "another aim"], (await HistoryAsync()).Lines.Skip(50).Select(line => line.What));
-        Assert.Contains("\"formatVersion\": 3,", await DocumentAsync(), StringComparison.Ordinal);
+        Assert.Contains("\"formatVersion\": 3,", await DocumentAsync());
 
         var again = await _host.StoreAsync(store =>
             store.ChangeAsync(_standing.Id, saved.Current!.Revision, "a third aim", graft => graft with { Aim = "third" }, Cancellation));

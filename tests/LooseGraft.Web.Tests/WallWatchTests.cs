@@ -15,23 +15,23 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
     {
         var (id, feed, browser) = await host.WeighbridgeAsync();
         var page = feed + "/wall";
-        await BenchHost.SendAsync(browser, feed, feed + "?handler=AddSupply", ("Revision", "1"), ("name", "Brick"), ("rails", "+12 V 3"), ("total", "36"));
+        await browser.SubmitAsync(feed, "AddSupply", 1, ("name", "Brick"), ("rails", "+12 V 3"), ("total", "36"));
         var brick = (await host.GraftAsync(id)).Supplies[^1].Id;
         await BenchHost.SendAsync(browser, page, page + "?handler=Watch", ("meter", "practice-wall"), ("behind", brick));
-        Assert.Contains("20 samples", await TextAsync(browser, page), StringComparison.Ordinal);
+        Assert.Contains("20 samples", await TextAsync(browser, page));
         var live = await TextAsync(browser, page + "?handler=Live");
-        Assert.Contains("40 samples", live, StringComparison.Ordinal);
-        Assert.DoesNotContain("<main", live, StringComparison.Ordinal);
+        Assert.Contains("40 samples", live);
+        Assert.DoesNotContain("<main", live);
         for (var look = 0; look < 10; look++) live = await TextAsync(browser, page + "?handler=Live");
         // It plays four minutes and asks no more.
-        Assert.Contains("240 samples", live, StringComparison.Ordinal);
-        Assert.Contains("It has come to its end.", live, StringComparison.Ordinal);
-        Assert.DoesNotContain("hx-trigger", live, StringComparison.Ordinal);
+        Assert.Contains("240 samples", live);
+        Assert.Contains("It has come to its end.", live);
+        Assert.DoesNotContain("hx-trigger", live);
         var stopped = await BenchHost.TextAsync(await BenchHost.SendAsync(browser, page, page + "?handler=Stop", ("keep", "true")));
-        Assert.Contains("240 samples", stopped, StringComparison.Ordinal);
-        Assert.Contains($"<option value=\"{brick}\" selected=\"selected\">", stopped, StringComparison.Ordinal);
-        Assert.DoesNotContain("Throw it away", await TextAsync(browser, page), StringComparison.Ordinal);
-        Assert.Contains("Nothing is watched any more.", await TextAsync(browser, page + "?handler=Live"), StringComparison.Ordinal);
+        Assert.Contains("240 samples", stopped);
+        Assert.Contains($"<option value=\"{brick}\" selected=\"selected\">", stopped);
+        Assert.DoesNotContain("Throw it away", await TextAsync(browser, page));
+        Assert.Contains("Nothing is watched any more.", await TextAsync(browser, page + "?handler=Live"));
     }
 
     [Fact]
@@ -41,7 +41,7 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
         var page = feed + "/wall";
         await BenchHost.SendAsync(browser, page, page + "?handler=Watch", ("meter", "practice-wall"));
         var stopped = await BenchHost.SendAsync(browser, page, page + "?handler=Stop");
-        Assert.DoesNotContain("In the window", await BenchHost.TextAsync(stopped), StringComparison.Ordinal);
+        Assert.DoesNotContain("In the window", await BenchHost.TextAsync(stopped));
     }
 
     [Theory]
@@ -57,7 +57,7 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
         if (which == "on") await BenchHost.SendAsync(browser, "/meters", "/meters?handler=Turn", ("id", key), ("on", "true"));
         var answer = await BenchHost.SendAsync(browser, page, page + "?handler=Watch", ("meter", which == "none" ? "none" : key));
         Assert.Equal(which == "on" ? HttpStatusCode.OK : HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains(words, await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains(words, await BenchHost.TextAsync(answer));
     }
 
     [Fact]
@@ -75,7 +75,7 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
         var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare"), Cancellation));
         var page = $"/graft/{id}/feed/wall";
         var answer = await BenchHost.SendAsync(host.Browser(), page, page + "?handler=Watch", ("meter", "practice-wall"));
-        Assert.Contains("needs a supply that hangs on the wall", await BenchHost.TextAsync(answer), StringComparison.Ordinal);
+        Assert.Contains("needs a supply that hangs on the wall", await BenchHost.TextAsync(answer));
     }
 
     [Fact]
@@ -84,14 +84,14 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
         var (id, feed, browser) = await host.WeighbridgeAsync();
         var page = feed + "/wall";
         var before = (await host.GraftAsync(id)).Loads.First(load => load.Part == "card").Draws[0].Peak;
-        await BenchHost.SendAsync(browser, page, page + "?handler=TakeFit", ("Revision", "1"), ("supply", "supply"), ("part", "card"));
+        await browser.SubmitAsync(page, "TakeFit", 1, ("supply", "supply"), ("part", "card"));
         var after = (await host.GraftAsync(id)).Loads.First(load => load.Part == "card").Draws[0].Peak;
         // The readings were lower than the figures.
         Assert.True(after.Likely < before.Likely);
         Assert.Equal((before.Low, before.High), (after.Low, after.High));
-        var none = await BenchHost.SendAsync(browser, page, page + "?handler=TakeFit", ("Revision", "2"), ("supply", "supply"), ("part", "nothing"));
+        var none = await browser.SubmitAsync(page, "TakeFit", 2, ("supply", "supply"), ("part", "nothing"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, none.StatusCode);
-        await BenchHost.SendAsync(browser, page, page + "?handler=Undo", ("Revision", "2"));
+        await browser.SubmitAsync(page, "Undo", 2);
         Assert.Equal(before, (await host.GraftAsync(id)).Loads.First(load => load.Part == "card").Draws[0].Peak);
     }
 

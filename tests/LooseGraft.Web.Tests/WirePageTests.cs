@@ -15,13 +15,13 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var (id, page, browser) = await PanelAsync();
         var shown = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
-        Assert.Contains("We would take <strong>move the terminals in the shell's own housing</strong>", shown, StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "&handler=School", ("Revision", "1"), ("school", "ChangeLeads"));
+        Assert.Contains("We would take <strong>move the terminals in the shell's own housing</strong>", shown);
+        await browser.SubmitAsync(page, "School", 1, ("school", "ChangeLeads"));
         var joint = (await JointAsync(id)).Joint;
         Assert.Equal((JointMethod.Repin, 8), (joint.Method, joint.Wires.Length));
-        Assert.StartsWith("move the terminals in the shell's own housing: it costs nothing", joint.Reason, StringComparison.Ordinal);
-        Assert.Contains("decided so", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
-        var unknown = await BenchHost.SendAsync(browser, page, page + "&handler=School", ("Revision", "2"), ("school", "Glue"));
+        Assert.StartsWith("move the terminals in the shell's own housing: it costs nothing", joint.Reason);
+        Assert.Contains("decided so", await browser.GetStringAsync(page, Cancellation));
+        var unknown = await browser.SubmitAsync(page, "School", 2, ("school", "Glue"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, unknown.StatusCode);
     }
 
@@ -32,7 +32,7 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_typed_target_leads_a_wire_there(string typed, int[] leads)
     {
         var (id, page, browser) = await PanelAsync(JointMethod.Splice);
-        await BenchHost.SendAsync(browser, page, page + "&handler=Targets", ("Revision", "1"), ("to-3", typed));
+        await browser.SubmitAsync(page, "Targets", 1, ("to-3", typed));
         Assert.Equal(leads, (await JointAsync(id)).Joint.Wires.Where(wire => wire.From == 3).Select(wire => wire.To));
     }
 
@@ -44,11 +44,11 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_target_that_is_none_is_told_and_kept_in_its_field(string typed)
     {
         var (id, page, browser) = await PanelAsync(JointMethod.Splice);
-        var answer = await BenchHost.SendAsync(browser, page, page + "&handler=Targets", ("Revision", "1"), ("to-3", typed));
+        var answer = await browser.SubmitAsync(page, "Targets", 1, ("to-3", typed));
         var text = await BenchHost.TextAsync(answer);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        Assert.Contains($"Position 3: “{typed}” names no positions of panel plug. Type numbers from 1 to 14", text, StringComparison.Ordinal);
-        Assert.Contains($"value=\"{typed}\"", text, StringComparison.Ordinal);
+        Assert.Contains($"Position 3: “{typed}” names no positions of panel plug. Type numbers from 1 to 14", text);
+        Assert.Contains($"value=\"{typed}\"", text);
         Assert.Equal(3, Assert.Single((await JointAsync(id)).Joint.Wires).From);
     }
 
@@ -56,7 +56,7 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_dragged_wire_takes_the_plugs_terminal_along_and_makes_the_plug_a_changed_one()
     {
         var (id, page, browser) = await PanelAsync();
-        await BenchHost.SendAsync(browser, page, page + "&handler=AddWire", ("Revision", "1"), ("wireFrom", "4"), ("wireTo", "7"));
+        await browser.SubmitAsync(page, "AddWire", 1, ("wireFrom", "4"), ("wireTo", "7"));
         var review = await JointAsync(id);
         Assert.Equal(JointMethod.Repin, review.Joint.Method);
         Assert.Equal(4, Assert.Single(review.Joint.Wires, wire => wire.To == 7).From);
@@ -70,13 +70,12 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         var joint = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
         var link = Regex.Match(joint, "href=\"(/graft/[0-9]+/wire/fault[^\"]+)\"").Groups[1].Value;
         var shown = WebUtility.HtmlDecode(await browser.GetStringAsync(link, Cancellation));
-        Assert.Contains("here it goes wrong", shown, StringComparison.Ordinal);
+        Assert.Contains("here it goes wrong", shown);
         var words = Regex.Match(shown, "name=\"words\" value=\"([^\"]+)\"").Groups[1].Value;
-        Assert.Equal(HttpStatusCode.UnprocessableEntity,
-            (await BenchHost.SendAsync(browser, link, link + "&handler=Mend", ("Revision", "1"), ("words", "hit it"))).StatusCode);
-        await BenchHost.SendAsync(browser, link, link + "&handler=Mend", ("Revision", "1"), ("words", words));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await browser.SubmitAsync(link, "Mend", 1, ("words", "hit it"))).StatusCode);
+        await browser.SubmitAsync(link, "Mend", 1, ("words", words));
         Assert.NotEqual(JointMethod.Straight, (await JointAsync(id)).Joint.Method);
-        Assert.Contains("this is gone", await browser.GetStringAsync(link, Cancellation), StringComparison.Ordinal);
+        Assert.Contains("this is gone", await browser.GetStringAsync(link, Cancellation));
         Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync($"/graft/{id}/wire/fault", Cancellation)).StatusCode);
     }
 
@@ -86,7 +85,7 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         var joint = await host.Browser().GetStringAsync("/graft/3/wire?joint=relay-coil", Cancellation);
         var link = Regex.Match(WebUtility.HtmlDecode(joint), "href=\"(/graft/3/wire/fault.fault=ElementBurns[^\"]+)\"").Groups[1].Value;
         var shown = WebUtility.HtmlDecode(await host.Browser().GetStringAsync(link, Cancellation));
-        Assert.Contains("+12 V on the coil K1", shown, StringComparison.Ordinal);
+        Assert.Contains("+12 V on the coil K1", shown);
         Assert.Matches("/stock/desk-light-relay/coil#link-[0-9]+\">the coil K1", shown);
     }
 
@@ -94,14 +93,14 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_tie_is_made_judged_and_taken_out()
     {
         var (id, page, browser) = await PanelAsync();
-        var made = await BenchHost.SendAsync(browser, page, page + "&handler=Tie", ("Revision", "1"), ("end", "from"), ("one", "7"), ("other", "6"));
-        Assert.Contains("7 and 6: would short +5 V to ground", await BenchHost.TextAsync(made), StringComparison.Ordinal);
-        await BenchHost.SendAsync(browser, page, page + "&handler=Untie", ("Revision", "2"), ("index", "0"));
+        var made = await browser.SubmitAsync(page, "Tie", 1, ("end", "from"), ("one", "7"), ("other", "6"));
+        Assert.Contains("7 and 6: would short +5 V to ground", await BenchHost.TextAsync(made));
+        await browser.SubmitAsync(page, "Untie", 2, ("index", "0"));
         Assert.Empty((await JointAsync(id)).Ties);
-        var beyond = await BenchHost.SendAsync(browser, page, page + "&handler=Tie", ("Revision", "3"), ("end", "from"), ("one", "1"), ("other", "99"));
-        Assert.Contains("1 to 14, the positions of panel", await BenchHost.TextAsync(beyond), StringComparison.Ordinal);
-        var nowhere = await BenchHost.SendAsync(browser, page, page + "&handler=Tie", ("Revision", "3"), ("end", "side"), ("one", "1"), ("other", "2"));
-        Assert.Contains("Choose the end", await BenchHost.TextAsync(nowhere), StringComparison.Ordinal);
+        var beyond = await browser.SubmitAsync(page, "Tie", 3, ("end", "from"), ("one", "1"), ("other", "99"));
+        Assert.Contains("1 to 14, the positions of panel", await BenchHost.TextAsync(beyond));
+        var nowhere = await browser.SubmitAsync(page, "Tie", 3, ("end", "side"), ("one", "1"), ("other", "2"));
+        Assert.Contains("Choose the end", await BenchHost.TextAsync(nowhere));
     }
 
     [Fact]
@@ -109,17 +108,15 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var (id, _, browser) = await PanelAsync();
         var page = $"/graft/{id}/wire/matrix?part=concerto";
-        await BenchHost.SendAsync(browser, page, page + "&handler=Shape", ("Revision", "1"), ("part", "concerto"), ("rows", "2"), ("columns", "3"));
-        var named = await BenchHost.SendAsync(browser, page, page + "&handler=Keys", ("Revision", "2"), ("signal-1", "q"), ("signal-6", "Enter"));
-        Assert.Contains("<strong>5 lines</strong>", await BenchHost.TextAsync(named), StringComparison.Ordinal);
+        await browser.SubmitAsync(page, "Shape", 1, ("part", "concerto"), ("rows", "2"), ("columns", "3"));
+        var named = await browser.SubmitAsync(page, "Keys", 2, ("signal-1", "q"), ("signal-6", "Enter"));
+        Assert.Contains("<strong>5 lines</strong>", await BenchHost.TextAsync(named));
         Assert.Equal("row,column,key\r\n1,1,q\r\n2,3,Enter\r\n", await browser.GetStringAsync($"/graft/{id}/wire/matrix/concerto.csv", Cancellation));
         Assert.Contains("and the microcontroller has 4: take one with more",
-            WebUtility.HtmlDecode(await browser.GetStringAsync(page + "&free=4", Cancellation)), StringComparison.Ordinal);
-        var smaller = await BenchHost.SendAsync(
-            browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1"), ("columns", "3"));
-        Assert.Contains("1 keys would be lost", await BenchHost.TextAsync(smaller), StringComparison.Ordinal);
-        var absurd = await BenchHost.SendAsync(
-            browser, page, page + "&handler=Shape", ("Revision", "3"), ("part", "concerto"), ("rows", "1e9"), ("columns", "-3"));
+            WebUtility.HtmlDecode(await browser.GetStringAsync(page + "&free=4", Cancellation)));
+        var smaller = await browser.SubmitAsync(page, "Shape", 3, ("part", "concerto"), ("rows", "1"), ("columns", "3"));
+        Assert.Contains("1 keys would be lost", await BenchHost.TextAsync(smaller));
+        var absurd = await browser.SubmitAsync(page, "Shape", 3, ("part", "concerto"), ("rows", "1e9"), ("columns", "-3"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, absurd.StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/matrix/fan.csv", Cancellation)).StatusCode);
     }
@@ -131,7 +128,7 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task Every_circuit_has_an_answer_to_its_usual_figures_and_words_for_absurd_ones(string key)
     {
         var browser = host.Browser();
-        Assert.Contains("verdict is-fine", await browser.GetStringAsync($"/graft/4/wire/circuits?circuit={key}", Cancellation), StringComparison.Ordinal);
+        Assert.Contains("verdict is-fine", await browser.GetStringAsync($"/graft/4/wire/circuits?circuit={key}", Cancellation));
         var fields = Forms.CircuitForm.Find(key).Fields;
         foreach (var typed in new[] { "0", "1e30", "0.000001" })
         {
@@ -140,18 +137,18 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
             Assert.Equal(HttpStatusCode.OK, page.StatusCode);
             // The token of a form is made by chance, and now and then spells anything.
             var text = Regex.Replace(await page.Content.ReadAsStringAsync(Cancellation), "name=\"__RequestVerificationToken\"[^>]*>", "");
-            Assert.DoesNotContain("NaN", text, StringComparison.Ordinal);
+            Assert.DoesNotContain("NaN", text);
         }
     }
 
     private async Task<(int Id, string Page, HttpClient Browser)> PanelAsync(JointMethod? method = null)
     {
-        var ferry = (await host.StoreAsync(store => store.FindAsync(4, Cancellation)))!.Graft;
+        var ferry = await host.GraftAsync(4);
         if (method is { } made) ferry = ferry.WithJoint("panel", joint => joint with { Method = made, Wires = [new Conductor(3, 3)] });
         var id = await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
         return (id, $"/graft/{id}/wire?joint=panel", host.Browser());
     }
 
     private async Task<JointReview> JointAsync(int id)
-        => Core.Review.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Graft).Wire.Find("panel")!;
+        => Core.Review.Of(await host.GraftAsync(id)).Wire.Find("panel")!;
 }

@@ -15,7 +15,7 @@ namespace LooseGraft.Core.Feed;
 public sealed record AdapterOffer(PartTemplate Adapter, ImmutableArray<FreePlug> Plugs, string? Rail, Amps Asked, Amps Bears)
 {
     /// <summary>Whether it bears what the part takes, as far as that is known.</summary>
-    public bool Carries => Asked <= Bears || Rail is null;
+    public bool Carries => Asked <= Bears;
 
     /// <summary>Adapters for which enough plugs are left, those that bear the part first; null when there is none.</summary>
     internal static AdapterOffer? For(Graft graft, WantingPort wanting, IReadOnlyCollection<FreePlug> left)

@@ -13,8 +13,7 @@ public sealed class LoadRulesTests
     public void A_load_that_nothing_feeds_and_current_without_a_way_back_are_told()
     {
         var lead = Part(PartKind.Lead, "lead", "+5 V,ground");
-        Assert.Contains("NotFed Fix drive/1", Words(Judge([lead, Part(PartKind.Drive, "drive", "+5 V,ground")], "lead/1-drive/1", "lead/2-drive/2")),
-            StringComparison.Ordinal);
+        Assert.Contains("NotFed Fix drive/1", Words(Judge([lead, Part(PartKind.Drive, "drive", "+5 V,ground")], "lead/1-drive/1", "lead/2-drive/2")));
         Assert.Equal("NoReturn Fix supply/3 > drive/1", Words(Judge([Supply, Part(PartKind.Drive, "drive", "+5 V,ground")], "supply/3-drive/1")));
         Assert.Empty(Judge([Supply, Part(PartKind.Drive, "drive", "+5 V")], "supply/3-drive/1"));
         Assert.Equal("NoReturn Fix board/1 > other/1",

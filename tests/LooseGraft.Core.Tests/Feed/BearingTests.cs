@@ -148,6 +148,13 @@ public sealed class BearingTests
         Assert.True(Falls(graft.Joints[0]) > Falls(spliced) + 0.01);
     }
 
+    [Fact]
+    public void Two_contacts_that_give_on_lose_half_of_what_one_does()
+    {
+        double Falls(string signals) => Flows(FedOn("fan-3", null, 0.1).WithPort(Far, port => port with { Pins = Header(signals).Pins })).Network.Falls(0, 0);
+        Assert.Equal(0.5, Falls("+5 V,+5 V,ground") / Falls("+5 V,ground"), 6);
+    }
+
     // The worst that is told of a place.
     private static Severity? WorstAt(Graft graft, string subject, string name)
         => Review.Of(graft).Feed.Supplies.SelectMany(supply => supply.Limits)

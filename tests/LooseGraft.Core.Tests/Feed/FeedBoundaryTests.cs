@@ -93,8 +93,7 @@ public sealed class FeedBoundaryTests
             Joints = [Straight("supply/plug", "drive/power")],
             Loads = [graft.Loads[0].At("s/a"), new Load("drive", "drive") { Draws = [Draw("+5 V", 0.1)] }],
         };
-        Assert.StartsWith("s/a feeds board and drive", Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "FEED-010").Message,
-            StringComparison.Ordinal);
+        Assert.StartsWith("s/a feeds board and drive", Assert.Single(Review.Of(graft).Findings, finding => finding.Rule.Code == "FEED-010").Message);
     }
 
     [Fact]

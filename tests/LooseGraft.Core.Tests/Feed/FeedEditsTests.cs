@@ -125,6 +125,36 @@ public sealed class FeedEditsTests
     }
 
     [Fact]
+    public void What_an_edit_says_it_does_is_what_stands_after_it()
+    {
+        var graft = Fed(TwoRails(), Draw("+12 V", 1)).WithPart("board", part => part with { Ports = [Header("+12 V,ground") with { Id = "main" }] });
+        graft = new AddWallReading(new WallReading("", default, WallWork.Peak, new Watts(84))).Apply(graft);
+        GraftEdit[] edits = [new SetDraw("load", "+12 V", null, LoadCase.Peak, Currents(2, 3, 4), Evidence.Label, null), new MeanLoad("load", default),
+            new MeanLoad("load", LoadPlace.Parse("plug|supply|s/a")), new HoldLoad("load", new Watts(9), Evidence.Label, true), new SetMains(230),
+            new DescribeLead("supply", "s", 20, new Millimetres(300), 3, ["12V1"], [], null),
+            new LimitPort(new PortId("board", "main"), new PortLimit(new Amps(2), null, Evidence.Label)), new SetHeadroom(new Watts(450), 0.3),
+            new RelabelSupply("supply", SmallSupply()), new SetMeteredSupply("wall", "supply"), new TrustSchool(FeedSchool.Summed)];
+        foreach (var edit in edits)
+        {
+            Assert.NotEqual(graft, edit.Apply(graft));
+            Assert.EndsWith(edit.Standing(edit.Apply(graft)), edit.Words(graft));
+            if (edit is not (SetMains or SetHeadroom or TrustSchool)) Assert.Contains("not there any more", edit.Standing(Graft.Empty("none")));
+        }
+    }
+
+    [Fact]
+    public void A_string_of_plugs_becomes_ports_of_the_other_gender()
+    {
+        var (drive, jack) = (ConnectorTypes.Find("drive-power-15")!, ConnectorTypes.All.First(type => type.BoardGender == Gender.Female));
+        var graft = Fed(SmallSupply());
+        var after = new AddSupplyLead("supply", new SupplyLead("s", "drives") { Plugs = [new SupplyPlug("a", drive), new SupplyPlug("b", jack)] }).Apply(graft);
+        Assert.Equal([("drives, plug 1", Gender.Female), ("drives, plug 2", Gender.Male)], after.Parts[0].Ports.Select(port => (port.Name, port.Gender)));
+        Assert.Equal(after.Parts[0].Ports.Select(port => port.Id), Assert.Single(after.Supplies[0].Leads).Plugs.Select(plug => plug.Port!));
+        Assert.Equal("drives", new AddSupplyLead("supply", new SupplyLead("s", "drives") { Plugs = [new SupplyPlug("a", drive)] }).Apply(graft).Parts[0].Ports[0].Name);
+        Assert.Equal(graft, new AddSupplyLead("gone", new SupplyLead("s", "drives")).Apply(graft));
+    }
+
+    [Fact]
     public void A_part_that_was_tried_takes_what_was_tried_and_hangs_where_it_was()
     {
         var graft = Fed(SmallSupply(), Draw("+12 V", 1));
@@ -184,8 +214,7 @@ public sealed class FeedEditsTests
             Without = ["board", "gone"],
         };
         var kept = Assert.Single(new AddWallReading(reading).Apply(graft).WallReadings);
-        Assert.Equal((84.5, 90.0, null, null, "board"),
-            (kept.Mean.Value, kept.MostOften!.Value.Value, kept.Highest, kept.Supply, Assert.Single(kept.Without)));
+        Assert.Equal((84.5, 90.0, null, null, "board"), (kept.Mean.Value, kept.MostOften!.Value.Value, kept.Highest, kept.Supply, Assert.Single(kept.Without)));
         var two = new AddWallReading(reading with { Supply = "supply" }).Apply(graft with { WallReadings = [kept] });
         Assert.Equal(["wall", "wall-2"], two.WallReadings.Select(each => each.Id));
         Assert.Equal([null, "supply"], two.WallReadings.Select(each => each.Supply));

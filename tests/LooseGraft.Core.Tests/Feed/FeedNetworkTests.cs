@@ -83,8 +83,7 @@ public sealed class FeedNetworkTests
         var feed = Review.Of(graft).Feed;
         Assert.Equal(FeedHold.NotSolved, Assert.Single(feed.Supplies[0].Flows).Hold);
         Assert.Equal(24, feed.Supplies[0].Find(FeedLimitKey.OfRail("+12 V"))!.In(LoadCase.Peak).Used.Likely.Value, 9);
-        Assert.Contains(Review.Of(graft).Findings, finding => finding.Rule.Code == "FEED-020"
-            && finding.Message.Contains("shorted", StringComparison.Ordinal));
+        Assert.Contains(Review.Of(graft).Findings, finding => finding.Rule.Code == "FEED-020" && finding.Message.Contains("shorted", StringComparison.Ordinal));
     }
 
     [Fact]

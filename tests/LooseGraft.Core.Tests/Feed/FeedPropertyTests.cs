@@ -144,7 +144,7 @@ public sealed class FeedPropertyTests
         Assert.Equal(FeedVerdict.Carries, Candidate.Try(feed, With(1), "card").Fits);
         var tight = Candidate.Try(feed, With(3), "card");
         Assert.Equal(FeedVerdict.CarriesTightly, tight.Fits);
-        Assert.StartsWith("tightly: +12 V of supply keeps 12 W", tight.Because, StringComparison.Ordinal);
+        Assert.StartsWith("tightly: +12 V of supply keeps 12 W", tight.Because);
         var none = Candidate.Try(feed, With(5), "card");
         Assert.Equal((FeedVerdict.DoesNotCarry, "+12 V of supply gives first: 132 W of 120 W"), (none.Fits, none.Because));
     }

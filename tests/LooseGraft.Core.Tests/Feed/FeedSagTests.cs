@@ -109,6 +109,14 @@ public sealed class FeedSagTests
             Assert.Equal(first.Limit.Value.Value, first.In(LoadCase.Peak).Used.High.Value, 0.001 * first.Limit.Value.Value);
         });
 
+    [Fact]
+    public void A_rail_that_is_over_already_takes_no_room_of_another()
+    {
+        var graft = Thin(10, 16, 100).WithSupply("supply", supply => supply with { Combined = [], Total = null });
+        var over = graft with { Loads = graft.Loads.Add(Hung("over", "board", "supply") with { Draws = [Draw("+5 V", 11)] }) };
+        Assert.Equal(Room(graft, "supply", "+12 V", "lead/p").Amps.Value, Room(over, "supply", "+12 V", "lead/p").Amps.Value, 1e-4);
+    }
+
     [Theory]
     [InlineData(false)]
     [InlineData(true)] // another part that no voltage is left for when it starts is no news

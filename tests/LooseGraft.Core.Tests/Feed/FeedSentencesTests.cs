@@ -50,6 +50,15 @@ public sealed class FeedSentencesTests
         => Assert.Equal(why, Schools(print, Lossless, wall is { } watts ? [Full("r", watts)] : []).WhyTheyDiffer);
 
     [Fact]
+    public void A_school_without_a_label_to_hold_it_against_says_no_more()
+    {
+        Assert.Equal("108 W of all parts at peak, and 25 % above it", Schools(300, Lossless).Verdicts[1].Words);
+        var graft = Fed(SmallSupply() with { Total = null }, Draw("+12 V", 9)) with { CardTotal = new(new Watts(300), Evidence.Document) };
+        var feed = Review.Of(graft).Feed;
+        Assert.Equal("The maker's 300 W are 165 W above the sum: " + Print, feed.SchoolsFor(graft, feed.Supplies[0]).WhyTheyDiffer);
+    }
+
+    [Fact]
     public void Of_readings_under_full_load_with_all_parts_in_the_highest_counts()
     {
         WallReading[] readings = [Full("a", 90) with { MostOften = new Watts(110), Highest = new Watts(100) }, Full("b", 100) with { Highest = new Watts(140) },
@@ -58,10 +67,10 @@ public sealed class FeedSentencesTests
         Assert.Equal(new Spread<Watts>(new(110), new(110), new(110)), measured.Needed);
         Assert.Equal("110 W at the wall under full load, of which a supply of class lossless gives on 100 to 100 %", measured.Words);
         Assert.Equal(140, Schools(null, Lossless, [Full("b", 100) with { Highest = new Watts(140) }]).Verdicts[2].Needed!.Value.High.Value);
-        Assert.EndsWith("gives on 0 to 0 %", Schools(null, Lossless, [Full("z", 0)]).Verdicts[2].Words, StringComparison.Ordinal);
+        Assert.EndsWith("gives on 0 to 0 %", Schools(null, Lossless, [Full("z", 0)]).Verdicts[2].Words);
         // A class that nobody reads on the label leaves nine points in doubt.
         Assert.Contains("The supply has no class on its label, so the 83.5 W to 92.5 W of the measurement could be 9 W apart.",
-            Schools(null, null, [Full("r", 120)]).WhyTheyDiffer, StringComparison.Ordinal);
+            Schools(null, null, [Full("r", 120)]).WhyTheyDiffer);
     }
 
     [Theory]
@@ -117,6 +126,21 @@ public sealed class FeedSentencesTests
         var supply = new Supply("supply", "supply") { Rails = [new Rail(Signal("+12 V"), Limit(7.5))], Leads = [lead], AgeYears = 10, RunsHot = true };
         var graft = Fed(supply, Draw("+12 V", amps));
         Assert.Equal(said, Said(graft with { Loads = [graft.Loads[0].At("s/a")] }, "FEED-016"));
+    }
+
+    [Fact]
+    public void Of_an_old_supply_less_is_asked_in_all()
+        => Assert.Equal(["supply: 138 W at peak, and 133.1 W is what one would ask of it, as it is 15 years old; its label says 150 W."],
+            Said(Fed(SmallSupply() with { AgeYears = 15 }, Draw("+12 V", 9), Draw("+5 V", 6)), "FEED-016"));
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(0.1, "+3.3 V is wanted from a of string, and a 4-position peripheral power has none.")]
+    public void A_rail_is_wanted_from_a_plug_that_has_it(double amps, params string[] said)
+    {
+        var lead = new SupplyLead("s", "string") { Plugs = [new SupplyPlug("a", ConnectorTypes.Find("peripheral-power-4")!)] };
+        var graft = Fed(SmallSupply() with { Leads = [lead] }, Draw("+3.3 V", amps));
+        Assert.Equal(said, Said(graft with { Loads = [graft.Loads[0].At("s/a")] }, "FEED-009"));
     }
 
     [Theory]

@@ -5,6 +5,7 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Feed;
@@ -62,7 +63,8 @@ public sealed class FeedStageTests
         var feed = Review.Of(Fed(SmallSupply(), Draw("+12 V", 3)) is var graft ? graft with { Supplies = [SmallSupply() with { Id = "other" }, SmallSupply()] } : graft).Feed;
         Assert.Equal([("supply", "+5 V with +3.3 V"), ("supply", "in all")],
             feed.LimitsAt(new SupplySubject("supply")).Select(each => (each.Supply.Supply.Id, each.Limit.Name)));
-        Assert.Equal("+12 V", Assert.Single(feed.LimitsAt(new RailSubject("other", "+12 V"))).Limit.Name);
+        var rail = Assert.Single(feed.LimitsAt(new RailSubject("other", "+12 V"))).Limit;
+        Assert.Equal(("+12 V", 60, 5), (rail.Name, rail.InWatts(new Amps(5))!.Value.Value, rail.InAmps(new Watts(60))!.Value.Value));
     }
 
     [Fact]

@@ -1,6 +1,9 @@
 using CsCheck;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Feed.FeedGrafts;
 
@@ -25,6 +28,24 @@ public sealed class FeedWaysTests
         Assert.Equal(["second", "first"], rail.Children.Select(node => node.Name));
         Assert.Equal(["board, 67 %", "board, 33 %"], rail.Children.Select(node => Assert.Single(node.Children).Name));
         Assert.Equal(72, rail.Power.Likely.Value, 9);
+    }
+
+    [Theory]
+    [InlineData(1000, 2)] // 339 mΩ of 30 AWG and a contact of 7.5 mΩ, beside two of those: 3.85 of 350 mΩ
+    [InlineData(1200, 1)] // 3.85 of 418 mΩ
+    public void What_comes_by_another_way_and_is_less_than_a_hundredth_is_not_drawn(double length, int ways)
+    {
+        var graft = TwoPlugs(6);
+        SupplyLead Lead(string port, double? mm, int awg) => new(port, port)
+        {
+            Awg = awg,
+            Length = mm is { } known ? new Millimetres(known) : null,
+            Plugs = [new SupplyPlug("p", ConnectorTypes.Find("power-block")!) { Port = port }],
+        };
+        graft = graft with { Supplies = [graft.Supplies[0] with { Leads = [Lead("first", length, 30), Lead("second", null, 16)] }] };
+        var feed = Review.Of(graft).Feed;
+        Assert.Equal(2, Assert.Single(feed.Flows.All).Ways.Length);
+        Assert.Equal(ways, FeedTree.Of(graft, feed, LoadCase.Peak).Children[0].Children[0].Children.Length);
     }
 
     [Fact]

@@ -151,6 +151,8 @@ public sealed class LooseEndTests
         Assert.Equal("supply/a > drive/power", Offered(of => of));
         Assert.Equal("none", Offered(of => of.WithPart("drive", part => part with { Ports = [part.Ports[0] with { Gender = Gender.Female }] })));
         Assert.Equal("none", Offered(of => of.WithPart("drive", part => part with { Kind = PartKind.Brick })));
+        Assert.Equal("none", Offered(of => of.WithPart("drive", part => part with { Kind = PartKind.Adapter })));
+        Assert.Equal("none", Offered(of => of with { Supplies = [.. of.Supplies, SmallSupply() with { Id = "own", Part = "drive" }] }));
         Assert.Equal("none", Offered(of => of.WithPart("supply", part => part with
         {
             Ports = [part.Ports[0] with { Pins = [.. part.Ports[0].Pins.Where(pin => pin.Signal.Value.Name == "ground")] }],

@@ -24,6 +24,12 @@ public sealed class PlugCountTests
         Assert.Equal(("adapter-drive", "s/a"), (one.Adapter!.Adapter.Id, Assert.Single(one.Adapter.Plugs).Name));
         var two = Review.Of(graft with { Parts = [.. graft.Parts, drive, drive with { Id = "drive-2" }] }).Feed.Plugs.Served(graft).ToArray();
         Assert.Equal((null, null), (two[1].Plug, two[1].Adapter));
+        // So is a plug of their own kind.
+        var own = graft.WithSupply("supply", supply => supply with
+        {
+            Leads = [new SupplyLead("s", "string") { Plugs = [.. "ab".Select(name => new SupplyPlug($"{name}", drive.Ports[0].Type))] }],
+        }) with { Parts = [.. graft.Parts, drive, drive with { Id = "drive-2" }, drive with { Id = "drive-3" }] };
+        Assert.Equal(["s/a", "s/b", null], Review.Of(own).Feed.Plugs.Served(own).Select(served => served.Plug?.Name));
     }
 
     [Theory]

@@ -152,10 +152,7 @@ public sealed class RailsAndSocketsTests
     // A board whose processor is fed by its own plug of the second rail, and the rest by a plug of the first.
     private static Graft Machine(double processor, double main) => Graft.Empty("test") with
     {
-        Parts = [new Part("supply", "supply", PartKind.Supply)
-            {
-                Ports = [Block("main", Gender.Female), Socket("processor", "cpu-power-8", Gender.Female)],
-            },
+        Parts = [new Part("supply", "supply", PartKind.Supply) { Ports = [Block("main", Gender.Female), Socket("processor", "cpu-power-8", Gender.Female)] },
             new Part("board", "board", PartKind.Board) { Ports = [Block("main", Gender.Male), Socket("processor", "cpu-power-8", Gender.Male)] }],
         Supplies = [Two() with { Leads = [Lead("main", "power-block", "12V1"), Lead("processor", "cpu-power-8", "12V2")] }],
         Joints = [Straight("main", "board", "main"), Straight("processor", "board", "processor")],

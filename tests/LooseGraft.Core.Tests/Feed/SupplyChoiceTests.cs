@@ -58,6 +58,16 @@ public sealed class SupplyChoiceTests
     }
 
     [Fact]
+    public void How_far_a_plug_reaches_is_said_of_its_lead_where_nobody_said_it_of_the_plug()
+    {
+        SupplyLead Lead(string port, double length) => new(port, port) { Length = new Millimetres(length), Plugs = [new SupplyPlug("a", Port.Type) { Port = port }] };
+        var graft = Joined(null).WithSupply("supply", supply => supply with { Leads = [Lead("other", 100), Lead("plug", 601)] });
+        Assert.Equal(["its drive plug 2 reaches 600 mm, the one there 601 mm"], Of(graft, Retail).Checks);
+    }
+
+    private static Port Port => Usual("plug", Gender.Female);
+
+    [Fact]
     public void What_is_joined_elsewhere_takes_no_plug_of_the_supply()
     {
         var graft = Joined(300);
@@ -71,10 +81,7 @@ public sealed class SupplyChoiceTests
     public void Two_plugs_of_a_kind_want_two()
     {
         var type = ConnectorTypes.Find("card-power-8")!;
-        var graft = Fed(SmallSupply() with
-        {
-            Leads = [new SupplyLead("s", "lead") { Plugs = [new SupplyPlug("a", type), new SupplyPlug("b", type)] }],
-        });
+        var graft = Fed(SmallSupply() with { Leads = [new SupplyLead("s", "lead") { Plugs = [new SupplyPlug("a", type), new SupplyPlug("b", type)] }] });
         graft = graft with { Loads = [graft.Loads[0].At("s/a"), Hung("other", "board", "supply").At("s/b")] };
         Assert.Equal([$"no plug for the {type.Name} in use"], Of(graft, Retail).Losses);
     }

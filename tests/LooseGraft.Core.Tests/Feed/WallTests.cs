@@ -42,6 +42,26 @@ public sealed class WallTests
         Assert.Equal(["1 repeated moments: the first of each counts", "1 gaps of more than 5 times the usual 1 s, the longest 91 s"], log.Notes);
     }
 
+    [Theory]
+    [InlineData("0 1 2 7", null)] // five times the usual second
+    [InlineData("0 1 2 7.1", "1 gaps of more than 5 times the usual 1 s, the longest 5 s")]
+    [InlineData("0 1 2 4 6 17", "1 gaps of more than 5 times the usual 2 s, the longest 11 s")]
+    [InlineData("0 1 2 4 6 15", null)]
+    public void A_gap_is_more_than_five_usual_steps(string seconds, string? told)
+        => Assert.Equal(told is null ? [] : [told], WallLog.Read(seconds.Split(' ').Select((second, line) => (line, (IReadOnlyList<string>)[second, "80"]))).Notes);
+
+    [Fact]
+    public void A_reading_that_names_no_supply_is_of_the_only_one_on_the_wall()
+    {
+        var graft = Wall(85, Draw("+12 V", 6));
+        graft = graft with
+        {
+            Parts = graft.Parts.Add(new Part("converter", "converter", PartKind.Converter)),
+            Supplies = graft.Supplies.Add(SmallSupply() with { Id = "converter", Part = "converter", Meant = new MeantInput("supply", "+5 V") }),
+        };
+        Assert.Equal("supply", Assert.Single(Review.Of(graft).Feed.Fits).Supply);
+    }
+
     [Fact]
     public void The_mean_of_a_window_is_over_time_and_not_over_samples()
     {

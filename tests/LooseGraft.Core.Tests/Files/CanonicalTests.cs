@@ -25,9 +25,9 @@ public sealed class CanonicalTests
             WallReadings = [new WallReading("full", default, WallWork.Peak, new Watts(9)) { Without = [] }],
         };
         var text = Written(graft);
-        Assert.DoesNotContain("seating", text, StringComparison.Ordinal);
-        Assert.DoesNotContain("without", text, StringComparison.Ordinal);
-        Assert.Contains("\"budget\": 12.5\n", text.Replace(",\n", "\n", StringComparison.Ordinal), StringComparison.Ordinal);
+        Assert.DoesNotContain("seating", text);
+        Assert.DoesNotContain("without", text);
+        Assert.Contains("\"budget\": 12.5\n", text.Replace(",\n", "\n", StringComparison.Ordinal));
         Assert.Equal(text, Written(GraftFile.Read(Encoding.UTF8.GetBytes(text)).Graft!));
         Assert.Equal(graft with { Budget = new Money(12.5m) }, GraftFile.Read(Encoding.UTF8.GetBytes(text)).Graft);
     }

@@ -55,8 +55,8 @@ public sealed class FromVersion1Tests
         => Assert.All(Directory.EnumerateFiles(House.Root.Folder("src/LooseGraft.Core/Files/Upgrades")), file =>
         {
             var source = File.ReadAllText(file);
-            Assert.DoesNotContain("LooseGraft.Core.Model", source, StringComparison.Ordinal);
-            Assert.DoesNotContain("Codec", source, StringComparison.Ordinal);
+            Assert.DoesNotContain("LooseGraft.Core.Model", source);
+            Assert.DoesNotContain("Codec", source);
         });
 
     private static GraftFileResult Read(string text) => GraftFile.Read(Encoding.UTF8.GetBytes(text));

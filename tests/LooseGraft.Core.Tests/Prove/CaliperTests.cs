@@ -25,7 +25,7 @@ public sealed class CaliperTests
     [InlineData(5, 10, 0, "lines from 0 to 9")]
     [InlineData(5, 0, 10, "zero error")]
     public void Lines_a_caliper_does_not_have_are_refused_in_words(int main, int coincident, int zero, string words)
-        => Assert.Contains(words, new CaliperReading(CaliperScale.Find("tenth"), main, coincident, zero).Problem, StringComparison.Ordinal);
+        => Assert.Contains(words, new CaliperReading(CaliperScale.Find("tenth"), main, coincident, zero).Problem);
 
     [Fact]
     public void In_the_drawing_exactly_the_coincident_lines_meet()

@@ -44,8 +44,7 @@ public sealed class PracticeMeterTests
 
     [Fact]
     public async Task Ohms_with_power_on_come_with_a_warning()
-        => Assert.Contains("Power is applied", (await AskAsync("board", "header", 2, null, MeterMode.Ohms, PowerState.On, SwitchAct.AtRest)).Problem,
-            StringComparison.Ordinal);
+        => Assert.Contains("Power is applied", (await AskAsync("board", "header", 2, null, MeterMode.Ohms, PowerState.On, SwitchAct.AtRest)).Problem);
 
     [Fact]
     public async Task An_ordinary_hand_slips_now_and_then_and_the_same_seed_slips_alike()
@@ -61,8 +60,7 @@ public sealed class PracticeMeterTests
 
     [Fact]
     public async Task A_contact_the_board_does_not_have_is_answered_in_words()
-        => Assert.Contains("no such contact", (await AskAsync("board", "header", 9, null, MeterMode.VoltsDc, PowerState.On, SwitchAct.AtRest)).Problem,
-            StringComparison.Ordinal);
+        => Assert.Contains("no such contact", (await AskAsync("board", "header", 9, null, MeterMode.VoltsDc, PowerState.On, SwitchAct.AtRest)).Problem);
 
     private static Task<MeterAnswer> AskAsync(string part, string port, int red, int? black, MeterMode mode, PowerState power, SwitchAct act)
         => new PracticeMeter(Truth, 1, PracticeSlips.Steady)

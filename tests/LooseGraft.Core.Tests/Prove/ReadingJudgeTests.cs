@@ -113,7 +113,7 @@ public sealed class ReadingJudgeTests
         var port = Header("+5 V,+5 V standby,-12 V", evidence: Evidence.Diagram);
         foreach (var test in port.AllPins().Select(pin => ProbeTests.For(port, PartKind.Board, pin.Position)[0]))
         {
-            Assert.Contains("short", test.Caution, StringComparison.Ordinal);
+            Assert.Contains("short", test.Caution);
             Assert.Contains(test.Meanings, meaning => meaning.Judgement.Verdict == ReadingVerdict.Confirms);
             Assert.Contains(test.Meanings, meaning => meaning.Judgement.Verdict == ReadingVerdict.Contradicts);
         }
@@ -131,7 +131,7 @@ public sealed class ReadingJudgeTests
         Assert.Equal([false, true], review.Readings.Select(judged => judged.IsNewest));
         var finding = Assert.Single(review.Findings);
         Assert.Equal("PROVE-002", finding.Rule.Code);
-        Assert.Contains("0 V was read first and 5.01 V after", finding.Message, StringComparison.Ordinal);
+        Assert.Contains("0 V was read first and 5.01 V after", finding.Message);
         Assert.Equal(Severity.Check, finding.Severity);
     }
 

@@ -46,7 +46,7 @@ public sealed class SwitchTestTests
         ]);
         Assert.Equal([slip], test.Conflicting);
         Assert.Null(test.Is);
-        Assert.Contains("cannot all be true", test.Words(), StringComparison.Ordinal);
+        Assert.Contains("cannot all be true", test.Words());
     }
 
     [Fact]
@@ -90,7 +90,7 @@ public sealed class SwitchTestTests
         }.Where(side => side.Item3 is not null).Select(side => new LightReading(side.Item1, side.Item2, ReadingText.TryRead(side.Item3)!.Value));
         var test = LightTest.Of(1, 2, readings);
         Assert.Equal(plus, test.Plus);
-        Assert.Contains(words, test.Words, StringComparison.Ordinal);
+        Assert.Contains(words, test.Words);
     }
 
     [Fact]

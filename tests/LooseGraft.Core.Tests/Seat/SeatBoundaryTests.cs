@@ -195,9 +195,6 @@ public sealed class SeatBoundaryTests
     private static Graft Surveyed(params string[] lines)
         => Seated() with
         {
-            Seating = Seated().Seating with
-            {
-                Surveys = [Survey("board", ["h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", .. lines])],
-            }
+            Seating = Seated().Seating with { Surveys = [Survey("board", ["h1 left 5.0", "h1 rear 5.0", "h2 left 95.0", "h2 rear 5.0", .. lines])] }
         };
 }

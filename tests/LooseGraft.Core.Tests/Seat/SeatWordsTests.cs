@@ -15,7 +15,7 @@ public sealed class SeatWordsTests
         var finding = Only("SEAT-001", Seated(Tray(Mount("t1", 60, 40, 5, MountKind.Tab)), Board(Socket("panel header", 45, 30, PortFacing.Up))));
         Assert.Equal("The tab t1 stands under board where no hole is: it reaches 1 mm into solder near panel header and shorts it, at once or when a plug is pushed in.", finding.Message);
         Assert.Equal((Severity.Stop, Evidence.Measured), (finding.Severity, finding.Evidence));
-        Assert.StartsWith("flatten t1 or cut it off, with every board out of the shell", finding.Remedies[0], StringComparison.Ordinal);
+        Assert.StartsWith("flatten t1 or cut it off, with every board out of the shell", finding.Remedies[0]);
         Assert.Equal("/seating/planes/tray/mounts/t1", finding.Subject.Text);
     }
 
@@ -26,7 +26,7 @@ public sealed class SeatWordsTests
     [InlineData(MountKind.Tab, PlaneMaterial.Wood, "take t1 off")]
     public void The_cure_of_a_short_is_what_hands_can_do_with_it(MountKind kind, PlaneMaterial material, string cure)
         => Assert.StartsWith(
-            cure, Only("SEAT-001", Seated(Tray(Mount("t1", 60, 40, 5, kind)) with { Material = material })).Remedies[0], StringComparison.Ordinal);
+            cure, Only("SEAT-001", Seated(Tray(Mount("t1", 60, 40, 5, kind)) with { Material = material })).Remedies[0]);
 
     [Fact]
     public void A_verdict_is_no_better_than_the_place_it_rests_on()
@@ -51,7 +51,7 @@ public sealed class SeatWordsTests
             Seating = graft.Seating.WithPlane(
             "tray", plane => plane with { Material = material, Thickness = Mm(thickness), Behind = Mm(2) })
         };
-        Assert.Contains(because, Only("SEAT-005", graft).Message, StringComparison.Ordinal);
+        Assert.Contains(because, Only("SEAT-005", graft).Message);
     }
 
     [Theory]
@@ -62,7 +62,7 @@ public sealed class SeatWordsTests
     public void Glue_near_heat_and_ties_under_weight_are_told(MountMethod method, bool hot, bool heavy, string because)
     {
         var cooler = Box("cooler", 60, 40, 20, 20, 30, on: "board") with { IsHot = hot, IsHeavy = heavy };
-        Assert.Contains(because, Only("SEAT-005", Held(method).With(cooler)).Message, StringComparison.Ordinal);
+        Assert.Contains(because, Only("SEAT-005", Held(method).With(cooler)).Message);
         Assert.DoesNotContain(Review.Of(Held(MountMethod.ThroughBolt).With(cooler)).Findings, finding => finding.Rule.Code == "SEAT-005");
         Assert.DoesNotContain(
             Review.Of(Held(method).With(cooler with { IsHot = false, IsHeavy = false })).Findings, finding => finding.Rule.Code == "SEAT-005");
@@ -72,11 +72,9 @@ public sealed class SeatWordsTests
     public void The_lowest_thing_above_counts_and_a_whole_ceiling_stands_in_for_the_lid()
     {
         var tall = Box("cooler", 30, 30, 20, 20, 50);
-        Assert.Contains("under the lid only 45 mm is free: 5 mm too tall", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45) }).With(tall)).Message,
-            StringComparison.Ordinal);
+        Assert.Contains("under the lid only 45 mm is free: 5 mm too tall", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45) }).With(tall)).Message);
         var brace = new Ceiling("brace", new PlanRectangle(0, 40, 200, 5), Mm(30));
-        Assert.Contains("under brace only 30 mm is free", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45), Ceilings = [brace] }).With(tall)).Message,
-            StringComparison.Ordinal);
+        Assert.Contains("under brace only 30 mm is free", Only("SEAT-015", Seated(Tray() with { Lid = Mm(45), Ceilings = [brace] }).With(tall)).Message);
         var raised = new Ceiling("dome", new PlanRectangle(0, 0, 200, 160), Mm(60));
         Assert.DoesNotContain(
             Review.Of(Seated(Tray() with { Lid = Mm(45), Ceilings = [raised] }).With(tall)).Findings, finding => finding.Rule.Code == "SEAT-015");
@@ -86,7 +84,7 @@ public sealed class SeatWordsTests
     public void A_plug_under_a_lid_is_cured_by_one_that_turns()
     {
         var finding = Only("SEAT-015", Seated(Tray() with { Lid = Mm(30) }, Board(Socket("fan header", 50, 40, PortFacing.Up))));
-        Assert.Contains("plug in fan header stands 38.1 mm above tray", finding.Message, StringComparison.Ordinal);
+        Assert.Contains("plug in fan header stands 38.1 mm above tray", finding.Message);
         Assert.Equal("use a right-angle plug", finding.Remedies[0]);
     }
 
@@ -120,7 +118,7 @@ public sealed class SeatWordsTests
     public void A_detour_is_named_as_the_first_thing_to_cure()
     {
         var graft = Seated().With(Box("wall", 140, 20, 10, 130, 60)).With(Run(125, 60, 170, 60, 60));
-        Assert.StartsWith("another way:", Only("SEAT-016", graft).Remedies[0], StringComparison.Ordinal);
+        Assert.StartsWith("another way:", Only("SEAT-016", graft).Remedies[0]);
     }
 
     [Fact]
@@ -135,7 +133,7 @@ public sealed class SeatWordsTests
     public void A_stop_under_the_board_is_the_next_cut_and_leads_to_where_it_is_cured()
     {
         var cut = Review.Of(Seated(Tray(Mount("t1", 60, 40, 5, MountKind.Tab)))).NextCut;
-        Assert.StartsWith("Flatten t1", cut.Do, StringComparison.Ordinal);
+        Assert.StartsWith("Flatten t1", cut.Do);
         Assert.Equal(Stage.Seat, cut.Stage);
     }
 

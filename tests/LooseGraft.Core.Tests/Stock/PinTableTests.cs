@@ -67,9 +67,9 @@ public sealed class PinTableTests
             Evidence.Label);
         Assert.Empty(read.Pins);
         Assert.Equal(["Line 3", "Line 4", "Line 8", "Line 9"], read.Errors.Select(error => error.Split(':')[0]));
-        Assert.Contains("position 0, but header has 3", read.Errors[0], StringComparison.Ordinal);
-        Assert.Contains("“<script>” is not a signal", read.Errors[1], StringComparison.Ordinal);
-        Assert.Contains("position 2 again", read.Errors[2], StringComparison.Ordinal);
+        Assert.Contains("position 0, but header has 3", read.Errors[0]);
+        Assert.Contains("“<script>” is not a signal", read.Errors[1]);
+        Assert.Contains("position 2 again", read.Errors[2]);
     }
 
     private static IEnumerable<(int, string)> Pins(params string[][] rows)

@@ -20,7 +20,7 @@ public sealed class CircuitAnswersTests
     [InlineData(5, 4.81, 0.005, "too little")]
     [InlineData(5, 4.79, 0.005, "43 ohm")]
     public void A_light_needs_a_voltage_to_spare(double supply, double forward, double amps, string words)
-        => Assert.Contains(words, SmallCircuits.Light(V(supply), V(forward), A(amps)).Words, StringComparison.Ordinal);
+        => Assert.Contains(words, SmallCircuits.Light(V(supply), V(forward), A(amps)).Words);
 
     [Theory]
     [InlineData(4.26, 1)]
@@ -62,7 +62,7 @@ public sealed class CircuitAnswersTests
     {
         var answer = SmallCircuits.Fan(V(rated), A(running), V(fed), isBetweenRails: false);
         Assert.Equal(works, answer.Works);
-        Assert.Contains(words, Text(answer), StringComparison.Ordinal);
+        Assert.Contains(words, Text(answer));
     }
 
     // 5 · 9.1 / 13.8 is 3.297; the two side by side are 3.1 kilohm; 5 % of each move a third of it by a tenth.
@@ -88,7 +88,7 @@ public sealed class CircuitAnswersTests
             "Should the contact be 12 V after all, 12 mA flow and nothing is hurt.", "One for 0.5 W stays cool.",
             "Nearly every sense input takes 1 kilohm to ground for grounded; if the message stays, the contact was another.",
             "End sense contact, Resistor 1 kilohm, End ground");
-        Assert.Contains("usually 12", SwitchCircuits.SenseLink(V(0)).Words, StringComparison.Ordinal);
+        Assert.Contains("usually 12", SwitchCircuits.SenseLink(V(0)).Words);
         Assert.True(SwitchCircuits.SenseLink(V(0.5)).Works);
     }
 
@@ -131,7 +131,7 @@ public sealed class CircuitAnswersTests
     {
         var answer = SmallCircuits.HoldingRelay(V(5), new Ohms(125), V(5), A(0.1), A(10), A(3));
         Assert.Equal("The coil takes 40 mA of 5 V.", answer.Figures[0]);
-        Assert.Contains("below about 0.5 V the contact opens", answer.Figures[2], StringComparison.Ordinal);
+        Assert.Contains("below about 0.5 V the contact opens", answer.Figures[2]);
     }
 
     // 0.8 V of 3.3 V at 10 kilohm and 150 µF are 0.42 s; three times 100 kilohm and 150 µF are 45 s.
@@ -151,7 +151,7 @@ public sealed class CircuitAnswersTests
     [InlineData(0.5, "220 µF")]
     [InlineData(0.8, "330 µF")]
     public void The_next_capacitor_that_shops_sell_is_taken(double seconds, string words)
-        => Assert.StartsWith(words, SwitchCircuits.LatchingToMomentary(V(3.3), new Ohms(10e3), seconds).Words, StringComparison.Ordinal);
+        => Assert.StartsWith(words, SwitchCircuits.LatchingToMomentary(V(3.3), new Ohms(10e3), seconds).Words);
 
     [Theory]
     [InlineData(3.3, 10e3, 0.1, true)]
@@ -188,7 +188,7 @@ public sealed class CircuitAnswersTests
     [InlineData(2, 0, 1, "at least one fan")]
     [InlineData(2, 0.25, 0, "at least one fan")]
     public void A_string_of_fans_just_inside_and_just_outside(int count, double running, double header, string words)
-        => Assert.Contains(words, FanAndSoundCircuits.FanString(count, A(running), A(header)).Words, StringComparison.Ordinal);
+        => Assert.Contains(words, FanAndSoundCircuits.FanString(count, A(running), A(header)).Words);
 
     [Fact]
     public void A_string_of_fans_says_what_it_draws_and_how_many_there_may_be()
@@ -201,13 +201,13 @@ public sealed class CircuitAnswersTests
     [InlineData(0.015, "A sound transformer")]
     [InlineData(0, "above 0")]
     public void Hum_just_inside_and_just_outside(double amps, string words)
-        => Assert.Contains(words, FanAndSoundCircuits.GroundLoop(A(amps), 22, new Millimetres(400)).Words, StringComparison.Ordinal);
+        => Assert.Contains(words, FanAndSoundCircuits.GroundLoop(A(amps), 22, new Millimetres(400)).Words);
 
     [Fact]
     public void A_loud_loop_is_told_above_line_level()
     {
         // 10 A over a metre of 26 AWG at 0.134 ohm: 1.34 V.
-        Assert.Contains("drop 1340 mV, 13 dB above", FanAndSoundCircuits.GroundLoop(A(10), 26, new Millimetres(1000)).Figures[0], StringComparison.Ordinal);
+        Assert.Contains("drop 1340 mV, 13 dB above", FanAndSoundCircuits.GroundLoop(A(10), 26, new Millimetres(1000)).Figures[0]);
         Assert.False(FanAndSoundCircuits.GroundLoop(A(10), 26, new Millimetres(0)).Works);
     }
 
@@ -224,7 +224,7 @@ public sealed class CircuitAnswersTests
     [InlineData(5, 0, 300)]
     [InlineData(5, 0.003, 0)]
     public void A_pull_up_needs_all_its_figures(double volts, double amps, double speed)
-        => Assert.Contains("above 0", LogicLevels.OpenCollector(V(volts), A(amps), new Millimetres(1000), speed).Words, StringComparison.Ordinal);
+        => Assert.Contains("above 0", LogicLevels.OpenCollector(V(volts), A(amps), new Millimetres(1000), speed).Words);
 
     [Theory]
     [InlineData(5, 4.5, "A wire will do.")]
@@ -239,7 +239,7 @@ public sealed class CircuitAnswersTests
     [InlineData(3.3, 5.5, "A level shifter")]
     [InlineData(5, 0, "Levels are voltages above 0")]
     public void Levels_just_inside_and_just_outside(double driven, double made, string words)
-        => Assert.StartsWith(words, LogicLevels.OneWay(V(driven), V(made)).Words, StringComparison.Ordinal);
+        => Assert.StartsWith(words, LogicLevels.OneWay(V(driven), V(made)).Words);
 
     [Fact]
     public void The_series_is_that_of_the_standard()

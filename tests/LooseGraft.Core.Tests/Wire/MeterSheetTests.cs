@@ -73,8 +73,7 @@ public sealed class MeterSheetTests
     {
         var sheet = MeterSheet<LeadEnd>.For([(new LeadEnd(true, 1), new LeadEnd(false, 1)), (new LeadEnd(true, 2), new LeadEnd(false, 2)),
             (new LeadEnd(true, 2), new LeadEnd(false, 3))], []);
-        Assert.Equal(["this wire, whole and in its place", "two wires of one net, whole and in their places"],
-            sheet.Tests.Select(test => test.Because));
+        Assert.Equal(["this wire, whole and in its place", "two wires of one net, whole and in their places"], sheet.Tests.Select(test => test.Because));
     }
 
     [Fact]

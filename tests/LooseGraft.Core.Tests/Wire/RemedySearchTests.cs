@@ -43,8 +43,7 @@ public sealed class RemedySearchTests
         Assert.Equal(["take out the link between p/1 and p/2 in block"], Tried(graft).Single().Found.Select(remedy => remedy.Words));
 
         var lead = new Part("lead", "lead", PartKind.Lead) { Ports = [Port("near", "none,none"), Port("far", "none,none")], Links = [Link("near/1", "far/1")] };
-        var crossed = Assembled([Supply, lead, Part(PartKind.Drive, "drive", "+5 V,ground")],
-            "supply/1-lead.near/1", "lead.far/1-drive/1", "supply/2-drive/2");
+        var crossed = Assembled([Supply, lead, Part(PartKind.Drive, "drive", "+5 V,ground")], "supply/1-lead.near/1", "lead.far/1-drive/1", "supply/2-drive/2");
         Assert.DoesNotContain(Tried(crossed).SelectMany(tried => tried.Found), remedy => remedy.Words.Contains("link", StringComparison.Ordinal));
     }
 

@@ -12,8 +12,7 @@ public class SignalFactsTests
         var lights = SignalVocabulary.Standard.Entries.Where(entry => IsTwoEnded(entry)).GroupBy(entry => entry.Function).ToList();
         Assert.True(lights.Count >= 3);
         Assert.All(lights, ends => Assert.Equal([-1, 1], ends.Select(end => end.Polarity).Order()));
-        Assert.All(SignalVocabulary.Standard.Entries.Where(entry => !IsTwoEnded(entry)),
-            entry => Assert.Equal((0, null), (entry.Polarity, entry.Function)));
+        Assert.All(SignalVocabulary.Standard.Entries.Where(entry => !IsTwoEnded(entry)), entry => Assert.Equal((0, null), (entry.Polarity, entry.Function)));
     }
 
     private static bool IsTwoEnded(SignalEntry entry) => entry.Family == SignalFamily.Light || entry.Drive == SignalDrive.Bridge;

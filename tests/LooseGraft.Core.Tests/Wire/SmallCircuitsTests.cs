@@ -14,7 +14,7 @@ public sealed class SmallCircuitsTests
     public void A_light_gets_the_next_resistor_up_and_its_rating(double supply, double forward, double amps, string words, string figure)
     {
         var answer = SmallCircuits.Light(new Volts(supply), new Volts(forward), new Amps(amps));
-        Assert.StartsWith(words, answer.Words, StringComparison.Ordinal);
+        Assert.StartsWith(words, answer.Words);
         Assert.Contains(answer.Figures, line => line.Contains(figure, StringComparison.Ordinal));
     }
 
@@ -26,7 +26,7 @@ public sealed class SmallCircuitsTests
     {
         var answer = SmallCircuits.Light(new Volts(supply), new Volts(forward), new Amps(amps));
         Assert.False(answer.Works);
-        Assert.Contains(words, answer.Words, StringComparison.Ordinal);
+        Assert.Contains(words, answer.Words);
     }
 
     [Fact]
@@ -45,7 +45,7 @@ public sealed class SmallCircuitsTests
     {
         var answer = SmallCircuits.LightForLamp(new Volts(6.3), isAlternating: true, new Volts(2), new Amps(0.005));
         // Crest 6.3 · 1.414 − 0.7 = 8.21 V; (8.21 − 2) / 10 mA = 621 ohm.
-        Assert.StartsWith("680 ohm", answer.Words, StringComparison.Ordinal);
+        Assert.StartsWith("680 ohm", answer.Words);
         Assert.Contains(answer.Chain, piece => piece.Sort == CircuitPiece.Sorts.Diode);
         Assert.Contains(answer.Cautions, caution => caution.Contains("mains", StringComparison.Ordinal));
     }
@@ -75,7 +75,7 @@ public sealed class SmallCircuitsTests
     {
         var answer = SmallCircuits.HoldingRelay(new Volts(coil), new Ohms(ohms), new Volts(rail), new Amps(spare), new Amps(contact), new Amps(load));
         Assert.Equal(works, answer.Works);
-        Assert.Contains(words, string.Join(' ', [answer.Words, .. answer.Figures]), StringComparison.Ordinal);
+        Assert.Contains(words, string.Join(' ', [answer.Words, .. answer.Figures]));
         if (works) Assert.Contains(answer.Cautions, caution => caution.Contains("diode across the coil", StringComparison.Ordinal));
     }
 

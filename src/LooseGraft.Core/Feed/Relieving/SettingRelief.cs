@@ -41,7 +41,7 @@ internal static class SettingRelief
         var drives = limit.Counted.Select(term => term.Flow.Consumer).Distinct()
             .Where(part => graft.FindPart(part)?.Kind == PartKind.Drive)
             .SelectMany(part => graft.Loads.Where(load => load.Part == part)).ToArray();
-        if (drives.Length < 2 || drives.All(load => load.StartsInTurn) || trial.IsOver) yield break;
+        if (drives.Length < 2 || trial.IsOver) yield break;
         var edit = new StartInTurns([.. drives.Select(load => load.Id)]);
         if (trial.Helps(edit)) yield return new Relief($"Let {string.Join(", ", drives.Select(load => graft.NameOf(load.Part)))} start one after another", edit);
     }
