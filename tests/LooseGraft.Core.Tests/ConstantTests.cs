@@ -69,8 +69,7 @@ public sealed class ConstantTests
     {
         Supply Hanging(string? on, EfficiencyClass? known)
             => SmallSupply() with { Id = "hanging", Meant = on is null ? null : new MeantInput(on, "+12 V"), Class = known };
-        (double, double, double) At(Supply supply)
-            => Flows(Fed(SmallSupply()) with { Supplies = [SmallSupply(), supply] }).EfficiencyAt(supply, new Watts(60));
+        (double, double, double) At(Supply supply) => Flows(Fed(SmallSupply()) with { Supplies = [SmallSupply(), supply] }).EfficiencyAt(supply, new Watts(60));
         Assert.Equal(At(Hanging("supply", EfficiencyClass.Converter)), At(Hanging("supply", null)));
         Assert.Equal(At(Hanging(null, EfficiencyClass.Unlabelled)), At(Hanging(null, null)));
         Assert.NotEqual(At(Hanging("supply", null)), At(Hanging(null, null)));

@@ -86,8 +86,7 @@ public sealed class SlowFeed
     }
 
     /// <summary>What each rail of each supply gives, in amperes, by supply and rail.</summary>
-    public IEnumerable<(string Rail, double Amps)> Rails
-        => _outputs.Select(output => (output.Key, _network.Current(output.Value.Branch, _volts)));
+    public IEnumerable<(string Rail, double Amps)> Rails => _outputs.Select(output => (output.Key, _network.Current(output.Value.Branch, _volts)));
 
     /// <summary>What leaves each joined contact towards what is joined to it, in amperes; by port and position.</summary>
     public IEnumerable<(string Contact, double Amps)> Out

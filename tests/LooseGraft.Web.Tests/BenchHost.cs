@@ -94,8 +94,7 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
         return await browser.PostAsync(action, form);
     }
 
-    public static async Task<string> TokenAsync(HttpClient browser, string page)
-        => TokenPattern().Match(await browser.GetStringAsync(page)).Groups[1].Value;
+    public static async Task<string> TokenAsync(HttpClient browser, string page) => TokenPattern().Match(await browser.GetStringAsync(page)).Groups[1].Value;
 
     /// <summary>The text of a page as a reader sees it, near enough.</summary>
     public static async Task<string> TextAsync(HttpResponseMessage response) => WebUtility.HtmlDecode(await response.Content.ReadAsStringAsync());

@@ -201,8 +201,7 @@ public sealed class BinTests : IAsyncDisposable
         return (await FindAsync(name)).Key;
     }
 
-    private Task<int> GraftAsync(string name)
-        => _host.StoreAsync(store => store.AddAsync(Graft.Empty(name), Cancellation));
+    private Task<int> GraftAsync(string name) => _host.StoreAsync(store => store.AddAsync(Graft.Empty(name), Cancellation));
 
     private Task<SaveResult> TakeAsync(int graft, int revision, string key, int count)
         => _host.StoreAsync(store =>

@@ -204,8 +204,7 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(joints.Length - 1, (await host.GraftAsync(id)).Joints.Length);
     }
 
-    private async Task<string> SignalAsync(int id)
-        => (await host.GraftAsync(id)).FindPort(new PortId("kt31", "panel"))!.PinAt(7).Signal.Value.Name;
+    private async Task<string> SignalAsync(int id) => (await host.GraftAsync(id)).FindPort(new PortId("kt31", "panel"))!.PinAt(7).Signal.Value.Name;
 
     private async Task<int> StopsOnPanelAsync(int id)
         => Core.Review.Of(await host.GraftAsync(id)).Wire.Find("panel")!.Findings

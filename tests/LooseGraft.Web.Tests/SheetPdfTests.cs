@@ -30,8 +30,7 @@ public sealed class SheetPdfTests
     {
         using var stream = new MemoryStream(SheetPdf.Write(Square(400, 400)));
         using var pdf = PdfReader.Open(stream, PdfDocumentOpenMode.Import);
-        foreach (var page in pdf.Pages)
-            Assert.Contains(Reach(ContentReader.ReadContent(page)), length => Math.Abs(length - (100 * SheetPdf.Points)) < 0.05);
+        foreach (var page in pdf.Pages) Assert.Contains(Reach(ContentReader.ReadContent(page)), length => Math.Abs(length - (100 * SheetPdf.Points)) < 0.05);
     }
 
     [Fact]

@@ -25,16 +25,13 @@ public sealed class TableTests
     }
 
     [Fact]
-    public void An_inch_mark_inside_a_cell_is_no_quote()
-        => Assert.Equal(["13\" screen", "2"], CsvTable.Read("name,count\n13\" screen,2").Rows[1].Cells);
+    public void An_inch_mark_inside_a_cell_is_no_quote() => Assert.Equal(["13\" screen", "2"], CsvTable.Read("name,count\n13\" screen,2").Rows[1].Cells);
 
     [Fact]
-    public void Rows_are_told_by_the_line_they_stand_on()
-        => Assert.Equal([1, 4], CsvTable.Read("a\n\n\nb").Rows.Select(row => row.Line));
+    public void Rows_are_told_by_the_line_they_stand_on() => Assert.Equal([1, 4], CsvTable.Read("a\n\n\nb").Rows.Select(row => row.Line));
 
     [Fact]
-    public void Rows_may_be_shorter_than_the_heading()
-        => Assert.Equal([3, 1], CsvTable.Read("a,b,c\n1").Rows.Select(row => row.Cells.Count));
+    public void Rows_may_be_shorter_than_the_heading() => Assert.Equal([3, 1], CsvTable.Read("a,b,c\n1").Rows.Select(row => row.Cells.Count));
 
     [Theory]
     [InlineData("\"open\nand on", "a cell does not end")]

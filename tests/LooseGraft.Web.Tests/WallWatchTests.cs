@@ -98,6 +98,5 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
     [GeneratedRegex("name=\"id\" value=\"([0-9]+)\"")]
     private static partial Regex MeterKey();
 
-    private static async Task<string> TextAsync(HttpClient browser, string page)
-        => WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+    private static async Task<string> TextAsync(HttpClient browser, string page) => WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
 }

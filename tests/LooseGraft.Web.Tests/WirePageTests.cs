@@ -149,6 +149,5 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         return (id, $"/graft/{id}/wire?joint=panel", host.Browser());
     }
 
-    private async Task<JointReview> JointAsync(int id)
-        => Core.Review.Of(await host.GraftAsync(id)).Wire.Find("panel")!;
+    private async Task<JointReview> JointAsync(int id) => Core.Review.Of(await host.GraftAsync(id)).Wire.Find("panel")!;
 }

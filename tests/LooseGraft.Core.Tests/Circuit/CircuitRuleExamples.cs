@@ -37,8 +37,7 @@ internal static class CircuitRuleExamples
         return Assembled([Part(PartKind.Brick, "brick", brick), Part(PartKind.Board, "board", "+5 V,ground,identification")], wires[..brick.Split(',').Length]);
     }
 
-    private static Graft Behind(PartLink link)
-        => Assembled([Supply, Part(PartKind.Panel, "panel", "none,none", link)], "supply/1-panel/1", "supply/2-panel/2");
+    private static Graft Behind(PartLink link) => Assembled([Supply, Part(PartKind.Panel, "panel", "none,none", link)], "supply/1-panel/1", "supply/2-panel/2");
 
     private static Graft Driving(int contact)
     {

@@ -57,8 +57,7 @@ public sealed class CoilRulesTests
     [Fact]
     public void A_changeover_that_overlaps_joins_its_two_sides_for_a_moment()
     {
-        PartLink Contact(int one, bool isClosedAtRest, bool overlaps)
-            => Link(one, 2, LinkKind.Latching, "", "S1", isClosedAtRest) with { Overlaps = overlaps };
+        PartLink Contact(int one, bool isClosedAtRest, bool overlaps) => Link(one, 2, LinkKind.Latching, "", "S1", isClosedAtRest) with { Overlaps = overlaps };
 
         string Told(bool overlaps) => Words(Judge([Supply, Relay(Contact(1, true, overlaps), Contact(3, false, overlaps))],
             "supply/1-relay/1", "supply/3-relay/3").Hard());

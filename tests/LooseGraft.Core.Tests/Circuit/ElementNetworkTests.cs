@@ -79,8 +79,7 @@ public sealed class ElementNetworkTests
         _ => across / link.Figures.Resistance!.Value.Value,
     };
 
-    private static Part Box(IEnumerable<PartLink> links)
-        => Part(PartKind.Panel, "box", string.Join(',', Enumerable.Repeat("none", Nodes)), [.. links]);
+    private static Part Box(IEnumerable<PartLink> links) => Part(PartKind.Panel, "box", string.Join(',', Enumerable.Repeat("none", Nodes)), [.. links]);
 
     private static Gen<PartLink[]> AnyNetwork =>
         from links in Gen.Select(Gen.Int[1, Nodes], Gen.Int[1, Nodes - 1], Gen.OneOf(LinkKind.Resistor, LinkKind.Diode, LinkKind.Light, LinkKind.Coil),

@@ -47,8 +47,7 @@ public sealed class NetStateTests
             Assert.Equal(before, Words(open));
         });
 
-    private static Netlist Made(int seed)
-        => WireStage.Review(GraftFile.Read(Encoding.UTF8.GetBytes(GraftMaker.Make(seed))).Graft!).Circuit.Netlist;
+    private static Netlist Made(int seed) => WireStage.Review(GraftFile.Read(Encoding.UTF8.GetBytes(GraftMaker.Make(seed))).Graft!).Circuit.Netlist;
 
     [Fact]
     public void Every_two_that_act_on_a_net_are_a_pair_to_judge()

@@ -23,6 +23,5 @@ public sealed class PartJoinsTests
     public void A_link_to_a_contact_that_is_not_there_joins_nothing(int one, int other)
         => Assert.Empty(Joins(Part(PartKind.Board, "board", "none,none,none,none", Link(one, other))));
 
-    private static IEnumerable<(int One, int Other, JoinKind Kind)> Joins(Part part)
-        => Wired([part]).Joins.Select(join => (join.One, join.Other, join.Kind));
+    private static IEnumerable<(int One, int Other, JoinKind Kind)> Joins(Part part) => Wired([part]).Joins.Select(join => (join.One, join.Other, join.Kind));
 }

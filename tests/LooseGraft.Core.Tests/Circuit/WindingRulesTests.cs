@@ -187,6 +187,5 @@ public sealed class WindingRulesTests
         Assert.Empty(Judge([Winding(figures), lamp]));
     }
 
-    private static Part Winding(string figures = "6.3 V 0.5 A isolated")
-        => Part(PartKind.Other, "winding", "none,none", Link(1, 2, LinkKind.Winding, figures));
+    private static Part Winding(string figures = "6.3 V 0.5 A isolated") => Part(PartKind.Other, "winding", "none,none", Link(1, 2, LinkKind.Winding, figures));
 }

@@ -33,6 +33,9 @@ public sealed class BearingTests
             Loads = [Hung("card", "card", "supply").At(new PortId("board", "slot")) with { Draws = [Draw("+12 V", amps)] }],
         };
         Assert.Equal(weight, WorstAt(graft, "/parts/board/ports/slot", "all rails"));
+        // Of what its maker says nothing is left to be found.
+        Assert.Equal(weight is null ? [] : ["choose a part that takes less"], Review.Of(graft).Findings
+            .Where(finding => finding.Rule.Code == "FEED-013" && finding.Severity >= Severity.Fix).Select(finding => finding.Remedies[0]));
     }
 
     [Theory]
@@ -45,7 +48,11 @@ public sealed class BearingTests
     [InlineData("card-slot-1", 9.9, null)]
     [InlineData("card-slot-1", 10.1, Severity.Fix)]
     public void A_card_in_its_slot_is_held_against_what_such_a_slot_gives(string kind, double watts, Severity? weight)
-        => Assert.Equal(weight, WorstAt(InSlot(kind, watts), "/parts/board/ports/far", "all rails"));
+    {
+        Assert.Equal(weight, WorstAt(InSlot(kind, watts), "/parts/board/ports/far", "all rails"));
+        if (weight is not null)
+            Assert.StartsWith("find what its maker says", Review.Of(InSlot(kind, watts)).Findings.First(finding => finding.Rule.Code == "FEED-013").Remedies[0]);
+    }
 
     [Fact]
     public void The_slot_in_the_tree_shows_what_it_gives_over_all_its_rails()

@@ -151,6 +151,7 @@ public sealed class FeedEditsTests
         Assert.Equal([("drives, plug 1", Gender.Female), ("drives, plug 2", Gender.Male)], after.Parts[0].Ports.Select(port => (port.Name, port.Gender)));
         Assert.Equal(after.Parts[0].Ports.Select(port => port.Id), Assert.Single(after.Supplies[0].Leads).Plugs.Select(plug => plug.Port!));
         Assert.Equal("drives", new AddSupplyLead("supply", new SupplyLead("s", "drives") { Plugs = [new SupplyPlug("a", drive)] }).Apply(graft).Parts[0].Ports[0].Name);
+        Assert.Equal(("1 lead", "0 leads"), (new RemoveSupplyLead("supply", "s").Standing(after), new AddSupplyLead("gone", new SupplyLead("s", "s")).Standing(after)));
         Assert.Equal(graft, new AddSupplyLead("gone", new SupplyLead("s", "drives")).Apply(graft));
     }
 

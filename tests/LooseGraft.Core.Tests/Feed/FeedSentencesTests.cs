@@ -157,6 +157,13 @@ public sealed class FeedSentencesTests
     }
 
     [Fact]
+    public void Of_readings_that_nothing_explains_the_furthest_off_is_told()
+    {
+        var graft = Fed(SmallSupply() with { Class = EfficiencyClass.Lossless }, Draw("+12 V", 6)) with { WallReadings = [Full("a", 60), Full("b", 73)] };
+        Assert.StartsWith("The wall reading “a” means 60 W", Assert.Single(Said(graft, "FEED-018")));
+    }
+
+    [Fact]
     public void What_another_supply_has_more_of_is_what_it_has_more_of()
     {
         const string usual = "Retail supply, 450 W, bronze class";

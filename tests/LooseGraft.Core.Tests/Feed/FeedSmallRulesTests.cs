@@ -66,7 +66,8 @@ public sealed class FeedSmallRulesTests
     [Fact]
     public void A_converter_whose_inlet_is_joined_to_nothing_hangs_on_the_wall()
     {
-        var graft = Fed(SmallSupply(), Draw("+5 V", 1)).WithPart("supply", part => part with { Kind = PartKind.Converter, Ports = [Header("+12 V,ground")] });
+        var graft = Fed(SmallSupply() with { Rails = [new Rail(Signal("+5 V"), Limit(5))], Combined = [] }, Draw("+5 V", 1))
+            .WithPart("supply", part => part with { Kind = PartKind.Converter, Ports = [Header("+12 V,ground")] });
         graft = graft with { Supplies = [.. graft.Supplies, SmallSupply() with { Id = "other", Part = "other" }] };
         Assert.Null(Review.Of(graft).Feed.Supplies[0].Into);
     }
@@ -94,6 +95,23 @@ public sealed class FeedSmallRulesTests
         graft = graft with { Supplies = [SmallSupply() with { Id = "first", Leads = [Thin("cpu-power-4")] }, .. graft.Supplies] };
         Assert.Equal([.. own, "supply itself", "a of string, 4-position 12 V power, of supply"],
             FreePlaces.Of(graft, Review.Of(graft).Feed, graft.Supplies[1]).Select(place => place.Name));
+    }
+
+    [Fact]
+    public void Too_much_on_the_way_back_is_told_whatever_else_is_too_much()
+    {
+        // Two rails of 4.2 A each come back by one contact of 6 A; one of them gives 4 A.
+        var graft = Fed(SmallSupply() with { Rails = [new Rail(Signal("+12 V"), Limit(4)), new Rail(Signal("+5 V"), Limit(9))], Combined = [], Total = null },
+            Draw("+12 V", 4.2), Draw("+5 V", 4.2));
+        Port Port(string id, Gender gender) => Header("+12 V,+5 V,ground", "power-block", gender) with { Id = id, Name = id };
+        graft = graft with
+        {
+            Parts = [graft.Parts[0] with { Ports = [Port("plug", Gender.Female)] }, graft.Parts[1] with { Ports = [Port("main", Gender.Male)] }],
+            Joints = [Straight("supply/plug", "board/main")],
+        };
+        string[] told = [.. Review.Of(graft).Findings.Where(finding => finding is { Rule.Code: "FEED-001" or "FEED-012", Severity: Severity.Fix })
+            .Select(finding => finding.Message.Split(':')[0])];
+        Assert.Equal(["supply, +12 V", "supply, ground at plug of supply"], told);
     }
 
     [Fact]

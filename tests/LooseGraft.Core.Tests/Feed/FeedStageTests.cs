@@ -81,8 +81,7 @@ public sealed class FeedStageTests
             var (before, after) = (Limits(draws), Limits([.. draws, more]));
             for (var index = 0; index < before.Length; index++)
             {
-                foreach (var loadCase in Enum.GetValues<LoadCase>())
-                    Assert.True(after[index].In(loadCase).Left.Low <= before[index].In(loadCase).Left.Low);
+                foreach (var loadCase in Enum.GetValues<LoadCase>()) Assert.True(after[index].In(loadCase).Left.Low <= before[index].In(loadCase).Left.Low);
                 Assert.True(after[index].In(LoadCase.Peak).Verdict >= before[index].In(LoadCase.Peak).Verdict);
             }
         });

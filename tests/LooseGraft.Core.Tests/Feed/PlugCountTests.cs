@@ -28,7 +28,8 @@ public sealed class PlugCountTests
         var own = graft.WithSupply("supply", supply => supply with
         {
             Leads = [new SupplyLead("s", "string") { Plugs = [.. "ab".Select(name => new SupplyPlug($"{name}", drive.Ports[0].Type))] }],
-        }) with { Parts = [.. graft.Parts, drive, drive with { Id = "drive-2" }, drive with { Id = "drive-3" }] };
+        }) with
+        { Parts = [.. graft.Parts, drive, drive with { Id = "drive-2" }, drive with { Id = "drive-3" }] };
         Assert.Equal(["s/a", "s/b", null], Review.Of(own).Feed.Plugs.Served(own).Select(served => served.Plug?.Name));
     }
 

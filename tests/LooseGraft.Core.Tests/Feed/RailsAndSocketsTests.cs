@@ -119,6 +119,12 @@ public sealed class RailsAndSocketsTests
         });
         var edited = new RelabelSupply("supply", new Supply("", "") { Rails = [new Rail(Signal("+12 V"), Limit(14)) { Label = "12V1" }] }).Apply(graft);
         var after = edited.Supplies[0];
+        var meant = edited with
+        {
+            Loads = [Hung("a", "board", "supply") with { Meant = new MeantWay("supply") { Rail = "12V1" } },
+            Hung("b", "board", "supply") with { Meant = new MeantWay("supply") { Rail = "gone" } }]
+        };
+        Assert.Equal(["12V1", null], new RelabelSupply("supply", after).Apply(meant).Loads.Select(load => load.Meant!.Rail));
         Assert.Equal(("by hand", 1), (after.Rails[0].Limit.Note, after.Rails.Length));
         Assert.Equal(["12V1"], after.Leads.SelectMany(lead => lead.Rails));
         Assert.Empty(after.Combined);

@@ -96,6 +96,17 @@ public sealed class ReliefTests
         if (moves) Assert.NotEqual(FeedVerdict.DoesNotCarry, Limit(found[0].Edit!.Apply(graft), "+12 V at plug of supply").In(LoadCase.Peak).Verdict);
     }
 
+    [Fact]
+    public void What_takes_too_long_ends_after_a_few_tries()
+    {
+        // Seven drives of which any one may go to the free plug; four are tried however long it takes.
+        var graft = Splitters(6, 0.45);
+        graft = graft with { Parts = [graft.Parts[0] with { Ports = [Usual("plug", Gender.Female), Usual("spare", Gender.Female)] }, .. graft.Parts.Skip(1)] };
+        Assert.Equal((7, ReliefSearch.LeastTried), (Moves(isLate: false), Moves(isLate: true)));
+
+        int Moves(bool isLate) => Of(graft, "+5 V at plug of supply", isLate: isLate).Count(relief => relief.Edit is MoveJoint);
+    }
+
     private static Port Other(string rail)
     {
         var port = Usual("spare", Gender.Female);
@@ -167,10 +178,10 @@ public sealed class ReliefTests
         };
     }
 
-    private static ImmutableArray<Relief> Of(Graft graft, string name, LoadCase loadCase = LoadCase.Peak)
+    private static ImmutableArray<Relief> Of(Graft graft, string name, LoadCase loadCase = LoadCase.Peak, bool isLate = false)
     {
         var review = Review.Of(graft);
-        return ReliefSearch.Of(graft, review.Wire, review.Feed, "supply", Limit(graft, name, review.Feed), loadCase, default);
+        return ReliefSearch.Of(graft, review.Wire, review.Feed, "supply", Limit(graft, name, review.Feed), loadCase, new CancellationToken(isLate));
     }
 
     private static FeedLimit Limit(Graft graft, string name, FeedReview? feed = null)

@@ -15,8 +15,7 @@ namespace LooseGraft.Core.Tests.Feed;
 public sealed class SlowFeedTests
 {
     [Fact]
-    public void What_each_rail_gives_and_each_contact_passes_is_what_the_dense_solution_says()
-        => Gen.Int[0, int.MaxValue].Hold(Agree, iter: 500);
+    public void What_each_rail_gives_and_each_contact_passes_is_what_the_dense_solution_says() => Gen.Int[0, int.MaxValue].Hold(Agree, iter: 500);
 
     private static void Agree(int seed)
     {

@@ -70,6 +70,9 @@ public sealed class WallTests
         var (mean, often, highest) = log.Window(DateTimeOffset.MinValue, DateTimeOffset.MaxValue)!.Value;
         Assert.Equal(150, mean.Value, 1);
         Assert.Equal((200, 200), (often.Value, highest.Value));
+        double Highest(double from, double to)
+            => log.Window(DateTimeOffset.UnixEpoch.AddSeconds(from), DateTimeOffset.UnixEpoch.AddSeconds(to))!.Value.Highest.Value;
+        Assert.Equal((100, 200, 100), (Highest(0, 10), Highest(0, 10.001), Highest(10, 10)));
         Assert.Null(log.Window(DateTimeOffset.MaxValue, DateTimeOffset.MaxValue));
     }
 

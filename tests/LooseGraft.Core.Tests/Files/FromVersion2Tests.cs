@@ -70,8 +70,7 @@ public sealed class FromVersion2Tests
         var result = GraftFile.Read(bytes);
         Assert.Empty(result.Errors);
         var (before, after) = (Values(bytes), Values(GraftFile.Write(result.Graft!)));
-        foreach (var same in before.GroupBy(value => value))
-            Assert.True(after.Count(value => value == same.Key) >= same.Count(), $"{same.Key} was lost");
+        foreach (var same in before.GroupBy(value => value)) Assert.True(after.Count(value => value == same.Key) >= same.Count(), $"{same.Key} was lost");
     }
 
     private static List<string> Values(byte[] document)

@@ -25,16 +25,14 @@ public sealed class KeepingTests
     [InlineData("\"budget\":0.00", "\"budget\": 0")]
     [InlineData("\"currency\":\"EUR\"", "\"name\": \"x\",\n  \"donor\"")]
     [InlineData("\"aim\":\"two\\nlines — and a dash\"", "\"aim\": \"two\\nlines — and a dash\"")]
-    public void A_file_is_written_in_one_tidy_way(string written, string tidied)
-        => Assert.Contains(tidied, Tidied(written));
+    public void A_file_is_written_in_one_tidy_way(string written, string tidied) => Assert.Contains(tidied, Tidied(written));
 
     [Theory]
     [InlineData("-0.0", "0")]
     [InlineData("1e2", "100")]
     [InlineData("{\"low\":1,\"likely\":1.0,\"high\":1}", "1")]
     [InlineData("{\"low\":0.5,\"likely\":1,\"high\":2}", "{\"low\":0.5,\"likely\":1,\"high\":2}")]
-    public void A_figure_is_written_in_one_tidy_way(string written, string tidied)
-        => Assert.Contains($"\"idleAmps\":{tidied},", Tidied(Drawing(written)));
+    public void A_figure_is_written_in_one_tidy_way(string written, string tidied) => Assert.Contains($"\"idleAmps\":{tidied},", Tidied(Drawing(written)));
 
     [Theory]
     [InlineData("{\"low\":1,\"likely\":2}", "$.loads[0].draws[0].idleAmps.high")]

@@ -21,8 +21,7 @@ public class SubjectTests
     }
 
     [Fact]
-    public void No_two_kinds_share_a_text()
-        => Assert.Equal(Kinds.Length, Kinds.Select(kind => Sample(kind, "same").Text).Distinct().Count());
+    public void No_two_kinds_share_a_text() => Assert.Equal(Kinds.Length, Kinds.Select(kind => Sample(kind, "same").Text).Distinct().Count());
 
     [Theory]
     [InlineData(null)]

@@ -21,8 +21,7 @@ public sealed partial class HouseTests
     [InlineData("Findings", new[] { "Circuit", "Files" })]
     [InlineData("Files", new[] { "Findings", "Circuit" })]
     [InlineData("Circuit", new[] { "Files" })]
-    public void Foundations_do_not_look_up(string below, string[] above)
-        => Assert.Empty(Looking(below, above.Concat(Verbs)));
+    public void Foundations_do_not_look_up(string below, string[] above) => Assert.Empty(Looking(below, above.Concat(Verbs)));
 
     [Fact]
     public void Stages_only_look_back()

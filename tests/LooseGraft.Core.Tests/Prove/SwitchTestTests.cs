@@ -102,8 +102,7 @@ public sealed class SwitchTestTests
 
     private static SwitchTest Answer(SwitchTest test, Func<int, int, SwitchAct, bool> joins)
     {
-        while (test.Next is { } next)
-            test = SwitchTest.Of(test.Legs, test.Readings.Add(next with { Joined = joins(next.One, next.Other, next.Act) }));
+        while (test.Next is { } next) test = SwitchTest.Of(test.Legs, test.Readings.Add(next with { Joined = joins(next.One, next.Other, next.Act) }));
         return test;
     }
 

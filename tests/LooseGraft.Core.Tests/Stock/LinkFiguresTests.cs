@@ -17,8 +17,7 @@ public sealed class LinkFiguresTests
     [InlineData("12 V 2 A 90 %", "12 V, 2 A, 90 %")]
     [InlineData("0.3 s", "0.3 s")]
     [InlineData("300ms", "0.3 s")]
-    public void What_is_printed_on_an_element_is_read_as_people_type_it(string text, string words)
-        => Assert.Equal(words, LinkFiguresText.TryRead(text)!.Words);
+    public void What_is_printed_on_an_element_is_read_as_people_type_it(string text, string words) => Assert.Equal(words, LinkFiguresText.TryRead(text)!.Words);
 
     [Theory]
     [InlineData("12 V 5 V")]

@@ -8,12 +8,10 @@ namespace LooseGraft.Core.Tests.Stock;
 public sealed class PinTableTests
 {
     [Fact]
-    public void Signals_alone_are_taken_in_order()
-        => Assert.Equal([(1, "+12 V"), (2, "ground"), (3, "unknown")], Pins(["+12"], ["GND"], [""]));
+    public void Signals_alone_are_taken_in_order() => Assert.Equal([(1, "+12 V"), (2, "ground"), (3, "unknown")], Pins(["+12"], ["GND"], [""]));
 
     [Fact]
-    public void Positions_may_jump_and_what_follows_counts_on_from_there()
-        => Assert.Equal([(2, "+5 V"), (3, "ground")], Pins(["2", "5 V"], ["ground"]));
+    public void Positions_may_jump_and_what_follows_counts_on_from_there() => Assert.Equal([(2, "+5 V"), (3, "ground")], Pins(["2", "5 V"], ["ground"]));
 
     [Fact]
     public void A_heading_is_passed_over_only_where_it_stands_first()

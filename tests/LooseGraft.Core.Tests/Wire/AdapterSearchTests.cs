@@ -64,8 +64,7 @@ public sealed class AdapterSearchTests
     }
 
     [Fact]
-    public void No_chain_leads_from_a_fan_to_a_sound_header()
-        => Assert.Empty(Find("audio-header", "fan-4", Adapter.Sold));
+    public void No_chain_leads_from_a_fan_to_a_sound_header() => Assert.Empty(Find("audio-header", "fan-4", Adapter.Sold));
 
     [Fact]
     public void The_chains_found_are_those_that_trying_all_of_them_finds()

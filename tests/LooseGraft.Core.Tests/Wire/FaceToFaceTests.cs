@@ -15,8 +15,7 @@ public sealed class FaceToFaceTests
         "+12 V", "+5 V", "+5 V standby", "-12 V", "ground", "power-switch", "fan-tacho", "fan-control", "supply-on",
         "power-good", "serial-transmit", "serial-receive", "usb1-data+", "usb1-data-", "line-left", "a name");
 
-    private static readonly Gen<PartKind> AnyKind = OneOf(
-        PartKind.Board, PartKind.Supply, PartKind.Drive, PartKind.Fan, PartKind.Other, PartKind.Card);
+    private static readonly Gen<PartKind> AnyKind = OneOf(PartKind.Board, PartKind.Supply, PartKind.Drive, PartKind.Fan, PartKind.Other, PartKind.Card);
 
     private static Gen<T> OneOf<T>(params T[] values) => Gen.Int[0, values.Length - 1].Select(index => values[index]);
 

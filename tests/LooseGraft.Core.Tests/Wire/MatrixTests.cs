@@ -49,8 +49,7 @@ public sealed class MatrixTests
     public void A_matrix_without_keys_wants_no_lines() => Assert.Equal(0, MatrixScan.Of(new KeyMatrix(2, 3)).FewestLines);
 
     [Fact]
-    public void Rows_are_read_in_scan_order_with_their_gaps()
-        => Assert.Equal(["c", null], MatrixScan.Of(Four.With(2, 2, "")).Steps[1].Keys);
+    public void Rows_are_read_in_scan_order_with_their_gaps() => Assert.Equal(["c", null], MatrixScan.Of(Four.With(2, 2, "")).Steps[1].Keys);
 
     [Fact]
     public void The_fewest_lines_are_those_that_trying_every_shape_finds()

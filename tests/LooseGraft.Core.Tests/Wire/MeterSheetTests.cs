@@ -207,8 +207,7 @@ public sealed class MeterSheetTests
         foreach (var (one, other) in Ends(from, true).Concat(Ends(to, false)))
         {
             if (IsUsed(wires, one) && IsUsed(wires, other))
-                yield return ($"{one} touches {other}",
-                    new LeadNets<LeadEnd>([.. wires.Select(wire => wire.Ends), (one, other)]));
+                yield return ($"{one} touches {other}", new LeadNets<LeadEnd>([.. wires.Select(wire => wire.Ends), (one, other)]));
         }
     }
 

@@ -105,8 +105,7 @@ public sealed class PartLeadTests
     }
 
     [Fact]
-    public void A_lead_that_nothing_is_joined_to_can_wait()
-        => Assert.DoesNotContain(Review.Of(Between() with { Joints = [] }).Findings, IsUntested);
+    public void A_lead_that_nothing_is_joined_to_can_wait() => Assert.DoesNotContain(Review.Of(Between() with { Joints = [] }).Findings, IsUntested);
 
     [Fact]
     public void Every_line_read_and_right_lets_its_joints_go()

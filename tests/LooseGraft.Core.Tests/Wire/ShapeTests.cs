@@ -36,8 +36,7 @@ public sealed class ShapeTests
         => Gen.Int[1, 8].Select(Gen.Int[1, 20], Gen.Enum<Numbering>()).Hold((rows, columns, numbering) =>
         {
             var grid = new PortGrid(Port("pin-header", rows, columns) with { OwnNumbering = numbering });
-            for (var position = 1; position <= rows * columns; position++)
-                Assert.Equal(position, grid.PositionAt(grid[position]));
+            for (var position = 1; position <= rows * columns; position++) Assert.Equal(position, grid.PositionAt(grid[position]));
             Assert.Null(grid.PositionAt(new Cell(-1, 0)));
             Assert.Null(grid.PositionAt(new Cell(0, columns)));
         });

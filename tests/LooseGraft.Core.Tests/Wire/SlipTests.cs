@@ -74,8 +74,7 @@ public sealed class SlipTests
         string[] usual = [.. ConnectorTypes.Find("usb2-header")!.Pinout];
         string[] own = [usual[0], usual[2], usual[1], .. usual[3..]];
         string[] sound = [.. ConnectorTypes.Find("audio-header")!.Pinout];
-        Severity? Told(Port header, Port plug)
-            => Review.Of(Joined(header, plug)).Findings.FirstOrDefault(finding => finding.Rule.Code == "WIRE-034")?.Severity;
+        Severity? Told(Port header, Port plug) => Review.Of(Joined(header, plug)).Findings.FirstOrDefault(finding => finding.Rule.Code == "WIRE-034")?.Severity;
         Assert.Equal(Severity.Note, Told(Keyed("usb2-header", Gender.Male, usual), Keyed("usb2-header", Gender.Female, usual)));
         Assert.NotEqual(Severity.Note, Told(Keyed("usb2-header", Gender.Male, own), Keyed("usb2-header", Gender.Female, usual)));
         Assert.NotEqual(Severity.Note, Told(Keyed("usb2-header", Gender.Male, usual), Keyed("usb2-header", Gender.Female, own)));

@@ -38,8 +38,7 @@ public sealed class ReducedNetworkTests
     [InlineData(-0.1)]
     [InlineData(double.NaN)]
     [InlineData(double.PositiveInfinity)]
-    public void A_conductor_without_resistance_is_refused(double ohms)
-        => Assert.Throws<ArgumentOutOfRangeException>(() => Of(2, (0, 1, ohms)));
+    public void A_conductor_without_resistance_is_refused(double ohms) => Assert.Throws<ArgumentOutOfRangeException>(() => Of(2, (0, 1, ohms)));
 
     [Theory]
     [InlineData(ReducedNetwork.MostCore, true)]
