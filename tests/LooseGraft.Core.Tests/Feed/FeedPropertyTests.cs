@@ -123,6 +123,8 @@ public sealed class FeedPropertyTests
         var graft = Fed(SmallSupply()).WithPart("board", part => part with { Ports = [Header("+12 V,ground", "power-block")] }) with { Loads = [] };
         Assert.Contains("FEED-024", Review.Of(graft).Findings.Select(finding => finding.Rule.Code));
         Assert.Equal("board", Assert.Single(Review.Of(graft).Feed.Uncounted).Id);
+        var other = graft with { Loads = [Hung("other", "supply", "supply") with { Draws = [Draw("+12 V", 1)] }, Hung("load", "board", "supply")] };
+        Assert.Equal("board", Assert.Single(Review.Of(other).Feed.Uncounted).Id);
         var said = new TakeUsualDraws("board", PartTemplate.All.First(template => template.Id == "board-mini-itx")).Apply(graft);
         Assert.Empty(Review.Of(said).Feed.Uncounted);
         // What is known is not written over, and without a supply there is no sum to be left out of.

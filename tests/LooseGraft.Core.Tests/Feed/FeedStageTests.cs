@@ -72,6 +72,9 @@ public sealed class FeedStageTests
     {
         var supply = SmallSupply() with { Rails = [new Rail(Signal("-12 V"), Bench.Limit(0.5))], Combined = [], Total = null };
         Assert.Equal(3.6, Limit(Fed(supply, Draw("-12 V", 0.3)), "-12 V").In(LoadCase.Peak).Used.Likely.Value, 9);
+        // In all it adds to what the others give.
+        supply = SmallSupply() with { Rails = [.. SmallSupply().Rails, .. supply.Rails] };
+        Assert.Equal(15.6, Limit(Fed(supply, Draw("-12 V", 0.3), Draw("+12 V", 1)), "in all").In(LoadCase.Peak).Used.Likely.Value, 9);
     }
 
     [Fact]

@@ -51,7 +51,8 @@ public sealed class RailsAndSocketsTests
         var review = Review.Of(graft);
         Assert.Equal(counted, review.Feed.Flows.All.Single(flow => flow.Subject.Text.EndsWith("processor", StringComparison.Ordinal)).Rail.Name);
         Assert.Equal(isTold, review.Findings.Any(finding
-            => finding is { Rule.Code: "FEED-025", Severity: Severity.Check, Subject.Text: "/supplies/supply/strings/processor" }));
+            => finding is { Rule.Code: "FEED-025", Severity: Severity.Check, Subject.Text: "/supplies/supply/strings/processor" }
+                && finding.Message.Contains("hangs on 12V1 or 12V2;")));
     }
 
     [Fact]
@@ -116,6 +117,7 @@ public sealed class RailsAndSocketsTests
         var graft = Machine(6, 3).WithSupply("supply", supply => supply with
         {
             Rails = [supply.Rails[0] with { Limit = new(new Amps(14), Evidence.Measured, "by hand") }, supply.Rails[1]],
+            Leads = [supply.Leads[0] with { RailWires = [new RailWires("12V1", 1), new RailWires("12V2", 1), new RailWires("ground", 3)] }, supply.Leads[1]],
         });
         var edited = new RelabelSupply("supply", new Supply("", "") { Rails = [new Rail(Signal("+12 V"), Limit(14)) { Label = "12V1" }] }).Apply(graft);
         var after = edited.Supplies[0];
@@ -127,6 +129,7 @@ public sealed class RailsAndSocketsTests
         Assert.Equal(["12V1", null], new RelabelSupply("supply", after).Apply(meant).Loads.Select(load => load.Meant!.Rail));
         Assert.Equal(("by hand", 1), (after.Rails[0].Limit.Note, after.Rails.Length));
         Assert.Equal(["12V1"], after.Leads.SelectMany(lead => lead.Rails));
+        Assert.Equal(["12V1", "ground"], after.Leads[0].RailWires.Select(few => few.Rail));
         Assert.Empty(after.Combined);
     }
 
