@@ -16,8 +16,9 @@ internal static class HeldDraw
             // A setting is too slow for milliseconds.
             Spike = draw.Spike ?? draw.Peak,
         } : draw;
+        if (!draw.HoldsPower) return held;
         var (made, given) = (Math.Abs(VoltsOf(draw)), Math.Abs(rail.Voltage.Value));
-        return !draw.HoldsPower || made == given || given == 0 ? held : held with
+        return made == given || given == 0 ? held : held with
         {
             Idle = At(held.Idle),
             Typical = At(held.Typical),

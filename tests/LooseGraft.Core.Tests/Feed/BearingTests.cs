@@ -51,7 +51,8 @@ public sealed class BearingTests
     {
         Assert.Equal(weight, WorstAt(InSlot(kind, watts), "/parts/board/ports/far", "all rails"));
         if (weight is not null)
-            Assert.StartsWith("find what its maker says", Review.Of(InSlot(kind, watts)).Findings.First(finding => finding.Rule.Code == "FEED-013").Remedies[0]);
+            Assert.StartsWith("find what its maker says",
+                Review.Of(InSlot(kind, watts)).Findings.First(finding => finding.Rule.Code == "FEED-013").Remedies[0]);
     }
 
     [Fact]

@@ -150,8 +150,10 @@ public sealed class FeedEditsTests
         var after = new AddSupplyLead("supply", new SupplyLead("s", "drives") { Plugs = [new SupplyPlug("a", drive), new SupplyPlug("b", jack)] }).Apply(graft);
         Assert.Equal([("drives, plug 1", Gender.Female), ("drives, plug 2", Gender.Male)], after.Parts[0].Ports.Select(port => (port.Name, port.Gender)));
         Assert.Equal(after.Parts[0].Ports.Select(port => port.Id), Assert.Single(after.Supplies[0].Leads).Plugs.Select(plug => plug.Port!));
-        Assert.Equal("drives", new AddSupplyLead("supply", new SupplyLead("s", "drives") { Plugs = [new SupplyPlug("a", drive)] }).Apply(graft).Parts[0].Ports[0].Name);
-        Assert.Equal(("1 lead", "0 leads"), (new RemoveSupplyLead("supply", "s").Standing(after), new AddSupplyLead("gone", new SupplyLead("s", "s")).Standing(after)));
+        var one = new AddSupplyLead("supply", new SupplyLead("s", "drives") { Plugs = [new SupplyPlug("a", drive)] }).Apply(graft);
+        Assert.Equal("drives", one.Parts[0].Ports[0].Name);
+        Assert.Equal(("1 lead", "0 leads"),
+            (new RemoveSupplyLead("supply", "s").Standing(after), new AddSupplyLead("gone", new SupplyLead("s", "s")).Standing(after)));
         Assert.Equal(graft, new AddSupplyLead("gone", new SupplyLead("s", "drives")).Apply(graft));
     }
 
@@ -160,7 +162,8 @@ public sealed class FeedEditsTests
     {
         var graft = Fed(SmallSupply(), Draw("+12 V", 1));
         var after = new AddTriedPart(PartTemplate.Find("drive-35")!, [Draw("+5 V", 2)], new MeantWay("supply")).Apply(graft);
-        Assert.Equal([graft.Loads[0], new Load(after.Parts[2].Id, after.Parts[2].Id) { Draws = [Draw("+5 V", 2)], Meant = new MeantWay("supply") }], after.Loads);
+        Assert.Equal([graft.Loads[0],
+            new Load(after.Parts[2].Id, after.Parts[2].Id) { Draws = [Draw("+5 V", 2)], Meant = new MeantWay("supply") }], after.Loads);
         Assert.Equal(graft, new AddTriedPart(PartTemplate.Find("drive-35")!, [], new MeantWay("gone")).Apply(graft));
     }
 

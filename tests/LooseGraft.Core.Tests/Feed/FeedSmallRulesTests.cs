@@ -155,7 +155,8 @@ public sealed class FeedSmallRulesTests
         var lead = Thin("atx-main-24");
         Graft Of(double amps)
         {
-            var graft = Fed(SmallSupply() with { Leads = [lead, lead with { Id = "unused" }], Rails = [new Rail(Signal(rail), Limit(90))], Combined = [], Total = null }, Draw(rail, amps));
+            var supply = SmallSupply() with { Rails = [new Rail(Signal(rail), Limit(90))], Combined = [], Total = null };
+            var graft = Fed(supply with { Leads = [lead, lead with { Id = "unused" }] }, Draw(rail, amps));
             return graft with { Loads = [graft.Loads[0].At("s/a")] };
         }
 

@@ -60,7 +60,7 @@ public sealed class FeedStageTests
     [Fact]
     public void At_a_supply_as_a_whole_are_its_total_and_what_its_rails_share()
     {
-        var feed = Review.Of(Fed(SmallSupply(), Draw("+12 V", 3)) is var graft ? graft with { Supplies = [SmallSupply() with { Id = "other" }, SmallSupply()] } : graft).Feed;
+        var feed = Review.Of(Fed(SmallSupply(), Draw("+12 V", 3)) with { Supplies = [SmallSupply() with { Id = "other" }, SmallSupply()] }).Feed;
         Assert.Equal([("supply", "+5 V with +3.3 V"), ("supply", "in all")],
             feed.LimitsAt(new SupplySubject("supply")).Select(each => (each.Supply.Supply.Id, each.Limit.Name)));
         var rail = Assert.Single(feed.LimitsAt(new RailSubject("other", "+12 V"))).Limit;

@@ -68,7 +68,8 @@ public sealed class PlugCountTests
             Parts = graft.Parts.Add(new Part("drive", "drive", PartKind.Drive) { Ports = [new Port("power", "power socket", type, Gender.Male)] }),
             Loads = graft.Loads.Add(Hung("drive", "drive", "supply") with { Draws = [Draw(rail, amps)] }),
         };
-        var told = Review.Of(graft).Findings.Where(finding => finding.Rule.Code == "FEED-015").Select(finding => ((Severity?)finding.Severity, finding.Message));
+        var told = Review.Of(graft).Findings.Where(finding => finding.Rule.Code == "FEED-015")
+            .Select(finding => ((Severity?)finding.Severity, finding.Message));
         Assert.Equal(weight is null ? [] : [(weight, $"power socket of drive has no plug of its kind left; {said}.")], told);
     }
 

@@ -110,10 +110,11 @@ public sealed class ReliefTests
     private static Port Other(string rail)
     {
         var port = Usual("spare", Gender.Female);
+        var twelve = port.Pins.First(pin => pin.Signal.Value.Name == "+12 V").Signal;
         return rail == "+12 V" ? port : port with
         {
             Pins = [.. rail == "+5 V" ? port.Pins.Where(pin => pin.Signal.Value.Name == rail)
-                : port.Pins.Select(pin => pin.Signal.Value.Name == "+5 V" ? pin with { Signal = port.Pins.Last(each => each.Signal.Value.Name == "+12 V").Signal } : pin)],
+                : port.Pins.Select(pin => pin.Signal.Value.Name == "+5 V" ? pin with { Signal = twelve } : pin)],
         };
     }
 

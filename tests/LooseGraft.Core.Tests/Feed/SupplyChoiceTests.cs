@@ -60,12 +60,14 @@ public sealed class SupplyChoiceTests
     [Fact]
     public void How_far_a_plug_reaches_is_said_of_its_lead_where_nobody_said_it_of_the_plug()
     {
-        SupplyLead Lead(string port, double length) => new(port, port) { Length = new Millimetres(length), Plugs = [new SupplyPlug("a", Port.Type) { Port = port }] };
+        SupplyLead Lead(string port, double length) => new(port, port)
+        {
+            Length = new Millimetres(length),
+            Plugs = [new SupplyPlug("a", ConnectorTypes.Find("drive-power-15")!) { Port = port }],
+        };
         var graft = Joined(null).WithSupply("supply", supply => supply with { Leads = [Lead("other", 100), Lead("plug", 601)] });
         Assert.Equal(["its drive plug 2 reaches 600 mm, the one there 601 mm"], Of(graft, Retail).Checks);
     }
-
-    private static Port Port => Usual("plug", Gender.Female);
 
     [Fact]
     public void What_is_joined_elsewhere_takes_no_plug_of_the_supply()

@@ -13,12 +13,19 @@ internal sealed class FeedTaps
     private readonly SupplyMetal _supplies;
     private readonly FeedMetal _metal;
     private readonly SocketsApart _apart;
+
+    // The contacts by which boards give on.
+    private readonly CircuitContact[] _givers;
+
+    // Hundreds of draws name the same few rails.
+    private readonly Dictionary<string, Signal> _rails = [];
     private readonly Dictionary<(string Part, string Rail), int> _planes = [];
     private readonly Dictionary<(string Supply, string Plug, string Rail), int> _plugs = [];
     private readonly Dictionary<(PortId Port, string Rail), int> _ports = [];
 
     private FeedTaps(Graft graft, Netlist netlist, SupplyMetal supplies, FeedMetal metal)
-        => (_graft, _netlist, _supplies, _metal, _apart) = (graft, netlist, supplies, metal, new SocketsApart(graft));
+        => (_graft, _netlist, _supplies, _metal, _apart, _givers) = (graft, netlist, supplies, metal, new SocketsApart(graft),
+            [.. netlist.Contacts.Where(contact => contact.Role.Kind == RoleKind.Rail)]);
 
     /// <summary>Puts in what is meant and what hangs loose, and gives every draw that some supply serves.</summary>
     public static List<FeedTap> Of(Graft graft, Netlist netlist, SupplyMetal supplies, FeedMetal metal)
@@ -77,9 +84,11 @@ internal sealed class FeedTaps
     }
 
     private Signal WantOf(FeedTap tap)
-        => tap.Draw is { } draw ? Signal.Parse(draw.Rail)!
+        => tap.Draw is { } draw ? Named(draw.Rail)
             : InputOf(tap.Part)?.Signal is { SupplyVoltage: not null } input ? input
             : tap.Feeds!.Meant is { } meant ? OutputOf(meant) : Signal.Unknown;
+
+    private Signal Named(string rail) => _rails.TryGetValue(rail, out var known) ? known : _rails[rail] = Signal.Parse(rail)!;
 
     private Signal OutputOf(MeantInput meant)
         => _graft.Supplies.FirstOrDefault(supply => supply.Id == meant.Supply)?.Rails.FirstOrDefault(rail => rail.Name == meant.Rail)?.Output
@@ -201,7 +210,7 @@ internal sealed class FeedTaps
     {
         if (OutletFor(tap, wanted) is not { } outlet || pieces.IsFed(tap.Node) || _metal.PieceOf(tap.Node) == _metal.PieceOf(outlet.Node)) return;
         var piece = _metal.PieceOf(tap.Node);
-        var giver = _netlist.Contacts.FirstOrDefault(contact => contact.Role.Kind == RoleKind.Rail && _metal.PieceOf(contact.Index) == piece);
+        var giver = Array.Find(_givers, contact => _metal.PieceOf(contact.Index) == piece);
         _metal.Merge(giver?.Index ?? tap.Node, outlet.Node);
     }
 

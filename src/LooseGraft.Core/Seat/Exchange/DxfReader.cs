@@ -12,7 +12,8 @@ public static class DxfReader
     public static ReadSheet Read(string text)
     {
         if (text.Length > ReadSheet.MostBytes) return ReadSheet.Failed($"The drawing is larger than {ReadSheet.MostBytes / 1024 / 1024} MiB.");
-        if (text.AsSpan(0, Math.Min(40, text.Length)).Contains("Binary DXF\r\n", StringComparison.Ordinal)) return ReadSheet.Failed("This is a binary DXF. Save it as ASCII, R12.");
+        if (text.AsSpan(0, Math.Min(40, text.Length)).Contains("Binary DXF\r\n", StringComparison.Ordinal))
+            return ReadSheet.Failed("This is a binary DXF. Save it as ASCII, R12.");
         var lines = text.Split('\n');
         var (closed, segments, circles, notes) = (
             new List<ImmutableArray<PlanPoint>>(), new List<(PlanPoint, PlanPoint)>(), new List<(PlanPoint, double)>(), new List<string>());
