@@ -163,6 +163,16 @@ public sealed class FeedChainTests
     }
 
     [Fact]
+    public void What_gives_more_takes_more_whatever_its_class()
+        => Gen.Select(Gen.Double[0, 3], Gen.Double[0, 1], Gen.Enum<EfficiencyClass>(), Gen.OneOf<int?>(null, 115, 230)).Hold((load, more, sort, mains) =>
+        {
+            var curve = EfficiencyCurve.Of(sort, mains);
+            Assert.True(load / curve.At(load).High <= (load + more) / curve.At(load + more).Likely);
+            Assert.True(load / curve.At(load).Likely <= (load + more) / curve.At(load + more).Low);
+            Assert.True(load / curve.At(load).High <= load / curve.At(load).Likely && load / curve.At(load).Likely <= load / curve.At(load).Low);
+        });
+
+    [Fact]
     public void What_is_given_of_what_is_taken_is_what_takes_it()
         => Gen.Select(Gen.Double[1, 400], Gen.Double[50, 400], Gen.Enum<EfficiencyClass>()).Hold((taken, total, sort) =>
         {
