@@ -4,7 +4,6 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
@@ -86,18 +85,6 @@ public sealed class FeedPropertyTests
         Assert.Equal((total, rail), (Factor(FeedLimitKind.Total), Factor(FeedLimitKind.Rail)));
         Assert.Equal((wire, wire), (Factor(FeedLimitKind.Wire), Factor(FeedLimitKind.Plug)));
         Assert.Equal(total == 1, PrudentLimit.Because(supply, limits.First(limit => limit.Kind == FeedLimitKind.Total)).Length == 0);
-    }
-
-    [Theory]
-    [InlineData(7.9, 0.25, false)] // of 10 A
-    [InlineData(8.1, 0.25, true)]
-    [InlineData(8.1, 0.2, false)]
-    [InlineData(10.1, 0.25, false)] // beyond the limit is another matter
-    public void What_eats_the_headroom_is_a_check_on_a_rail_too(double amps, double headroom, bool isTold)
-    {
-        var findings = Review.Of(Fed(SmallSupply() with { Total = null }, Draw("+12 V", amps)) with { Headroom = headroom }).Findings;
-        Assert.Equal(isTold, findings.Any(finding => finding is { Rule.Code: "FEED-023", Severity: Severity.Check }
-            && finding.Subject.Text == "/supplies/supply/rails/+12 V"));
     }
 
     [Fact]

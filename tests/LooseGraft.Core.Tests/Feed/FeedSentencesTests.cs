@@ -106,15 +106,18 @@ public sealed class FeedSentencesTests
     }
 
     [Theory]
-    [InlineData(1, true, 0)] // what one rail gives is what the supply gives
-    [InlineData(1, false, 1)]
-    [InlineData(2, true, 1)]
-    public void Headroom_of_a_supply_of_one_rail_is_told_once(int rails, bool hasTotal, int told)
+    [InlineData(1, true, 8.1, 0.25, 0)] // what one rail gives is what the supply gives
+    [InlineData(1, false, 8.1, 0.25, 1)]
+    [InlineData(2, true, 8.1, 0.25, 1)]
+    [InlineData(2, true, 7.9, 0.25, 0)]
+    [InlineData(2, true, 8.1, 0.2, 0)]
+    [InlineData(2, true, 10.1, 0.25, 0)] // beyond the limit is another matter
+    public void Headroom_that_is_eaten_is_told_once(int rails, bool hasTotal, double amps, double headroom, int told)
     {
         // The total, 110 W of which headroom is left neither, is told by the schools.
         var total = new TotalLimit(new(new Watts(110), Evidence.Label));
         var supply = SmallSupply() with { Combined = [], Rails = [.. SmallSupply().Rails.Take(rails)], Total = hasTotal ? total : null };
-        Assert.Equal(told, Said(Fed(supply, Draw("+12 V", 8.1)), "FEED-023").Length);
+        Assert.Equal(told, Said(Fed(supply, Draw("+12 V", amps)) with { Headroom = headroom }, "FEED-023").Length);
     }
 
     [Theory]

@@ -32,13 +32,14 @@ public sealed class WallLogTests
     {
         var log = WallLog.Read(Enumerable.Range(0, 10).Select(second => (second, Cells(second, 80))).Append((11, Cells(9, 500))).Append((12, Cells(100, 80))));
         Assert.Equal((11, 80), (log.Samples.Length, log.Window(DateTimeOffset.MinValue, DateTimeOffset.MaxValue)!.Value.Highest.Value));
-        Assert.Equal(["1 repeated moments: the first of each counts", "1 gaps of more than 5 times the usual 1 s, the longest 91 s"], log.Notes);
+        Assert.Equal(["1 repeated moment: the first of each counts", "1 gap of more than 5 times the usual 1 s, the longest 91 s"], log.Notes);
     }
 
     [Theory]
     [InlineData("0 1 2 7", null)] // five times the usual second
-    [InlineData("0 1 2 7.1", "1 gaps of more than 5 times the usual 1 s, the longest 5 s")]
-    [InlineData("0 1 2 4 6 17", "1 gaps of more than 5 times the usual 2 s, the longest 11 s")]
+    [InlineData("0 1 2 7.1", "1 gap of more than 5 times the usual 1 s, the longest 5 s")]
+    [InlineData("0 1 2 4 6 17", "1 gap of more than 5 times the usual 2 s, the longest 11 s")]
+    [InlineData("0 1 2 4 6 17 28.5", "2 gaps of more than 5 times the usual 2 s, the longest 12 s")]
     [InlineData("0 1 2 4 6 15", null)]
     public void A_gap_is_more_than_five_usual_steps(string seconds, string? told)
         => Assert.Equal(told is null ? [] : [told],

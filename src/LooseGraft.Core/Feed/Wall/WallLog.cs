@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Feed.Wall;
@@ -92,12 +93,12 @@ public sealed record WallLog(ImmutableArray<WallSample> Samples, ImmutableArray<
 
     private static IEnumerable<string> PutRight(ImmutableArray<WallSample> samples, int repeated)
     {
-        if (repeated > 0) yield return $"{repeated} repeated moments: the first of each counts";
+        if (repeated > 0) yield return $"{repeated.Counted("repeated moment")}: the first of each counts";
         if (samples.Length < 3) yield break;
         var steps = samples.Zip(samples.Skip(1)).Select(pair => pair.Second.At - pair.First.At).ToArray();
         var usual = steps.Order().ElementAt(steps.Length / 2);
         var gaps = steps.Count(step => step > usual * GapFactor);
         if (gaps > 0)
-            yield return $"{gaps} gaps of more than {GapFactor} times the usual {usual.TotalSeconds:0.#} s, the longest {steps.Max().TotalSeconds:0} s";
+            yield return $"{gaps.Counted("gap")} of more than {GapFactor} times the usual {usual.TotalSeconds:0.#} s, the longest {steps.Max().TotalSeconds:0} s";
     }
 }
