@@ -4,6 +4,7 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Method">The way.</param>
 /// <param name="Name">In a builder's words.</param>
 /// <param name="Strength">How well it holds.</param>
+/// <param name="Bears">Whether it bears what hangs on the board, and not only keeps the distance.</param>
 /// <param name="Grounds">Whether it joins the board's ground to a metal plane.</param>
 /// <param name="Undo">What undoing it leaves behind.</param>
 /// <param name="Tools">What it takes.</param>
@@ -13,8 +14,8 @@ namespace LooseGraft.Core.Facts;
 /// <param name="DrillMm">The drill for it in millimetres; 0 for none.</param>
 /// <param name="Source">Where that comes from.</param>
 public sealed record MountMethodFact(
-    MountMethod Method, string Name, string Strength, bool Grounds, string Undo, string Tools, int Minutes, int CureHours, string WrongWhere, double DrillMm,
-    string Source)
+    MountMethod Method, string Name, string Strength, bool Bears, bool Grounds, string Undo, string Tools, int Minutes, int CureHours, string WrongWhere,
+    double DrillMm, string Source)
 {
     /// <summary>All of them, in the order of <see cref="MountMethod"/>.</summary>
     public static IReadOnlyList<MountMethodFact> All { get; } = FactFile.Load<IReadOnlyList<MountMethodFact>>("mount-methods.json");

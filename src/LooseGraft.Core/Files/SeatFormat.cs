@@ -33,9 +33,14 @@ internal static class SeatFormat
         var kind = zone.Required("kind", new ChoiceCodec<BodyZoneKind>(), value => value.Kind, "What it is.");
         var name = zone.Required("name", Name, value => value.Name, "What a builder calls it.");
         var area = zone.Required("area", Rectangle, value => value.Area, "Where.");
-        var height = zone.Usual("heightMm", Height, value => value.Height, Millimetres.Zero, "How far it stands above the component side.");
-        zone.Makes(values => new BodyZone(values.Of(kind), values.Of(name), values.Of(area)) { Height = values.Of(height), Unknown = values.Unknown },
-            value => value.Unknown);
+        var height = zone.Usual("heightMm", Height, value => value.Height, Millimetres.Zero, "How far it stands above the component side, or below the solder side.");
+        var conducts = zone.Usual("conducts", new FlagCodec(), value => value.Conducts, true, "Whether metal shorts what is below.");
+        zone.Makes(values => new BodyZone(values.Of(kind), values.Of(name), values.Of(area))
+        {
+            Height = values.Of(height),
+            Conducts = values.Of(conducts),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
 
         var body = new ObjectCodec<PartBody>("partBody", "The shape of a board.");
         var outline = body.Required(
@@ -79,12 +84,14 @@ internal static class SeatFormat
         var mountHeight = mount.Required("heightMm", Height, value => value.Height, "How far it stands up.");
         var across = mount.Usual("acrossMm", Length, value => value.Across, new Millimetres(6), "How wide its top is.");
         var metal = mount.Usual("isMetal", new FlagCodec(), value => value.IsMetal, true, "Whether it conducts.");
+        var threaded = mount.Optional("isThreaded", new FlagCodec(), value => value.IsThreaded, "Whether it has a thread, where that is not usual of its kind.");
         var state = mount.Usual("state", new ChoiceCodec<MountState>(), value => value.State, MountState.AsFound, "What was done with it.");
         var evidence = mount.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where its place is known from.");
         mount.Makes(values => new Mount(values.Of(mountId), values.Of(mountKind), values.Of(at), values.Of(mountHeight))
         {
             Across = values.Of(across),
             IsMetal = values.Of(metal),
+            IsThreaded = values.Of(threaded),
             State = values.Of(state),
             Evidence = values.Of(evidence),
             Unknown = values.Unknown,
@@ -120,6 +127,7 @@ internal static class SeatFormat
         var material = plane.Usual("material", new ChoiceCodec<PlaneMaterial>(), value => value.Material, PlaneMaterial.Steel, "What it is made of.");
         var thickness = plane.Usual("thicknessMm", Length, value => value.Thickness, new Millimetres(1), "How thick it is.");
         var behind = plane.Optional("behindMm", Height, value => value.Behind, "What is free behind it.");
+        var covered = plane.Usual("isCovered", new FlagCodec(), value => value.IsCovered, false, "Whether sheet that does not wear through lies on it.");
         var lid = plane.Optional("lidMm", Height, value => value.Lid, "How high the lid is above it.");
         var ceilings = plane.Many("ceilings", ceiling, GraftFileLimits.Zones, value => value.Ceilings, "Where less is free.");
         var mounts = plane.Many("mounts", mount, GraftFileLimits.Mounts, value => value.Mounts, "What stands on it.");
@@ -129,6 +137,7 @@ internal static class SeatFormat
             Material = values.Of(material),
             Thickness = values.Of(thickness),
             Behind = values.Of(behind),
+            IsCovered = values.Of(covered),
             Lid = values.Of(lid),
             Ceilings = values.Of(ceilings),
             Mounts = values.Of(mounts),
@@ -173,6 +182,9 @@ internal static class SeatFormat
         var clearance = box.Usual("clearanceMm", Height, value => value.Clearance, Millimetres.Zero, "What has to stay free round it.");
         var tolerance = box.Usual("toleranceMm", Height, value => value.Tolerance, new Millimetres(0.5), "How far each side may be off.");
         var part = box.Optional("part", Id, value => value.Part, "The part it is.");
+        var metal = box.Optional("isMetal", new FlagCodec(), value => value.IsMetal, "Whether its outside is bare metal.");
+        var round = box.Usual("isRound", new FlagCodec(), value => value.IsRound, false, "Whether it is round seen from above.");
+        var mains = box.Usual("isMains", new FlagCodec(), value => value.IsMains, false, "Whether it carries mains or high voltage.");
         var hot = box.Usual("isHot", new FlagCodec(), value => value.IsHot, false, "Whether it gets hot.");
         var heavy = box.Usual("isHeavy", new FlagCodec(), value => value.IsHeavy, false, "Whether it is heavy.");
         return box.Makes(values => new SeatBox(values.Of(id), values.Of(name), values.Of(on), values.Of(area))
@@ -182,6 +194,9 @@ internal static class SeatFormat
             Clearance = values.Of(clearance),
             Tolerance = values.Of(tolerance),
             Part = values.Of(part),
+            IsMetal = values.Of(metal),
+            IsRound = values.Of(round),
+            IsMains = values.Of(mains),
             IsHot = values.Of(hot),
             IsHeavy = values.Of(heavy),
             Unknown = values.Unknown,

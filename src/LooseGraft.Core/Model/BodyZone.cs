@@ -8,8 +8,11 @@ namespace LooseGraft.Core.Model;
 /// <param name="Area">Where.</param>
 public sealed record BodyZone(BodyZoneKind Kind, string Name, PlanRectangle Area)
 {
-    /// <summary>How far it stands above the component side, for a tall zone.</summary>
+    /// <summary>How far it stands above the component side, for a tall zone, or below the solder side, for what is below.</summary>
     public Millimetres Height { get; init; }
+
+    /// <summary>Whether what is below conducts, so that metal shorts it.</summary>
+    public bool Conducts { get; init; } = true;
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

@@ -11,4 +11,7 @@ public enum BodyZoneKind
 
     /// <summary>A sheet lies below it that keeps metal away.</summary>
     Insulated,
+
+    /// <summary>Something stands out below it, farther than solder does: a back plate, a battery, a drive.</summary>
+    Below,
 }

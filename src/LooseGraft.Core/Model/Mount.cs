@@ -16,6 +16,9 @@ public sealed record Mount(string Id, MountKind Kind, PlanPoint At, Millimetres 
     /// <summary>Whether it conducts.</summary>
     public bool IsMetal { get; init; } = true;
 
+    /// <summary>Whether it has a thread; null for what is usual of its kind: standoffs and studs have, what is pressed or bent has none.</summary>
+    public bool? IsThreaded { get; init; }
+
     /// <summary>What was done with it.</summary>
     public MountState State { get; init; }
 
@@ -26,7 +29,7 @@ public sealed record Mount(string Id, MountKind Kind, PlanPoint At, Millimetres 
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 
     /// <summary>Whether a screw through a board's hole can hold in it.</summary>
-    public bool TakesScrew => State == MountState.AsFound && Kind is MountKind.Standoff or MountKind.Stud;
+    public bool TakesScrew => State != MountState.Removed && (IsThreaded ?? Kind is MountKind.Standoff or MountKind.Stud);
 
     /// <summary>Whether it can still short what lies on it.</summary>
     public bool CanShort => IsMetal && State == MountState.AsFound;

@@ -32,6 +32,12 @@ public sealed record MountPlane(string Id, string Name, ValueList<PlanPoint> Out
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 
+    /// <summary>Whether sheet that does not wear through lies on it under the boards; paint is none.</summary>
+    public bool IsCovered { get; init; }
+
     /// <summary>Whether a bare touch on it shorts.</summary>
+    public bool IsBareMetal => IsMetal && !IsCovered;
+
+    /// <summary>Whether it is sheet metal.</summary>
     public bool IsMetal => Material is PlaneMaterial.Steel or PlaneMaterial.Aluminium;
 }

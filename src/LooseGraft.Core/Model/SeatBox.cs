@@ -24,6 +24,15 @@ public sealed record SeatBox(string Id, string Name, string On, PlanRectangle Ar
     /// <summary>The part it is; null for something of the shell.</summary>
     public string? Part { get; init; }
 
+    /// <summary>Whether its outside is bare metal; null when nobody said. Paint counts as bare.</summary>
+    public bool? IsMetal { get; init; }
+
+    /// <summary>Whether it stands upright as a round thing, as wide as its area; otherwise it fills its area.</summary>
+    public bool IsRound { get; init; }
+
+    /// <summary>Whether it carries mains or high voltage: an inlet, a switch, a transformer, the inverter of a screen.</summary>
+    public bool IsMains { get; init; }
+
     /// <summary>Whether it gets hot: glue near it softens.</summary>
     public bool IsHot { get; init; }
 

@@ -17,6 +17,9 @@ internal static class HoldFindings
     private const double TapMm = 1.5;
     private const double HotMm = 30;
 
+    // A nut of M3 is 2.4 mm high (ISO 4032); a drill that breaks through runs on as far.
+    private const double BehindMm = 3;
+
     // A mount farther off than this is another hole's.
     private const double NearMm = 15;
 
@@ -28,8 +31,21 @@ internal static class HoldFindings
         {
             var near = hole.NearestOff is { } off and < NearMm ? new Millimetres(off) : (Millimetres?)null;
             yield return Finding.Of(SeatRules.HoleUndecided, new HoleSubject(board.Board.Id, hole.Number), new HoleUndecided(hole.Number, near),
-                $"Hole {hole.Name} of {board.Board.Name} meets no mount{(near is { } mount ? $"; the nearest mount is {Mm(mount.Value)} off" : "")}, and nothing is decided that holds it.", evidence,
+                hole.Under is { } plain
+                    ? $"Hole {hole.Name} of {board.Board.Name} rests on {plain.Id}, which has no thread, and nothing is decided that holds it down."
+                    : $"Hole {hole.Name} of {board.Board.Name} meets no mount{(near is { } mount ? $"; the nearest mount is {Mm(mount.Value)} off" : "")}, and nothing is decided that holds it.", evidence,
                 "choose what holds it", "seat the board so that it meets one");
+        }
+
+        if (!board.Holes.Any(hole => hole.IsHeld))
+        {
+            yield return board.Holes.IsEmpty
+                ? Finding.Of(SeatRules.NothingHolds, subject, new NothingHolds(board.Board.Id),
+                    $"No hole of {board.Board.Name} is written down, so whether anything holds it is not known.", Evidence.Assumed,
+                    "write its holes down in the lists, or measure them") with
+                { Severity = Severity.Check }
+                : Finding.Of(SeatRules.NothingHolds, subject, new NothingHolds(board.Board.Id),
+                    $"Nothing holds {board.Board.Name}: loose, it slides onto what shorts it.", evidence, "choose what holds it at three holes or more before first power");
         }
 
         foreach (var hole in board.Holes)
@@ -40,7 +56,7 @@ internal static class HoldFindings
             }
         }
 
-        if (board.Holes.Length > 0 && Unsupported(board) is { } place)
+        if (board.Holes.Any(hole => hole.IsHeld) && !IsHeldAsMade(board) && Unsupported(board) is { } place)
             yield return Finding.Of(SeatRules.SpanUnsupported, subject, new SpanUnsupported(new Millimetres(place.Far), new Millimetres(SpanMm)),
                 $"{place.Where} of {board.Board.Name} is {Mm(place.Far)} from the nearest support: the board bends when something is pushed in there.",
                 evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
@@ -58,7 +74,7 @@ internal static class HoldFindings
             MountMethod.DrillAndTap when plane.Thickness.Value < TapMm => $"{plane.Thickness} of metal holds fewer than three threads",
             MountMethod.Insert when plane.IsMetal => "an insert does not hold in sheet metal",
             MountMethod.Insert when plane.Thickness.Value < 5 => $"the plane is {plane.Thickness} thick, and an insert wants about 5 mm",
-            MountMethod.ThroughBolt or MountMethod.DrillAndTap when plane.Behind is { Value: < 3 } behind
+            _ when MountMethodFact.Of(method).DrillMm > 0 && plane.Behind is { Value: < BehindMm } behind
                 => $"only {behind} is free behind the plane for a nut or a drill",
             _ => null,
         };
@@ -73,7 +89,9 @@ internal static class HoldFindings
         var because = hole.Method switch
         {
             MountMethod.AdhesivePillar or MountMethod.Tie when box.IsHot && far < HotMm => $"{box.Name} gets hot {Mm(far)} away, and softens it",
-            MountMethod.AdhesivePillar or MountMethod.Tie or MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id
+            MountMethod.AdhesivePillar or MountMethod.Tie when box.IsHeavy && box.On == board.Board.Id
+                => $"{box.Name} hangs on the board, and it does not hold that",
+            MountMethod.PlasticStud when box.IsHeavy && box.On == board.Board.Id && !IsBorne(board, body)
                 => $"{box.Name} hangs on the board, and it does not hold that",
             _ => null,
         };
@@ -84,11 +102,21 @@ internal static class HoldFindings
         => Finding.Of(SeatRules.MountMethodWrong, new HoleSubject(board.Board.Id, hole.Number), new MethodWrong(hole.Number, method),
             $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
 
+    // Screwed at every hole that its maker gave it: a plug far from all of them is his design, and no fault of this shell.
+    private static bool IsHeldAsMade(SeatedBoard board)
+        => board.Holes.All(Bears) && Shapes.Hull(board.Holes.Select(hole => hole.At)).Covers(board.Shape.Centroid);
+
+    // Bolts round it bear what is heavy; a stud between them only keeps the distance.
+    private static bool IsBorne(SeatedBoard board, Clashes.SolidBody heavy)
+        => board.Holes.Where(Bears).Select(hole => hole.At).ToArray() is { Length: > 1 } bolted
+            && Shapes.Hull(bolted).Distance(Shapes.Point(heavy.Bounds.Middle)) <= SpanMm;
+
+    private static bool Bears(HoleMeeting hole) => hole.Mount is not null || (hole.Method is { } method && MountMethodFact.Of(method).Bears);
+
     private static (string Where, double Far)? Unsupported(SeatedBoard board)
     {
-        var held = board.Holes.Where(hole => hole.IsHeld).Select(hole => hole.At).ToArray();
-        if (held.Length == 0) return ("The whole", PlanRectangle.Round(board.Outline).Width);
-        double Far(PlanPoint place) => held.Min(place.To);
+        var supports = board.Holes.Where(hole => hole.IsHeld).Select(hole => hole.At).Concat(board.Standing.Places.Select(place => place.At)).ToArray();
+        double Far(PlanPoint place) => supports.Min(place.To);
         var pushed = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Up })
             .Select(port => (Where: $"The {port.Name}", Far: Far(board.Seat.Place(port.Place!.At))))
             .Concat(board.Outline.Select(corner => (Where: $"The corner at {corner}", Far: Far(corner))));
@@ -99,7 +127,7 @@ internal static class HoldFindings
     private static string? Ground(SeatedBoard board)
     {
         if (!board.Plane.IsMetal || board.Holes.IsEmpty
-            || board.Holes.Any(hole => hole.Mount is { IsMetal: true } || (hole.Method is { } method && MountMethodFact.Of(method).Grounds))) return null;
+            || board.Holes.Any(hole => hole.Mount is { CanShort: true } || (hole.Method is { } method && MountMethodFact.Of(method).Grounds))) return null;
         return board.Holes.Any(hole => hole.IsHeld)
             ? $"Nothing that holds {board.Board.Name} joins its ground to the metal of {board.Plane.Name}: the shields of its ports find their own way, often through a lead. This is not the protective earth of a mains shell, which is work for a qualified person."
             : null;

@@ -2,11 +2,12 @@ using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Seat;
 
-/// <summary>The ports of a board's rear edge against the opening they look out of.</summary>
-/// <param name="Opening">The opening.</param>
+/// <summary>The ports of a board's rear edge against the openings they look out of.</summary>
+/// <param name="Opening">The opening that most of them look out of; where none does yet, the nearest.</param>
 /// <param name="EdgeGap">From the board's rear edge to the wall, in millimetres; negative when it reaches through.</param>
-/// <param name="Shift">How far the ports reach beyond the opening along the wall; negative to one side, 0 when they lie in it.</param>
-/// <param name="Correction">How the board would have to be moved.</param>
+/// <param name="Shift">How far the board would have to be moved along the wall for every port to lie in its opening, in millimetres: 0 when they do; where no
+/// move does it, the one that shares what is left to both sides.</param>
+/// <param name="Correction">How the board would have to be moved in all.</param>
 public sealed record PortWindow(Opening Opening, double EdgeGap, double Shift, PlanPoint Correction)
 {
     /// <summary>Both together, in millimetres.</summary>
@@ -16,15 +17,22 @@ public sealed record PortWindow(Opening Opening, double EdgeGap, double Shift, P
     /// there.</summary>
     public static PortWindow? Of(SeatedBoard board)
     {
-        var ports = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear }).ToArray();
-        if (ports.Length == 0 || Walls.Facing(board.Seat, PortFacing.Rear) is not { } wall) return null;
-        if (board.Plane.Openings.FirstOrDefault(opening => opening.Kind == OpeningKind.Ports && opening.Wall == wall) is not { } window) return null;
+        if (Walls.Facing(board.Seat, PortFacing.Rear) is not { } wall) return null;
+        var ports = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear });
         var spans = ports.Select(port => Walls.Span(board.Seat, port.Place!, wall)).ToArray();
-        var (from, to) = (spans.Min(span => span.From), spans.Max(span => span.To));
-        var over = Math.Max(0, to - (window.Area.X + window.Area.Width)) - Math.Max(0, window.Area.X - from);
+        var openings = board.Plane.Openings.Where(opening => opening.Kind == OpeningKind.Ports && opening.Wall == wall).ToArray();
+        if (spans.Length == 0 || openings.Length == 0) return null;
+        var pairs = spans.Select(span => (Span: span, Opening: openings.MaxBy(opening => Shared(opening.Area, span))!)).ToArray();
+        var least = pairs.Max(pair => pair.Opening.Area.X - pair.Span.From);
+        var most = pairs.Min(pair => pair.Opening.Area.X + pair.Opening.Area.Width - pair.Span.To);
+        var along = least <= most ? Math.Clamp(0, least, most) : (least + most) / 2;
         var edge = Walls.Distance(board.Outline, board.Plane, wall);
-        var inward = Walls.Inward(wall);
-        var along = wall is PlaneWall.Rear or PlaneWall.Front ? new PlanPoint(1, 0) : new PlanPoint(0, 1);
-        return new PortWindow(window, edge, over, new PlanPoint((-inward.X * edge) - (along.X * over), (-inward.Y * edge) - (along.Y * over)));
+        var (inward, side) = (Walls.Inward(wall), wall is PlaneWall.Rear or PlaneWall.Front ? new PlanPoint(1, 0) : new PlanPoint(0, 1));
+        return new PortWindow(pairs.GroupBy(pair => pair.Opening).MaxBy(same => same.Count())!.Key, edge, along,
+            new PlanPoint((side.X * along) - (inward.X * edge), (side.Y * along) - (inward.Y * edge)));
     }
+
+    // Negative by how far they are apart.
+    private static double Shared(PlanRectangle area, (double From, double To) span)
+        => Math.Min(span.To, area.X + area.Width) - Math.Max(span.From, area.X);
 }

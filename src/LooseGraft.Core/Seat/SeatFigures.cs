@@ -5,17 +5,26 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Seat;
 
-/// <summary>Metal stands under bare solder where no hole is.</summary>
-/// <param name="Mount">The mount.</param>
+/// <summary>Something lies under a board and shorts it, or keeps it off its mounts.</summary>
+/// <param name="Thing">The mount, the box or the plane.</param>
 /// <param name="Board">The board above it.</param>
-/// <param name="Gap">From its top to what it shorts; negative when it reaches into it.</param>
-public sealed record MountShorts(string Mount, string Board, Millimetres Gap) : FindingCase;
+/// <param name="Gap">From its top to what it meets; negative when it reaches into it.</param>
+public sealed record LiesBeneath(string Thing, string Board, Millimetres Gap) : FindingCase;
 
-/// <summary>Something under a board keeps it off its mounts.</summary>
-/// <param name="Mount">The mount.</param>
-/// <param name="Board">The board above it.</param>
-/// <param name="Gap">From its top to the board; negative when it reaches into it.</param>
-public sealed record MountLifts(string Mount, string Board, Millimetres Gap) : FindingCase;
+/// <summary>Nothing holds a board.</summary>
+/// <param name="Board">The board.</param>
+public sealed record NothingHolds(string Board) : FindingCase;
+
+/// <summary>Something reaches through a wall.</summary>
+/// <param name="Body">What.</param>
+/// <param name="Plane">The plane whose wall it is.</param>
+/// <param name="Beyond">How far.</param>
+public sealed record ThroughWall(string Body, string Plane, Millimetres Beyond) : FindingCase;
+
+/// <summary>Something comes near mains or high voltage.</summary>
+/// <param name="Mains">What carries it.</param>
+/// <param name="Gap">What is between them.</param>
+public sealed record MainsNear(string Mains, Millimetres Gap) : FindingCase;
 
 /// <summary>Mounts of unequal height hold one board.</summary>
 /// <param name="Mount">The lower.</param>

@@ -5,8 +5,8 @@ namespace LooseGraft.Core.Seat;
 /// <summary>The rules of Seat: what holds a board, what shorts it, and what wants the same room.</summary>
 internal static class SeatRules
 {
-    internal static readonly Rule MountUnderSolder = Rule("SEAT-001", Severity.Stop, "metal under bare solder where no hole is");
-    internal static readonly Rule MountLifts = Rule("SEAT-002", Severity.Fix, "something under the board keeps it off its mounts");
+    internal static readonly Rule MetalUnderSolder = Rule("SEAT-001", Severity.Stop, "metal under bare solder: a mount, a box, the plane itself");
+    internal static readonly Rule BeneathLifts = Rule("SEAT-002", Severity.Fix, "something under the board keeps it off its mounts");
     internal static readonly Rule MountsUneven = Rule("SEAT-003", Severity.Check, "mounts of unequal height under one board");
     internal static readonly Rule HoleUndecided = Rule("SEAT-004", Severity.Fix, "a hole that meets no mount, and nothing decided");
     internal static readonly Rule MountMethodWrong = Rule("SEAT-005", Severity.Fix, "a way of holding that does not hold here");
@@ -26,6 +26,11 @@ internal static class SeatRules
     internal static readonly Rule SurveyInconsistent = Rule("SEAT-019", Severity.Check, "a distance that does not fit the others");
     internal static readonly Rule SurveyUndetermined = Rule("SEAT-020", Severity.Check, "distances that do not fix a place");
     internal static readonly Rule OpeningWithoutPort = Rule("SEAT-021", Severity.Note, "an opening that no port looks out of");
+
+    internal static readonly Rule NothingHolds = Rule("SEAT-022", Severity.Stop, "a board that nothing holds");
+    internal static readonly Rule ThroughWall = Rule("SEAT-023", Severity.Fix, "something that reaches through a wall");
+    internal static readonly Rule MainsNear = Rule("SEAT-024", Severity.Stop, "near to mains or high voltage");
+    internal static readonly Rule UnderUnknown = Rule("SEAT-025", Severity.Check, "under bare solder something of which nobody said whether it is metal");
 
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Seat, severity, title);
 }

@@ -3,6 +3,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Reach;
+using LooseGraft.Core.Seat.Standing;
 using LooseGraft.Core.Seat.Surveying;
 
 namespace LooseGraft.Core.Seat;
@@ -23,13 +24,18 @@ public static class SeatStage
         if (before is { } old && old.Graft.Seating == graft.Seating && old.Graft.Parts == graft.Parts) return old.Seat;
         var boards = SeatedBoard.Of(graft);
         var bodies = SolidBody.Of(graft, boards);
-        var (clashes, reaches) = (Clash.Of(bodies), LeadReach.Of(graft, boards, bodies));
+        var beneath = boards.ToImmutableDictionary(board => board.Board.Id, board => Beneath.Of(board, bodies));
+        // What is told of something under a board is not told again as want of room.
+        var told = beneath.SelectMany(pair => pair.Value, (pair, under) => (Board: pair.Key, Under: under))
+            .Where(pair => pair.Under.Verdict != BeneathVerdict.Clear).Select(pair => (pair.Board, pair.Under.Id)).ToHashSet();
+        var clashes = Clash.Of(bodies).RemoveAll(clash => told.Contains((clash.One.Id, clash.Other.Id)) || told.Contains((clash.Other.Id, clash.One.Id)));
+        var reaches = LeadReach.Of(graft, boards, bodies);
         var surveys = graft.Seating.Surveys.ToImmutableDictionary(survey => survey.Of, SurveyAdjustment.Of);
-        return new SeatReview(boards, bodies, clashes, reaches, surveys,
+        return new SeatReview(boards, bodies, beneath, clashes, reaches, surveys,
         [
-            .. boards.SelectMany(MountFindings.Of), .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(EdgeFindings.Of),
-            .. EdgeFindings.OfOpenings(graft, boards),
-            .. RoomFindings.Of(graft, boards, bodies, clashes), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
+            .. boards.SelectMany(board => BeneathFindings.Of(board, beneath[board.Board.Id])), .. boards.SelectMany(HoldFindings.Of),
+            .. boards.SelectMany(EdgeFindings.Of), .. OpeningFindings.Of(graft, boards), .. MainsFindings.Of(graft, boards, bodies),
+            .. RoomFindings.Of(boards, bodies, clashes), .. WallFindings.Of(graft, bodies), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
         ]);
     }
 }

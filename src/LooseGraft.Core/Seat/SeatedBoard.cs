@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat.Standing;
 using NetTopologySuite.Geometries;
 
 namespace LooseGraft.Core.Seat;
@@ -16,12 +17,16 @@ public sealed class SeatedBoard
     // The best shift often lies at the very rim of a hole's slack.
     private const double RoundingMm = 1e-6;
 
+    private readonly Lazy<BoardStanding> _standing;
+
     private SeatedBoard(Part board, MountPlane plane, BoardSeat seat)
     {
         (Board, Plane, Seat) = (board, plane, seat);
         Outline = [.. (board.Body?.Outline ?? Around(board)).Select(seat.Place)];
         Shape = Shapes.Polygon(Outline);
         Holes = [.. board.Holes.Select((hole, index) => Meet(hole, index + 1))];
+        Underside = new Underside(this);
+        _standing = new Lazy<BoardStanding>(() => new BoardStanding(seat, Holes, Plain(), Shape));
     }
 
     /// <summary>The board.</summary>
@@ -39,13 +44,21 @@ public sealed class SeatedBoard
     /// <summary>Its holes and what meets each.</summary>
     public ImmutableArray<HoleMeeting> Holes { get; }
 
-    /// <summary>How high its solder side stands above the plane: on the mounts that hold it, otherwise as said.</summary>
-    public Millimetres Rise => Holes.Select(hole => hole.Mount?.Height).OfType<Millimetres>().DefaultIfEmpty(Seat.Rise).Max();
+    /// <summary>How high its solder side stands above the plane, place by place.</summary>
+    public BoardStanding Standing => _standing.Value;
+
+    /// <summary>How high its solder side stands where it stands highest.</summary>
+    public Millimetres Rise => new(Standing.Highest);
+
+    /// <summary>Where its outline is known from.</summary>
+    public Evidence Evidence => Board.Body?.Evidence ?? Evidence.Assumed;
 
     /// <summary>How high its component side stands.</summary>
     public double Top => Rise.Value + (Board.Body?.Thickness ?? UsualBoard.Thickness).Value;
 
     internal Geometry Shape { get; }
+
+    internal Underside Underside { get; }
 
     /// <summary>Every board that sits, in the order of the seats.</summary>
     public static ImmutableArray<SeatedBoard> Of(Graft graft)
@@ -66,9 +79,18 @@ public sealed class SeatedBoard
         var nearest = Plane.Mounts.Where(mount => mount.TakesScrew).Select(mount => (Mount: mount, Off: mount.At.To(place))).OrderBy(pair => pair.Off)
             .FirstOrDefault();
         var isMet = nearest.Mount is not null && nearest.Off <= Slack(hole) + RoundingMm;
+        var under = isMet ? null : Plane.Mounts.FirstOrDefault(mount => mount.State != MountState.Removed && !mount.TakesScrew
+            && (Underside.IsInRing(place, mount) || mount.At.To(place) <= mount.Across.Value / 2));
         return new HoleMeeting(
-            number, hole, place, isMet ? nearest.Mount : null, Seat.Holes.FirstOrDefault(mounting => mounting.Hole == number)?.Method,
+            number, hole, place, isMet ? nearest.Mount : null, under, Seat.Holes.FirstOrDefault(mounting => mounting.Hole == number)?.Method,
             nearest.Mount is null ? null : nearest.Off);
+    }
+
+    // What stands under bare board and holds it nowhere still carries it.
+    private IEnumerable<Mount> Plain()
+    {
+        var known = Holes.SelectMany(hole => new[] { hole.Mount?.Id, hole.Under?.Id }).OfType<string>().ToHashSet();
+        return Plane.Mounts.Where(mount => mount.State != MountState.Removed && !known.Contains(mount.Id) && Underside.CanRestOn(mount));
     }
 
     // Nothing but the holes is known: the board is at least so large.

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Model;
 using NetTopologySuite.Geometries;
 
@@ -6,6 +7,9 @@ namespace LooseGraft.Core.Seat;
 /// <summary>Plan shapes as polygons of the geometry library.</summary>
 internal static class Shapes
 {
+    // Of a quarter circle: 1 / cos(π / 64) is 1.0012.
+    private const int Segments = 16;
+
     private static readonly GeometryFactory Factory = new();
 
     /// <summary>A polygon of corners in order. One whose sides cross each other is taken as the area they enclose.</summary>
@@ -16,6 +20,27 @@ internal static class Shapes
         ring[^1] = ring[0].Copy();
         var polygon = Factory.CreatePolygon(ring);
         return polygon.IsValid ? polygon : polygon.Buffer(0);
+    }
+
+    /// <summary>A polygon inside a circle, at most a hundredth of its radius short of it.</summary>
+    public static Geometry Disc(PlanPoint middle, double radius) => Point(middle).Buffer(radius, Segments);
+
+    /// <summary>A polygon round a circle, at most a hundredth of its radius beyond it.</summary>
+    public static Geometry DiscRound(PlanPoint middle, double radius) => Disc(middle, radius / Math.Cos(Math.PI / (4 * Segments)));
+
+    /// <summary>Several as one; nothing of none.</summary>
+    public static Geometry Union(IEnumerable<Geometry> shapes) => NetTopologySuite.Operation.Union.UnaryUnionOp.Union(shapes.ToArray(), Factory);
+
+    /// <summary>The hull of some places: a polygon, a line or a point.</summary>
+    public static Geometry Hull(IEnumerable<PlanPoint> places)
+        => Factory.CreateMultiPointFromCoords([.. places.Select(place => new Coordinate(place.X, place.Y))]).ConvexHull();
+
+    /// <summary>The outer corners of a shape, counter-clockwise; of several pieces those of the hull.</summary>
+    public static ImmutableArray<PlanPoint> Corners(Geometry shape)
+    {
+        var ring = (shape as Polygon ?? shape.ConvexHull() as Polygon)?.ExteriorRing.Coordinates ?? [];
+        var corners = ring.Take(ring.Length - 1).Select(corner => new PlanPoint(corner.X, corner.Y));
+        return ring.Length > 3 && !NetTopologySuite.Algorithm.Orientation.IsCCW(ring) ? [.. corners.Reverse()] : [.. corners];
     }
 
     /// <summary>A place as a point.</summary>

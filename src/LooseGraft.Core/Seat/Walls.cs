@@ -1,4 +1,6 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Model;
+using NetTopologySuite.Geometries;
 
 namespace LooseGraft.Core.Seat;
 
@@ -29,6 +31,16 @@ internal static class Walls
             { X: var x } when x >= square => PlaneWall.Right,
             _ => null,
         };
+    }
+
+    /// <summary>The four walls round a plane.</summary>
+    public static ImmutableArray<PlaneWall> All { get; } = [PlaneWall.Rear, PlaneWall.Front, PlaneWall.Left, PlaneWall.Right];
+
+    /// <summary>How far the farthest of what lies outside a plane is from it, in millimetres.</summary>
+    public static double Beyond(MountPlane plane, Geometry outside)
+    {
+        var inside = Shapes.Polygon(plane.Outline);
+        return outside.Coordinates.Max(corner => inside.Distance(Shapes.Point(new PlanPoint(corner.X, corner.Y))));
     }
 
     /// <summary>The unit vector from a wall into the room.</summary>

@@ -2,6 +2,7 @@ using System.Globalization;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Clashes;
+using LooseGraft.Core.Seat.Standing;
 
 namespace LooseGraft.Web.Drawing;
 
@@ -12,12 +13,14 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
 {
     private const double WidestPixels = 640;
     private const double Edge = 34;
+    private const double PixelsPerLetter = 6;
 
     private readonly PlanRectangle _bounds = PlanRectangle.Round(
         [.. Plane.Outline, .. Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => board.Outline)]);
 
-    private readonly Dictionary<string, UnderMount> _under = Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => UnderMount.Of(board))
-        .GroupBy(under => under.Mount.Id).ToDictionary(group => group.Key, group => group.MaxBy(under => under.Verdict)!);
+    private readonly Dictionary<string, Beneath> _under = Seat.Boards.Where(board => board.Plane.Id == Plane.Id)
+        .SelectMany(board => Seat.Beneath[board.Board.Id]).Where(under => under.Mount is not null).GroupBy(under => under.Id)
+        .ToDictionary(group => group.Key, group => group.MaxBy(under => under.Verdict)!);
 
     /// <summary>Pixels for a millimetre.</summary>
     public double Scale => Math.Min(4, WidestPixels / Math.Max(_bounds.Width, 1));
@@ -50,11 +53,24 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
         if (Boards.Any(board => board.Holes.Any(hole => hole.Mount?.Id == mount.Id))) return ("fine", "met");
         return _under.GetValueOrDefault(mount.Id)?.Verdict switch
         {
-            UnderVerdict.Shorts => ("stop", "shorts the board: take out"),
-            UnderVerdict.Lifts => ("fix", "lifts the board: take out"),
-            UnderVerdict.Clear => ("note", mount.State == MountState.Insulated ? "covered" : "under the board, clear of it"),
+            BeneathVerdict.Shorts => ("stop", "shorts the board: take out"),
+            BeneathVerdict.Lifts => ("fix", "lifts the board: take out"),
+            BeneathVerdict.Clear => ("note", mount.State == MountState.Insulated ? "covered" : "under the board, clear of it"),
             _ => ("none", "free"),
         };
+    }
+
+    /// <summary>Turns the name of something narrow and deep, so that it stays within it; null for nothing to turn.</summary>
+    public string? Upright(SolidBody body)
+        => body.Bounds.Width * Scale < PixelsPerLetter * body.Name.Length && body.Bounds.Depth > body.Bounds.Width
+            ? $"rotate(-90 {N(X(body.Bounds.Middle.X))} {N(Y(body.Bounds.Middle.Y))})"
+            : null;
+
+    /// <summary>What stays free round something that carries mains, as its rectangle.</summary>
+    public IEnumerable<PlanPoint> AwayFrom(SolidBody body)
+    {
+        const double away = SolidBody.MainsAwayMm;
+        return new PlanRectangle(body.Bounds.X - away, body.Bounds.Y - away, body.Bounds.Width + (2 * away), body.Bounds.Depth + (2 * away)).Corners;
     }
 
     /// <summary>Where a wall's opening is drawn: a stroke along that edge.</summary>

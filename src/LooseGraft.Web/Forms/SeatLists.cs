@@ -15,7 +15,7 @@ public static class SeatLists
 
     /// <summary>What stands on a plane.</summary>
     public static readonly SeatList<Mount> Mounts = new(
-        "mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, removed, insulated, measured", "s1; standoff; 6.5; 33; 6.5; 6; measured",
+        "mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, threaded, no thread, removed, insulated, measured", "s1; standoff; 6.5; 33; 6.5; 6; measured",
         GraftFileLimits.Mounts,
         line
             => Noted(new Mount(Short(line), line.Choice<MountKind>("kind"), new PlanPoint(line.Length("x"), line.Length("y")),
@@ -26,7 +26,7 @@ public static class SeatLists
         mount => Line(mount.Id, Word(mount.Kind), mount.At.X, mount.At.Y, mount.Height.Value, mount.Across.Value,
             string.Join("; ", new[]
             {
-                mount.IsMetal ? "" : "plastic", mount.State == MountState.AsFound ? "" : Word(mount.State),
+                mount.IsMetal ? "" : "plastic", Either(mount.IsThreaded, "threaded", "no thread"), mount.State == MountState.AsFound ? "" : Word(mount.State),
                 mount.Evidence == Core.Facts.Evidence.Measured ? "measured" : "",
             }.Where(word => word.Length > 0))));
 
@@ -58,17 +58,23 @@ public static class SeatLists
             => new MountHole(line.Length("x"), line.Length("y"), new Millimetres(line.Length("diameter", 0.1))),
             hole => Line(hole.X, hole.Y, hole.Diameter.Value));
 
-    /// <summary>What stands above a board or cannot be shorted below it.</summary>
+    /// <summary>What stands above a board, out below it, or cannot be shorted there.</summary>
     public static readonly SeatList<BodyZone> Zones = new(
-        "zones", "name; tall, bare board or insulated; x; y; width; depth; height of what is tall", "memory; tall; 150; 60; 28; 110; 32", GraftFileLimits.Zones,
+        "zones", "name; tall, bare board, insulated or below; x; y; width; depth; height of what is tall or below; and, where so, insulating", "memory; tall; 150; 60; 28; 110; 32", GraftFileLimits.Zones,
         line =>
         {
             var (name, kind) = (line.Name("name"), line.Choice<BodyZoneKind>("kind"));
-            return new BodyZone(kind, name, Area(line)) { Height = new Millimetres(line.Length("height", 0, 0)) };
+            var zone = new BodyZone(kind, name, Area(line)) { Height = new Millimetres(line.Length("height", 0, 0)) };
+            return line.Optional() switch
+            {
+                null => zone,
+                "insulating" => zone with { Conducts = false },
+                var other => Wrong(line, zone, $"“{other}” is not “insulating”"),
+            };
         },
         zone
             => Line(Plain(zone.Name), Word(zone.Kind), zone.Area.X, zone.Area.Y, zone.Area.Width, zone.Area.Depth,
-            zone.Kind == BodyZoneKind.Tall ? zone.Height.Value : ""));
+            zone.Kind is BodyZoneKind.Tall or BodyZoneKind.Below ? zone.Height.Value : "", zone.Conducts ? "" : "insulating"));
 
     /// <summary>Where ports sit on a board, by their short names.</summary>
     public static readonly SeatList<(string Port, PortPlace Place)> Ports = new(
@@ -85,8 +91,8 @@ public static class SeatLists
 
     /// <summary>What takes up room.</summary>
     public static readonly SeatList<SeatBox> Boxes = new(
-        "boxes", "short name; name; on (plane or board); x; y; width; depth; from; height; clearance; and, where so, hot, heavy, part and its short name",
-        "cooler; cooler; kt31; 48; 54; 84; 84; 0; 60; 3; hot; heavy", GraftFileLimits.Boxes,
+        "boxes", "short name; name; on (plane or board); x; y; width; depth; from; height; clearance; and, where so, metal or insulating, round, mains, hot, heavy, part and its short name",
+        "cooler; cooler; kt31; 48; 54; 84; 84; 0; 60; 3; metal; hot; heavy", GraftFileLimits.Boxes,
         line =>
         {
             var box = new SeatBox(Short(line), line.Name("name"), line.Name("what it stands on"), Area(line))
@@ -97,10 +103,14 @@ public static class SeatLists
             };
             return line.Rest().Aggregate(box, (made, word) => word switch
             {
+                "metal" => made with { IsMetal = true },
+                "insulating" => made with { IsMetal = false },
+                "round" => made with { IsRound = true },
+                "mains" => made with { IsMains = true },
                 "hot" => made with { IsHot = true },
                 "heavy" => made with { IsHeavy = true },
                 _ when word.StartsWith("part ", StringComparison.Ordinal) => made with { Part = word[5..].Trim() },
-                _ => Wrong(line, made, $"“{word}” is none of hot, heavy, part and a short name"),
+                _ => Wrong(line, made, $"“{word}” is none of metal, insulating, round, mains, hot, heavy, part and a short name"),
             });
         },
         box
@@ -108,6 +118,7 @@ public static class SeatLists
             box.Clearance.Value,
             string.Join("; ", new[]
             {
+                Either(box.IsMetal, "metal", "insulating"), box.IsRound ? "round" : "", box.IsMains ? "mains" : "",
                 box.IsHot ? "hot" : "", box.IsHeavy ? "heavy" : "", box.Part is { } part ? $"part {part}" : "",
             }.Where(word => word.Length > 0))));
 
@@ -133,6 +144,8 @@ public static class SeatLists
 
     private static PlanRectangle Area(ListLine line) => new(line.Length("x"), line.Length("y"), line.Length("width", 0.1), line.Length("depth or height", 0.1));
 
+    private static string Either(bool? what, string yes, string no) => what switch { true => yes, false => no, null => "" };
+
     private static string Short(ListLine line)
     {
         var name = line.Name("short name");
@@ -145,9 +158,11 @@ public static class SeatLists
     private static Mount Noted(Mount mount, ListLine line) => line.Rest().Aggregate(mount, (made, word) => word switch
     {
         "plastic" => made with { IsMetal = false },
+        "threaded" => made with { IsThreaded = true },
+        "no thread" => made with { IsThreaded = false },
         "measured" => made with { Evidence = Core.Facts.Evidence.Measured },
         _ when Parse<MountState>(word) is { } state => made with { State = state },
-        _ => Wrong(line, made, $"“{word}” is none of plastic, removed, insulated, measured"),
+        _ => Wrong(line, made, $"“{word}” is none of plastic, threaded, no thread, removed, insulated, measured"),
     });
 
     private static RunEnd End(ListLine line)

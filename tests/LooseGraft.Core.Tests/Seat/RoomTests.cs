@@ -3,6 +3,7 @@ using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Reach;
+using LooseGraft.Core.Seat.Standing;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 
 namespace LooseGraft.Core.Tests.Seat;
@@ -35,7 +36,7 @@ public sealed class RoomTests
         {
             SolidBody Body(SeatBox box, ClashMove move) => new(box.Name, box.Id, "tray", "tray",
                 [.. box.Area.Corners.Select(corner => corner + new PlanPoint(move.X, move.Y))], box.From.Value + move.Up,
-                box.From.Value + box.Height.Value + move.Up, 0, false, box);
+                box.From.Value + box.Height.Value + move.Up, 0, BodyKind.Box, box);
             if (Clash.Between(Body(one, default), Body(other, default)) is not { Gap: < -0.01 } clash) return;
             Assert.Null(Clash.Between(Body(one, default), Body(other, new(clash.Move.X * 1.001, clash.Move.Y * 1.001, clash.Move.Up * 1.001))));
             foreach (var (x, y, up) in new (int, int, int)[] { (1, 0, 0), (-1, 0, 0), (0, 1, 0), (0, -1, 0), (0, 0, 1), (0, 0, -1) })
@@ -51,12 +52,12 @@ public sealed class RoomTests
     }
 
     [Theory]
-    [InlineData(6.5, UnderVerdict.Shorts, -2.5)]
-    [InlineData(2.1, UnderVerdict.Shorts, 1.9)]
-    [InlineData(2.0, UnderVerdict.Clear, 2.0)]
-    public void Metal_under_solder_shorts_unless_it_leaves_room_for_a_board_that_bends(double height, UnderVerdict verdict, double gap)
+    [InlineData(6.5, BeneathVerdict.Shorts, -2.5)]
+    [InlineData(2.1, BeneathVerdict.Shorts, 1.9)]
+    [InlineData(2.0, BeneathVerdict.Clear, 2.0)]
+    public void Metal_under_solder_shorts_unless_it_leaves_room_for_a_board_that_bends(double height, BeneathVerdict verdict, double gap)
     {
-        var under = Assert.Single(UnderMount.Of(SeatedBoard.Of(Seated(Tray(Mount("tab", 60, 40, height, MountKind.Tab))))[0]));
+        var under = Assert.Single(Beneath.OfMounts(SeatedBoard.Of(Seated(Tray(Mount("tab", 60, 40, height, MountKind.Tab))))[0]));
         Assert.Equal((verdict, gap), (under.Verdict, Math.Round(under.Gap, 6)));
     }
 
@@ -64,14 +65,14 @@ public sealed class RoomTests
     public void Insulation_bare_board_and_the_ring_round_a_hole_spare_it()
     {
         var tab = Mount("tab", 60, 40, 6, MountKind.Tab);
-        UnderVerdict Verdict(Mount mount, Part? board = null) => UnderMount.Of(SeatedBoard.Of(Seated(Tray(mount), board))[0])[0].Verdict;
+        BeneathVerdict Verdict(Mount mount, Part? board = null) => Beneath.OfMounts(SeatedBoard.Of(Seated(Tray(mount), board))[0]).First().Verdict;
         var bare = Board();
         bare = bare with { Body = bare.Body! with { Zones = [new BodyZone(BodyZoneKind.BareBoard, "aerial", new PlanRectangle(30, 20, 20, 20))] } };
-        Assert.Equal(UnderVerdict.Shorts, Verdict(tab));
-        Assert.Equal(UnderVerdict.Clear, Verdict(tab, bare));
-        Assert.Equal(UnderVerdict.Lifts, Verdict(tab with { State = MountState.Insulated }));
-        Assert.Equal(UnderVerdict.Clear, Verdict(Mount("near", 26, 15, 6, MountKind.Bump) with { Across = Mm(4) }));
-        Assert.Empty(UnderMount.Of(SeatedBoard.Of(Seated(Tray(tab with { State = MountState.Removed })))[0]));
+        Assert.Equal(BeneathVerdict.Shorts, Verdict(tab));
+        Assert.Equal(BeneathVerdict.Clear, Verdict(tab, bare));
+        Assert.Equal(BeneathVerdict.Lifts, Verdict(tab with { State = MountState.Insulated }));
+        Assert.Equal(BeneathVerdict.Clear, Verdict(Mount("near", 26, 15, 6, MountKind.Bump) with { Across = Mm(4) }));
+        Assert.Empty(Beneath.OfMounts(SeatedBoard.Of(Seated(Tray(tab with { State = MountState.Removed })))[0]));
     }
 
     [Fact]

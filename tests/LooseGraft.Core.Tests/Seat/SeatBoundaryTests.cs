@@ -29,17 +29,17 @@ public sealed class SeatBoundaryTests
             Held(MountMethod.ThroughBolt, PlaneMaterial.Steel, 2, behind: 3.01)),
         ["glue near something hot"] = ("SEAT-005", Near(29.99, hot: true), Near(30.01, hot: true)),
         ["glue near something that is not hot"] = ("SEAT-005", Near(1, hot: true), Near(1, hot: false)),
-        ["a stud under something heavy that hangs on the board"] = ("SEAT-005", Heavy("board"), Heavy("tray")),
+        ["a tie under something heavy that hangs on the board"] = ("SEAT-005", Heavy("board"), Heavy("tray")),
         ["a corner 60 mm from the nearest support"] = ("SEAT-006", Long(64.9), Long(64.7)),
         ["a socket that is pushed from above, 60 mm from the nearest support"] = ("SEAT-006", Pushed(39.8), Pushed(39.6)),
         ["a method that grounds"] = ("SEAT-007", Grounded(MountMethod.PlasticStud), Grounded(MountMethod.ThroughBolt)),
         ["a square millimetre beyond the plane"] = (
             "SEAT-008", Seated().At(seat => seat with { At = new PlanPoint(-0.013, 10) }), Seated().At(seat => seat with { At = new PlanPoint(-0.012, 10) })),
         ["a plug's room before the wall"] = ("SEAT-010", Away(19.99), Away(20.01)),
-        ["an opening that begins too late"] = ("SEAT-010", Window(50.51, 79, 0, 40), Window(50.49, 79, 0, 40)),
-        ["an opening that ends too early"] = ("SEAT-010", Window(30, 69.49, 0, 40), Window(30, 69.51, 0, 40)),
-        ["an opening too high"] = ("SEAT-010", Window(30, 90, 8.61, 40), Window(30, 90, 8.59, 40)),
-        ["an opening too low"] = ("SEAT-010", Window(30, 90, 0, 17.59), Window(30, 90, 0, 17.61)),
+        ["an opening that begins too late"] = ("SEAT-011", Window(50.51, 79, 0, 40), Window(50.49, 79, 0, 40)),
+        ["an opening that ends too early"] = ("SEAT-011", Window(30, 69.49, 0, 40), Window(30, 69.51, 0, 40)),
+        ["an opening too high"] = ("SEAT-011", Window(30, 90, 8.61, 40), Window(30, 90, 8.59, 40)),
+        ["an opening too low"] = ("SEAT-011", Window(30, 90, 0, 17.59), Window(30, 90, 0, 17.61)),
         ["an opening in another wall"] = ("SEAT-010", Window(30, 90, 0, 40, PlaneWall.Left), Window(30, 90, 0, 40)),
         ["a port just beside an opening to its right"] = ("SEAT-021", Window(70, 90, 0, 40), Window(69.99, 90, 0, 40)),
         ["a port just beside an opening to its left"] = ("SEAT-021", Window(30, 50, 0, 40), Window(30, 50.01, 0, 40)),
@@ -54,6 +54,47 @@ public sealed class SeatBoundaryTests
             Seated().With(Run(10, 140, 190, 140, 205) with { LengthError = Mm(4.99) })),
         ["a lead that just reaches"] = ("SEAT-017", Seated().With(Run(10, 140, 190, 140, 219.99)), Seated().With(Run(10, 140, 190, 140, 220.01))),
         ["clearances add up"] = ("SEAT-014", Apart(4.99), Apart(5.01)),
+        ["corner against corner, 3 and 4 mm apart"] = ("SEAT-014", Corner(5.01), Corner(4.99)),
+        ["the bare plane wants 2 mm of air under solder"] = ("SEAT-001", Standoffs(4.49), Standoffs(4.51)),
+        ["sheet on the plane keeps it off"] = ("SEAT-001", Standoffs(3), Standoffs(3, isCovered: true)),
+        ["an insulator for a plane"] = ("SEAT-001", Standoffs(3), Standoffs(3, material: PlaneMaterial.Wood)),
+        ["a hole in the plane under the board"] = ("SEAT-001", Standoffs(3), Standoffs(3, hole: true)),
+        ["a steel box under solder"] = ("SEAT-001", Below(2.01, isMetal: true), Below(1.99, isMetal: true)),
+        ["how far a box may be off below"] = ("SEAT-001", Below(1.6, isMetal: true, tolerance: 0.41), Below(1.6, isMetal: true, tolerance: 0.39)),
+        ["a box of which nobody said what it is"] = ("SEAT-025", Below(2.01, isMetal: null), Below(1.99, isMetal: null)),
+        ["a box that insulates lifts the board"] = ("SEAT-002", Below(4.01, isMetal: false), Below(3.99, isMetal: false)),
+        ["a back plate stands out below"] = ("SEAT-001", Backed(4.51), Backed(4.49)),
+        ["a battery below shorts nothing"] = ("SEAT-001", Backed(5), Backed(5, conducts: false)),
+        ["sheet under the board is cut by what reaches the solder"] = ("SEAT-002", Sheeted(4.01), Sheeted(3.99)),
+        ["a low corner lowers the board beside it"] = ("SEAT-001", Slanted(1.48), Slanted(1.47)),
+        ["a bump that carries the board"] = ("SEAT-001", Bumped(2.01), Bumped(1.99)),
+        ["a bump with a thread holds"] = ("SEAT-004", Bumps(false), Bumps(true)),
+        ["a covered standoff holds, one that was taken out does not"] = ("SEAT-004", First(MountState.Removed), First(MountState.Insulated)),
+        ["a covered standoff does not ground"] = ("SEAT-007", Washers(4), Washers(3)),
+        ["one way of holding among holes left free"] = ("SEAT-022", Free(), Missing(60)),
+        ["screwed as its maker made it"] = ("SEAT-006", Tall(MountMethod.AdhesivePillar), Tall(MountMethod.ThroughBolt)),
+        ["a stud beside bolts only keeps the distance"] = ("SEAT-005", Studded(35.1), Studded(34.9)),
+        ["a tie does not bear what is heavy, whatever is bolted"] = ("SEAT-005", Studded(30, MountMethod.Tie), Studded(30)),
+        ["room behind for a stud"] = (
+            "SEAT-005", Held(MountMethod.PlasticStud, PlaneMaterial.Steel, 2, behind: 2.99),
+            Held(MountMethod.PlasticStud, PlaneMaterial.Steel, 2, behind: 3.01)),
+        ["bare metal above a board"] = ("SEAT-014", Hanging(1.99), Hanging(2.01)),
+        ["bare metal beside a board"] = ("SEAT-014", Hanging(1.99), Hanging(1.99, x: 121)),
+        ["no opening, whatever the plate"] = ("SEAT-010", Away(6), Away(2, IoPlate.LeftOpen)),
+        ["a card through the wall"] = ("SEAT-023", Wall(0.01), Wall(-0.01)),
+        ["a card through an opening"] = ("SEAT-023", Wall(5), Wall(5, opening: 0)),
+        ["half a millimetre less than the card"] = ("SEAT-023", Wall(5, opening: 0.51), Wall(5, opening: 0.49)),
+        ["air before a wall"] = ("SEAT-014", Wall(-2.99, clearance: 3), Wall(-3.01, clearance: 3)),
+        ["what is fixed to a wall wants no air there"] = ("SEAT-014", Wall(-0.51, clearance: 3), Wall(-0.49, clearance: 3)),
+        ["air under the lid, tolerance counted"] = ("SEAT-014", Lid(38.49, clearance: 3), Lid(38.51, clearance: 3)),
+        ["a board near mains"] = ("SEAT-024", Mains(9.99), Mains(10.01)),
+        ["loose metal near mains"] = ("SEAT-024", Mains(20, box: 9.99), Mains(20, box: 10.01)),
+        ["plastic near mains"] = ("SEAT-024", Mains(20, box: 5), Mains(20, box: 5, isMetal: false)),
+        ["a lead that ends near mains"] = ("SEAT-024", Mains(20, lead: 9.99), Mains(20, lead: 10.01)),
+        ["a cut near mains"] = ("SEAT-024", Mains(20, cut: 9.99), Mains(20, cut: 10.01)),
+        ["a hole drilled near mains"] = ("SEAT-024", Drilled(9.99), Drilled(10.01)),
+        ["a tall zone in a lead's way"] = ("SEAT-016", Zoned(15.1), Zoned(14.9)),
+        ["a zone high above a lead"] = ("SEAT-016", Zoned(50), Zoned(50, rise: 40)),
         ["boxes that touch do not clash"] = ("SEAT-013", Apart(-0.01), Apart(0.01)),
     };
 
@@ -78,7 +119,20 @@ public sealed class SeatBoundaryTests
         ["uneven"] = (Low(5.5), "SEAT-003", "s1 is 1 mm lower", "put a washer"),
         ["nearest mount"] = (Missing(14.9), "SEAT-004", "; the nearest mount is 14.9 mm off", "choose what holds it"),
         ["no mount near"] = (Missing(15.1), "SEAT-004", "meets no mount, and nothing is decided", "choose what holds it"),
-        ["nothing holds it"] = (Free(), "SEAT-006", "The whole of board is 100 mm from the nearest support", "fit a support"),
+        ["nothing holds it"] = (Free(), "SEAT-022", "Nothing holds board", "choose what holds it at three holes"),
+        ["no hole is known"] = (Seated(board: Board() with { Holes = [] }), "SEAT-022", "No hole of board is written down", "write its holes down"),
+        ["rests on what has no thread"] = (Bumps(false), "SEAT-004", "Hole h1 of board rests on s1, which has no thread", "choose what holds it"),
+        ["low over bare metal"] = (Standoffs(4), "SEAT-001", "stands so low that the bare steel of tray leaves 1.5 mm to solder", "cover tray"),
+        ["tied flat"] = (Tied(), "SEAT-001", "board lies flat on the bare steel of tray: it shorts solder", "stand it on standoffs"),
+        ["a bracket below"] = (Below(3, isMetal: true), "SEAT-001", "bracket is bare metal under board: it leaves 1 mm to solder", "move bracket away"),
+        ["perhaps metal below"] = (Below(3, isMetal: null), "SEAT-025", "if it is bare metal it shorts it, and nobody said", "say in the lists"),
+        ["a box that lifts"] = (Below(4.5, isMetal: false), "SEAT-002", "bracket reaches 0.5 mm into solder", "move bracket away"),
+        ["bare metal in the same room"] = (Hanging(-1), "SEAT-013", "1 mm too much, and bare metal shorts what it touches", "move cage"),
+        ["through a wall"] = (Wall(5), "SEAT-023", "card reaches 5 mm through the right wall of tray", "move or turn it"),
+        ["near a wall"] = (Wall(-2, clearance: 3), "SEAT-014", "card comes within 2 mm of the right wall; clearance and tolerance ask for 3 mm", "move it"),
+        ["near mains"] = (Mains(4), "SEAT-024", "board comes within 4 mm of inlet, which carries mains or high voltage", "licensed person"),
+        ["beyond the opening"] = (Window(50.6, 79, 0, 40), "SEAT-011", "Of the usb of board up to 0.6 mm lies beyond opening", "move the board 0.6 mm along"),
+        ["above the opening"] = (Window(30, 90, 10, 40), "SEAT-011", "up to 1.9 mm lies beyond opening", "stand the board higher"),
         ["beyond"] = (Seated().At(seat => seat with { At = new PlanPoint(-5, 10) }), "SEAT-008", "reaches up to 5 mm beyond tray", "move or turn it"),
         ["wall"] = (Away(12), "SEAT-010", "the rear wall is 12 mm away", "cut an opening"),
         ["clash"] = (Apart(-4), "SEAT-013", "want the same room: 4 mm too much", "move other"),
@@ -139,7 +193,7 @@ public sealed class SeatBoundaryTests
         => Held(MountMethod.AdhesivePillar, PlaneMaterial.Steel, 1).With(Box("cooler", 115 + far, 70, 20, 30, 30) with { IsHot = hot });
 
     private static Graft Heavy(string on)
-        => Held(MountMethod.PlasticStud, PlaneMaterial.Steel, 1)
+        => Held(MountMethod.Tie, PlaneMaterial.Steel, 1)
         .With(Box("cooler", 20, 20, 30, 30, 30, on: on, from: on == "tray" ? 60 : 0) with { IsHeavy = true });
 
     private static Graft Long(double depth) => Seated(Tray() with { Mounts = [.. Tray().Mounts.Take(2)] }, Board() with
@@ -182,7 +236,110 @@ public sealed class SeatBoundaryTests
     private static Graft Ceiling(double from)
         => Seated(Tray() with { Ceilings = [new Ceiling("brace", new PlanRectangle(from, 100, 50, 50), Mm(20))] }).With(Box("cooler", 20, 110, 40, 30, 35));
 
-    private static Graft Lid(double lid) => Seated(Tray() with { Lid = Mm(lid) }).With(Box("cooler", 20, 110, 40, 30, 35));
+    private static Graft Lid(double lid, double clearance = 0)
+        => Seated(Tray() with { Lid = Mm(lid) })
+            .With(Box("cooler", 20, 110, 40, 30, 35) with { Clearance = Mm(clearance), Tolerance = Mm(clearance > 0 ? 0.5 : 0) });
+
+    private static MountPlane Standing(double height) => Tray() with { Mounts = [.. Tray().Mounts.Select(mount => mount with { Height = Mm(height) })] };
+
+    private static Graft Standoffs(double height, bool isCovered = false, PlaneMaterial material = PlaneMaterial.Steel, bool hole = false)
+        => Seated(Standing(height) with
+        {
+            IsCovered = isCovered,
+            Material = material,
+            Openings = hole ? [new Opening("way", "way", OpeningKind.Way, PlaneWall.Floor, new PlanRectangle(15, 5, 110, 90))] : [],
+        });
+
+    private static Graft Tied() => Free().At(seat => seat with { Holes = [.. seat.Holes.Select(hole => hole with { Method = MountMethod.Tie })] });
+
+    private static Graft Below(double height, bool? isMetal, double tolerance = 0)
+        => Seated().With(Box("bracket", 60, 40, 20, 20, height) with { IsMetal = isMetal, Tolerance = Mm(tolerance) });
+
+    private static Graft Zoned(BodyZone zone, params Mount[] mounts) => Seated(Tray(mounts), Board() with { Body = Board().Body! with { Zones = [zone] } });
+
+    private static Graft Backed(double height, bool conducts = true)
+        => Zoned(new BodyZone(BodyZoneKind.Below, "back plate", new PlanRectangle(30, 30, 20, 20)) { Height = Mm(height), Conducts = conducts });
+
+    private static Graft Sheeted(double height)
+        => Zoned(new BodyZone(BodyZoneKind.Insulated, "sheet", new PlanRectangle(20, 20, 60, 40)), Mount("tab", 60, 50, height, MountKind.Tab));
+
+    // s1 is 1 mm lower than the others. Half way to s3 the board stands 6 mm high, and falls 1 in 70 towards s1 and 1 in 90 to the left: at
+    // the rim of the tab, 1.4 mm from its middle, 5.975 mm are left.
+    private static Graft Slanted(double height)
+        => Seated(Tray() with
+        {
+            Mounts = [.. Uneven().Mounts, Mount("tab", 25, 50, height, MountKind.Tab) with { Across = Mm(2.8) }],
+        });
+
+    private static MountPlane Uneven() => Tray() with { Mounts = [Tray().Mounts[0] with { Height = Mm(5.5) }, .. Tray().Mounts.Skip(1)] };
+
+    // Bolted through bumps that are 6.5 mm high, though 10 mm were meant.
+    private static Graft Bumped(double tab)
+        => Seated(Tray() with
+        {
+            Mounts = [.. Tray().Mounts.Select(mount => mount with { Kind = MountKind.Bump }), Mount("tab", 60, 40, tab, MountKind.Tab)],
+        }).At(seat => seat with { Rise = Mm(10), Holes = [.. Enumerable.Range(1, 4).Select(hole => new HoleMounting(hole, MountMethod.ThroughBolt))] });
+
+    private static Graft Bumps(bool isThreaded)
+        => Seated(Tray() with { Mounts = [.. Tray().Mounts.Select(mount => mount with { Kind = MountKind.Bump, IsThreaded = isThreaded })] });
+
+    private static Graft First(MountState state) => Seated(Tray() with { Mounts = [Tray().Mounts[0] with { State = state }, .. Tray().Mounts.Skip(1)] });
+
+    private static Graft Washers(int count)
+        => Seated(Tray() with { Mounts = [.. Tray().Mounts.Select((mount, index) => index < count ? mount with { State = MountState.Insulated } : mount)] });
+
+    // A board 150 mm deep with a hole in each corner, three of them bolted; its main socket lies 83 mm from all.
+    private static Graft Tall(MountMethod method)
+        => Seated(Tray() with { Outline = [.. new PlanRectangle(0, 0, 200, 200).Corners], Mounts = [] }, Board(Socket("main", 50, 75, PortFacing.Up)) with
+        {
+            Body = new PartBody([.. new PlanRectangle(0, 0, 100, 150).Corners], Evidence.Measured),
+            Holes = [.. new PlanRectangle(5, 5, 90, 140).Corners.Select(corner => new MountHole(corner.X, corner.Y, Mm(3.6)))],
+        }).At(seat => seat with { Holes = [.. Enumerable.Range(1, 4).Select(hole => new HoleMounting(hole, hole < 4 ? MountMethod.ThroughBolt : method))] });
+
+    // Two bolts at the rear, a stud in front, and a heavy box whose middle lies so far in front of both.
+    private static Graft Studded(double away, MountMethod method = MountMethod.PlasticStud)
+        => Seated(Tray() with { Mounts = [.. Tray().Mounts.Take(2)] }).At(seat => seat with { Holes = [new HoleMounting(4, method)] })
+            .With(Box("cooler", 40, 5 + away, 20, 50, 30, on: "board") with { IsHeavy = true });
+
+    // A steel cage so far above the board, and over it unless it stands elsewhere.
+    private static Graft Hanging(double gap, double x = 60)
+        => Seated().With(Box("cage", x, 40, 20, 20, 40, from: 8.1 + gap) with { IsMetal = true });
+
+    // A card so far through the right wall, in an opening that is so much too small for it.
+    private static Graft Wall(double beyond, double clearance = 0, double? opening = null)
+        => Seated(Tray() with
+        {
+            Openings = opening is { } less ? [new Opening("slot", "slot", OpeningKind.Slot, PlaneWall.Right, new PlanRectangle(110 + less, 0, 40, 60))] : [],
+        }).With(Box("card", 160 + beyond, 110, 40, 20, 50) with { Clearance = Mm(clearance) });
+
+    private static Graft Corner(double clearance)
+        => Seated().With(Box("one", 130, 20, 20, 20, 40) with { Clearance = Mm(clearance) }, Box("other", 153, 44, 20, 20, 40));
+
+    // An inlet so far to the right of the board, which ends at 120, and other things so far to the right of the inlet.
+    private static Graft Mains(double board, double? box = null, bool? isMetal = null, double? lead = null, double? cut = null)
+    {
+        var right = 120 + board + 20;
+        var inlet = Box("inlet", 120 + board, 20, 20, 20, 30) with { IsMains = true };
+        var graft = Seated(Tray() with
+        {
+            Openings = cut is { } gap
+                ? [new Opening("cut", "cut", OpeningKind.Way, PlaneWall.Floor, new PlanRectangle(right + gap, 20, 10, 10)) { IsToCut = true }]
+                : [],
+        });
+        graft = box is { } apart ? graft.With(inlet, Box("cage", right + apart, 20, 10, 10, 30) with { IsMetal = isMetal }) : graft.With(inlet);
+        return lead is { } away ? graft.With(Run(right + away, 30, 190, 140, 400)) : graft;
+    }
+
+    private static Graft Drilled(double gap)
+        => Held(MountMethod.ThroughBolt, PlaneMaterial.Steel, 1).With(Box("inlet", 115 + gap, 20, 20, 100, 30, from: 30) with { IsMains = true });
+
+    // Straight the lead needs 200 mm; round the zone, which ends so high above the tray, 202 and more.
+    private static Graft Zoned(double top, double rise = 6.5)
+    {
+        var memory = new BodyZone(BodyZoneKind.Tall, "memory", new PlanRectangle(40, 0, 20, 80)) { Height = Mm(top - rise - 1.6) };
+        var graft = Zoned(memory);
+        return (graft with { Seating = graft.Seating with { Planes = [Standing(rise)] } }).With(Run(10, 50, 190, 50, 201));
+    }
 
     private static Graft Apart(double gap)
         => Seated().With(Box("one", 130, 20, 20, 40, 40) with { Clearance = Mm(3) }, Box("other", 150 + gap, 20, 20, 40, 40) with { Clearance = Mm(2) });

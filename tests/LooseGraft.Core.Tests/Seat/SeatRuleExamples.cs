@@ -34,6 +34,11 @@ internal static class SeatRuleExamples
         new("SEAT-018", (Seated().With(Run(10, 140, 190, 140)), Seated().With(Run(10, 140, 190, 140, 300)))),
         new("SEAT-019", (Surveyed("h1 h2 93.0"), Surveyed("h1 h2 90.0"))),
         new("SEAT-021", (Looking(Window with { Area = new PlanRectangle(120, 0, 60, 40) }, IoPlate.LeftOpen), Looking(Window, IoPlate.LeftOpen))),
+        new("SEAT-022", (Seated(Tray() with { Mounts = [] }), Seated())),
+        new("SEAT-023", (Seated().With(Box("card", 180, 20, 40, 20, 40)), Seated().With(Box("card", 150, 20, 40, 20, 40)))),
+        new("SEAT-024", (Seated().With(Box("inlet", 125, 20, 20, 20, 30) with { IsMains = true }),
+            Seated().With(Box("inlet", 135, 20, 20, 20, 30) with { IsMains = true }))),
+        new("SEAT-025", (Seated().With(Box("bracket", 60, 40, 20, 20, 3)), Seated().With(Box("bracket", 60, 40, 20, 20, 1)))),
         new("SEAT-020", (Surveyed("h1 h3 70.0"), Surveyed("h1 h2 90.0"))),
     ];
 

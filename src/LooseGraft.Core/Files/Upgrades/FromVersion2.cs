@@ -10,6 +10,7 @@ internal static class FromVersion2
 {
     private static readonly string[] InParts = ["awg"];
     private static readonly string[] InPorts = ["limit"];
+    private static readonly string[] InZones = ["conducts"];
 
     public static UpgradeStep Step { get; } = new(2, new Dictionary<string, string[]>
     {
@@ -26,6 +27,11 @@ internal static class FromVersion2
         ["loads"] = ["meant", "cap", "startsInTurn"],
         ["loads/draws"] = ["port", "holdsPower"],
         ["wallReadings"] = ["supply"],
+        ["parts/body/zones"] = InZones,
+        ["board/body/zones"] = InZones,
+        ["seating/planes"] = ["isCovered"],
+        ["seating/planes/mounts"] = ["isThreaded"],
+        ["seating/boxes"] = ["isMetal", "isRound", "isMains"],
     }, Moved);
 
     private static IEnumerable<NewMember> Moved(string place, ImmutableList<JsonElement> around, NewMember[] members) => place switch

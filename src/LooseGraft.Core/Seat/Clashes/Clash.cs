@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Standing;
 
 namespace LooseGraft.Core.Seat.Clashes;
 
@@ -17,7 +18,7 @@ public sealed record Clash(SolidBody One, SolidBody Other, double Gap, double Ne
 
     /// <summary>
     /// Finds all of them: boxes are swept from left to right and only those whose spans overlap are compared, by separating axes. O(n log n + overlapping
-    /// spans). Exact for convex footprints.
+    /// spans). A notched footprint counts by its convex pieces. Gaps are exact; a move of notched things may be longer than the least.
     /// </summary>
     public static ImmutableArray<Clash> Of(ImmutableArray<SolidBody> bodies)
     {
@@ -44,17 +45,40 @@ public sealed record Clash(SolidBody One, SolidBody Other, double Gap, double Ne
     public static Clash? Between(SolidBody one, SolidBody other)
     {
         if (one.Plane != other.Plane || Belong(one, other)) return null;
-        var needed = one.Clearance + other.Clearance;
+        var (needed, bent) = (one.Clearance + other.Clearance, Bends(one, other) ? Beneath.FlexMm : 0);
         var (rise, fall) = (other.From - one.To, one.From - other.To);
         var height = Math.Max(rise, fall);
-        if (height >= needed && height > 0) return null;
+        if (height >= Math.Max(needed, bent) && height > 0) return null;
         if (Math.Abs(one.Bounds.Middle.Y - other.Bounds.Middle.Y) - ((one.Bounds.Depth + other.Bounds.Depth) / 2) >= needed + 1e-9) return null;
-        var (plan, axis) = Apart(one.Footprint, other.Footprint);
-        var gap = plan > 0 && height > 0 ? Math.Sqrt((plan * plan) + (height * height)) : Math.Max(plan, height);
+        var (plan, axis) = one.Pieces.SelectMany(_ => other.Pieces, Apart).MinBy(apart => apart.Apart);
+        if (plan <= 0) needed = Math.Max(needed, bent);
+        // Side against side that is the distance; corner against corner it is less.
+        var straight = plan > 0 ? one.Shape.Distance(other.Shape) : plan;
+        var gap = straight > 0 && height > 0 ? Math.Sqrt((straight * straight) + (height * height)) : Math.Max(straight, height);
         if (gap >= needed - 1e-9 && gap >= -1e-9) return null;
+        if (one.Pieces.Length + other.Pieces.Length > 2) (plan, axis) = Apart(Hull(one), Hull(other));
         var (aside, upright) = (needed - plan, rise >= fall ? needed - height : height - needed);
         return new Clash(one, other, gap, needed, new ClashMove(axis.X * aside, axis.Y * aside, 0), new ClashMove(0, 0, upright));
     }
+
+    /// <summary>Whether bare metal touches a board where the two meet.</summary>
+    public bool Shorts => Gap < 0 && Bends(One, Other);
+
+    /// <summary>Millimetres between two things on one plane, exact; 0 or less when they meet.</summary>
+    public static double Distance(SolidBody one, SolidBody other)
+    {
+        var height = Math.Max(other.From - one.To, one.From - other.To);
+        var plan = one.Shape.Distance(other.Shape);
+        return plan > 0 && height > 0 ? Math.Sqrt((plan * plan) + (height * height)) : Math.Max(plan, height);
+    }
+
+    // Bare metal above or below a board is kept off it, should either bend.
+    private static bool Bends(SolidBody one, SolidBody other) => (one.IsMetal && IsLive(other)) || (other.IsMetal && IsLive(one));
+
+    private static bool IsLive(SolidBody body) => body.Kind is BodyKind.Board or BodyKind.Zone;
+
+    private static ImmutableArray<PlanPoint> Hull(SolidBody body)
+        => body.Pieces.Length == 1 ? body.Pieces[0] : Shapes.Corners(body.Shape.ConvexHull());
 
     // A board and what stands on it grew together; so did the plugs of one board. Boxes of one part are one thing.
     private static bool Belong(SolidBody one, SolidBody other)

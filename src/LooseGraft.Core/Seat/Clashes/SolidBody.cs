@@ -1,26 +1,45 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using NetTopologySuite.Geometries;
 
 namespace LooseGraft.Core.Seat.Clashes;
 
-/// <summary>Something that takes up room on a plane: a convex footprint from one height to another.</summary>
+/// <summary>Something that takes up room on a plane: a footprint from one height to another.</summary>
 /// <param name="Name">What a builder calls it.</param>
 /// <param name="Id">The box it is, or the board and what of it.</param>
 /// <param name="Owner">The board it moves with; the plane for what stands on that.</param>
 /// <param name="Plane">The plane in whose frame it is given.</param>
-/// <param name="Footprint">Its corners, counter-clockwise.</param>
+/// <param name="Footprint">Its corners in order; round things as a polygon round them.</param>
 /// <param name="From">Millimetres above the plane where it begins.</param>
 /// <param name="To">Where it ends.</param>
 /// <param name="Clearance">What has to stay free round it, tolerance included.</param>
-/// <param name="IsPlug">Whether it is the room a plug needs.</param>
+/// <param name="Kind">What it is.</param>
 /// <param name="Box">The box it comes from; null for a board, its zones and its plugs.</param>
 public sealed record SolidBody(
-    string Name, string Id, string Owner, string Plane, ImmutableArray<PlanPoint> Footprint, double From, double To, double Clearance, bool IsPlug,
+    string Name, string Id, string Owner, string Plane, ImmutableArray<PlanPoint> Footprint, double From, double To, double Clearance, BodyKind Kind,
     SeatBox? Box)
 {
+    /// <summary>What nothing comes nearer to mains than without being told, in millimetres: more than the 8 mm that IEC 62368-1 asks of reinforced insulation
+    /// at 250 V in dust (pollution degree 3), and room for a hand's error.</summary>
+    public const double MainsAwayMm = 10;
+
+    private readonly Lazy<ImmutableArray<ImmutableArray<PlanPoint>>> _pieces = new(() => ConvexPieces.Of(Footprint));
+
     /// <summary>The smallest rectangle round the footprint.</summary>
     public PlanRectangle Bounds { get; } = PlanRectangle.Round(Footprint);
+
+    /// <summary>Whether it is the room a plug needs.</summary>
+    public bool IsPlug => Kind == BodyKind.Plug;
+
+    /// <summary>Whether it is known to be bare metal outside.</summary>
+    public bool IsMetal => Box?.IsMetal == true;
+
+    /// <summary>Whether it carries mains or high voltage.</summary>
+    public bool IsMains => Box?.IsMains == true;
+
+    internal ImmutableArray<ImmutableArray<PlanPoint>> Pieces => _pieces.Value;
+
+    internal Geometry Shape => Shapes.Polygon(Footprint);
 
     /// <summary>Everything that takes up room in a graft.</summary>
     public static ImmutableArray<SolidBody> Of(Graft graft) => Of(graft, SeatedBoard.Of(graft));
@@ -29,35 +48,39 @@ public sealed record SolidBody(
     {
         var seated = boards.ToDictionary(board => board.Board.Id);
         var bodies = ImmutableArray.CreateBuilder<SolidBody>();
-        foreach (var board in boards) AddBoard(bodies, board);
+        foreach (var board in boards) bodies.AddRange(OfBoard(board));
         foreach (var box in graft.Seating.Boxes)
         {
-            if (seated.TryGetValue(box.On, out var board))
-                bodies.Add(OfBox(box, board.Board.Id, board.Plane.Id, [.. box.Area.Corners.Select(board.Seat.Place)], board.Top));
-            else if (graft.Seating.FindPlane(box.On) is { } plane)
-                bodies.Add(OfBox(box, plane.Id, plane.Id, [.. box.Area.Corners], 0));
+            if (seated.TryGetValue(box.On, out var board)) bodies.Add(OfBox(box, board.Board.Id, board.Plane.Id, board.Seat.Place, board.Top));
+            else if (graft.Seating.FindPlane(box.On) is { } plane) bodies.Add(OfBox(box, plane.Id, plane.Id, place => place, 0));
         }
 
         return bodies.ToImmutable();
     }
 
-    private static SolidBody OfBox(SeatBox box, string owner, string plane, ImmutableArray<PlanPoint> footprint, double ground)
-        => new(box.Name, box.Id, owner, plane, footprint, ground + box.From.Value, ground + box.From.Value + box.Height.Value,
-            box.Clearance.Value + box.Tolerance.Value, false, box);
+    private static SolidBody OfBox(SeatBox box, string owner, string plane, Func<PlanPoint, PlanPoint> place, double ground)
+    {
+        var footprint = box.IsRound
+            ? Shapes.Corners(Shapes.DiscRound(place(box.Area.Middle), Math.Min(box.Area.Width, box.Area.Depth) / 2))
+            : [.. box.Area.Corners.Select(place)];
+        return new SolidBody(box.Name, box.Id, owner, plane, footprint, ground + box.From.Value, ground + box.From.Value + box.Height.Value,
+            box.Clearance.Value + box.Tolerance.Value, BodyKind.Box, box);
+    }
 
-    private static void AddBoard(ImmutableArray<SolidBody>.Builder bodies, SeatedBoard board)
+    private static IEnumerable<SolidBody> OfBoard(SeatedBoard board)
     {
         var (id, plane, top) = (board.Board.Id, board.Plane.Id, board.Top);
-        // A notched board counts as its hull here; what matters below is the board's own outline.
-        var tails = (board.Board.Body?.Tails ?? UsualBoard.Tails).Value;
-        var hull = Shapes.Polygon(board.Outline).ConvexHull().Coordinates;
-        bodies.Add(new SolidBody(
-            board.Board.Name, id, id, plane, Counted([.. hull.Take(hull.Length - 1).Select(corner => new PlanPoint(corner.X, corner.Y))]),
-            board.Rise.Value - tails, top, 0, false, null));
-        foreach (var zone in board.Board.Body?.Zones.Where(zone => zone.Kind == BodyZoneKind.Tall) ?? [])
-            bodies.Add(new SolidBody(
-                zone.Name, $"{id}/{zone.Name}", id, plane, [.. zone.Area.Corners.Select(board.Seat.Place)], top, top + zone.Height.Value, 0, false, null));
-        foreach (var port in board.Board.Ports.Where(port => port.Place is { PlugRoom.Value: > 0 })) bodies.Add(Plug(board, port, top));
+        var bottom = board.Standing.LowestOver(board.Shape);
+        yield return new SolidBody(
+            board.Board.Name, id, id, plane, Shapes.Corners(board.Shape), bottom - board.Underside.Tails, top, 0, BodyKind.Board, null);
+        foreach (var zone in board.Board.Body?.Zones.Where(zone => zone.Kind is BodyZoneKind.Tall or BodyZoneKind.Below) ?? [])
+        {
+            var (from, to) = zone.Kind == BodyZoneKind.Tall ? (top, top + zone.Height.Value) : (bottom - zone.Height.Value, bottom);
+            yield return new SolidBody(
+                zone.Name, $"{id}/{zone.Name}", id, plane, [.. zone.Area.Corners.Select(board.Seat.Place)], from, to, 0, BodyKind.Zone, null);
+        }
+
+        foreach (var port in board.Board.Ports.Where(port => port.Place is { PlugRoom.Value: > 0 })) yield return Plug(board, port, top);
     }
 
     private static SolidBody Plug(SeatedBoard board, Port port, double top)
@@ -75,13 +98,6 @@ public sealed record SolidBody(
         };
         return new SolidBody(
             $"plug in {port.Name}", $"{board.Board.Id}/{port.Id}", board.Board.Id, board.Plane.Id, [.. area.Corners.Select(board.Seat.Place)], from, to, 0,
-            true, null);
-    }
-
-    private static ImmutableArray<PlanPoint> Counted(ImmutableArray<PlanPoint> corners)
-    {
-        var twice = corners.Index()
-            .Sum(pair => (pair.Item.X * corners[(pair.Index + 1) % corners.Length].Y) - (corners[(pair.Index + 1) % corners.Length].X * pair.Item.Y));
-        return twice < 0 ? [.. corners.Reverse()] : corners;
+            BodyKind.Plug, null);
     }
 }

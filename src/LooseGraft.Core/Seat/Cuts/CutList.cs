@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Globalization;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Standing;
 
 namespace LooseGraft.Core.Seat.Cuts;
 
@@ -19,7 +20,10 @@ public static class CutList
                     where hole.Mount is null && hole.Method is not null && MountMethodFact.Of(hole.Method.Value).DrillMm > 0
                     select Hole(board, hole);
         var openings = from plane in graft.Seating.Planes from opening in plane.Openings where opening.IsToCut select Opening(plane, opening);
-        var taken = from board in seat.Boards from under in UnderMount.Of(board) where under.Verdict != UnderVerdict.Clear select TakeOff(board.Plane, under);
+        var taken = from board in seat.Boards
+                    from under in seat.Beneath[board.Board.Id]
+                    where under is { Mount: not null, Verdict: not BeneathVerdict.Clear }
+                    select TakeOff(board.Plane, under.Mount!);
         return [.. holes, .. openings, .. taken.DistinctBy(cut => (cut.Plane.Id, cut.Name))];
     }
 
@@ -43,18 +47,18 @@ public static class CutList
             plane.IsMetal ? "file smooth, then an edge strip where a lead passes" : "sand, seal bare wood", Caution(plane));
     }
 
-    private static Cut TakeOff(MountPlane plane, UnderMount under)
+    private static Cut TakeOff(MountPlane plane, Mount mount)
     {
-        var act = under.Mount.Kind is MountKind.Standoff or MountKind.Stud ? "take out" : "flatten, or cut off";
-        var tools = under.Mount.Kind switch
+        var act = mount.Kind is MountKind.Standoff or MountKind.Stud ? "take out" : "flatten, or cut off";
+        var tools = mount.Kind switch
         {
             MountKind.Standoff => "nut driver",
             MountKind.Stud => "pliers or saw",
             MountKind.Tab => "pliers, file",
             _ => "hammer and block, file"
         };
-        return new Cut(under.Mount.Id, act, plane, Place(under.Mount.At, plane),
-            string.Create(CultureInfo.InvariantCulture, $"{under.Mount.Across.Value:0.#} mm across, {under.Mount.Height.Value:0.#} mm tall"), 0, null, 1,
+        return new Cut(mount.Id, act, plane, Place(mount.At, plane),
+            string.Create(CultureInfo.InvariantCulture, $"{mount.Across.Value:0.#} mm across, {mount.Height.Value:0.#} mm tall"), 0, null, 1,
             Depth(plane), tools, plane.IsMetal ? "no burr left standing" : "smooth", Caution(plane));
     }
 

@@ -7,4 +7,5 @@ namespace LooseGraft.Core.Seat.Drawing;
 /// <param name="To">Where it ends.</param>
 /// <param name="Low">Its lower side above the plane.</param>
 /// <param name="High">Its upper side.</param>
-public sealed record SectionPiece(SectionKind Kind, string Name, double From, double To, double Low, double High);
+/// <param name="IsBareMetal">Whether it is known to be bare metal.</param>
+public sealed record SectionPiece(SectionKind Kind, string Name, double From, double To, double Low, double High, bool IsBareMetal = false);

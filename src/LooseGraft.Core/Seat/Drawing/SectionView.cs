@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Clashes;
 using NetTopologySuite.Geometries;
 
 namespace LooseGraft.Core.Seat.Drawing;
@@ -16,7 +17,7 @@ public sealed record SectionView(ImmutableArray<SectionPiece> Pieces, bool IsAcr
         var pieces = ImmutableArray.CreateBuilder<SectionPiece>();
         var room = PlanRectangle.Round(plane.Outline);
         var (from, to) = isAcross ? (room.X, room.X + room.Width) : (room.Y, room.Y + room.Depth);
-        Add(SectionKind.Plane, plane.Name, plane.Outline, -plane.Thickness.Value, 0);
+        Add(SectionKind.Plane, plane.Name, plane.Outline, -plane.Thickness.Value, 0, plane.IsBareMetal);
         var top = seat.Bodies.Where(body => body.Plane == plane.Id).Select(body => body.To).DefaultIfEmpty(30).Max() + 10;
         if (plane.Lid is { } lid) pieces.Add(new SectionPiece(SectionKind.Ceiling, "lid", from, to, lid.Value, Math.Max(top, lid.Value + 3)));
         foreach (var ceiling in plane.Ceilings)
@@ -24,22 +25,29 @@ public sealed record SectionView(ImmutableArray<SectionPiece> Pieces, bool IsAcr
         foreach (var mount in plane.Mounts.Where(mount => mount.State != MountState.Removed))
         {
             var half = mount.Across.Value / 2;
-            Add(SectionKind.Mount, mount.Id, new PlanRectangle(mount.At.X - half, mount.At.Y - half, 2 * half, 2 * half).Corners, 0, mount.Height.Value);
+            var round = new PlanRectangle(mount.At.X - half, mount.At.Y - half, 2 * half, 2 * half);
+            Add(SectionKind.Mount, mount.Id, round.Corners, 0, mount.Height.Value, mount.CanShort);
         }
 
         foreach (var body in seat.Bodies.Where(body => body.Plane == plane.Id))
-            Add(body.IsPlug ? SectionKind.Plug : body.Id == body.Owner ? SectionKind.Board : SectionKind.Box, body.Name, body.Footprint, body.From, body.To);
+            Add(Kind(body), body.Name, body.Footprint, body.From, body.To, body.IsMetal);
         return new SectionView(pieces.ToImmutable(), isAcross, at);
 
-        void Add(SectionKind kind, string name, IReadOnlyList<PlanPoint> footprint, double low, double high)
+        static SectionKind Kind(SolidBody body)
+            => body.Kind switch { BodyKind.Plug => SectionKind.Plug, BodyKind.Board => SectionKind.Board, _ => SectionKind.Box };
+
+        void Add(SectionKind kind, string name, IReadOnlyList<PlanPoint> footprint, double low, double high, bool isBareMetal = false)
         {
-            var line = Shapes.Polygon(footprint).Factory.CreateLineString(
+            var shape = Shapes.Polygon(footprint);
+            var line = shape.Factory.CreateLineString(
                 isAcross ? [new Coordinate(from - 1000, at), new Coordinate(to + 1000, at)] : [new Coordinate(at, from - 1000), new Coordinate(at, to + 1000)]);
-            if (Shapes.Polygon(footprint).Intersection(line) is not { IsEmpty: false } shared) return;
-            var (start, end) = isAcross
-                ? (shared.EnvelopeInternal.MinX, shared.EnvelopeInternal.MaxX)
-                : (shared.EnvelopeInternal.MinY, shared.EnvelopeInternal.MaxY);
-            if (end - start > 0.01) pieces.Add(new SectionPiece(kind, name, start, end, low, high));
+            var shared = shape.Intersection(line);
+            // A notched thing is cut more than once.
+            foreach (var cut in Enumerable.Range(0, shared.NumGeometries).Select(index => shared.GetGeometryN(index).EnvelopeInternal))
+            {
+                var (start, end) = isAcross ? (cut.MinX, cut.MaxX) : (cut.MinY, cut.MaxY);
+                if (end - start > 0.01) pieces.Add(new SectionPiece(kind, name, start, end, low, high, isBareMetal));
+            }
         }
     }
 }

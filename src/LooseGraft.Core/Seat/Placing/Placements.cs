@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Clashes;
+using LooseGraft.Core.Seat.Standing;
 
 namespace LooseGraft.Core.Seat.Placing;
 
@@ -41,7 +42,7 @@ public static class Placements
         var (window, looksOut) = (PortWindow.Of(board), board.Board.Ports.Any(port => port.Place is { Faces: PortFacing.Rear }));
         var met = board.Holes.Count(hole => hole.Mount is not null);
         return new BoardPlacement(
-            seat, met, board.Holes.Length - met, UnderMount.Of(board).Count(under => under.Verdict == UnderVerdict.Shorts), window?.Offset,
+            seat, met, board.Holes.Length - met, Beneath.OfMounts(board).Count(under => under.Verdict == BeneathVerdict.Shorts), window?.Offset,
             looksOut && window is null,
             board.Shape.Difference(Shapes.Polygon(board.Plane.Outline)).Area,
             Clash.Of(SolidBody.Of(tried)).Count(clash => clash.Gap < 0 && (clash.One.Owner == seat.Part || clash.Other.Owner == seat.Part)));

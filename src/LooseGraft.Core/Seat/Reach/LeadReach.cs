@@ -36,23 +36,31 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
 
     internal static ImmutableArray<LeadReach> Of(Graft graft, ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies)
     {
-        var maps = new Dictionary<(string, double), RouteMap>();
+        var maps = new Dictionary<(string, double), (RouteMap Wide, Lazy<RouteMap> Narrow)>();
         var reaches = ImmutableArray.CreateBuilder<LeadReach>();
         foreach (var run in graft.Seating.Runs)
         {
             if (graft.Seating.FindPlane(run.Plane) is not { } plane) continue;
             var key = (run.Plane, run.Bend.Value);
             if (!maps.TryGetValue(key, out var map))
-                maps[key] = map = new RouteMap(
-                    bodies.Where(body => body is { Box: not null } && body.Plane == run.Plane && body.To > LowMm && body.From < HighMm)
-                    .Select(body => body.Footprint), run.Bend.Value, plane);
+            {
+                var footprints = bodies.Where(body => body.Plane == run.Plane && IsInTheWay(body))
+                    .SelectMany(body => body.Pieces.Select(piece => (piece, body.IsMains ? SolidBody.MainsAwayMm : 0, body.IsMains))).ToArray();
+                RouteMap Map(bool isNarrow) => new(footprints, run.Bend.Value, plane, isNarrow);
+                maps[key] = map = (Map(isNarrow: false), new Lazy<RouteMap>(() => Map(isNarrow: true)));
+            }
+
             reaches.Add(Judge(run, Place(run.From, run.Plane, boards), Place(run.To, run.Plane, boards), map));
         }
 
         return reaches.ToImmutable();
     }
 
-    private static PlanPoint? Place(RunEnd end, string plane, ImmutableArray<SeatedBoard> boards)
+    // What carries mains keeps a lead off at any height.
+    private static bool IsInTheWay(SolidBody body)
+        => body.IsMains || (body.Kind is BodyKind.Box or BodyKind.Zone && body.To > LowMm && body.From < HighMm);
+
+    internal static PlanPoint? Place(RunEnd end, string plane, ImmutableArray<SeatedBoard> boards)
     {
         if (end.Port is not { } port) return end.At;
         return boards.FirstOrDefault(board => board.Board.Id == port.Part && board.Plane.Id == plane) is { } board
@@ -61,11 +69,11 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
             : null;
     }
 
-    private static LeadReach Judge(LeadRun run, PlanPoint? from, PlanPoint? to, RouteMap map)
+    private static LeadReach Judge(LeadRun run, PlanPoint? from, PlanPoint? to, (RouteMap Wide, Lazy<RouteMap> Narrow) map)
     {
         if (from is not { } start || to is not { } end)
             return new LeadReach(run, null, [], ReachVerdict.EndUnknown, ["give the port its place on the board, and the board its place on the plane"]);
-        if (map.Shortest(start, end) is not { } way)
+        if ((map.Wide.Shortest(start, end) ?? map.Narrow.Value.Shortest(start, end)) is not { } way)
             return new LeadReach(run, null, [], ReachVerdict.NoWay, ["move what stands in the way, or make a hole for the lead"]);
         var reach = new LeadReach(run, new Millimetres(way.Length + run.From.Drop + run.To.Drop + SlackMm), way.Steps, ReachVerdict.LengthUnknown, []);
         if (reach.Spare is not { } spare)

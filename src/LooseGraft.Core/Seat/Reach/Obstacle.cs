@@ -9,6 +9,9 @@ internal sealed record Obstacle(ImmutableArray<PlanPoint> Corners)
 {
     private const double Rim = 1e-6;
 
+    /// <summary>Whether no lead may end within it either.</summary>
+    public bool IsFirm { get; init; }
+
     private readonly PlanRectangle _bounds = PlanRectangle.Round(Corners);
 
     // Each side as its outward normal and how far out it lies along it: asked for thousands of times in a map.

@@ -12,11 +12,22 @@ internal sealed class RouteMap
 {
     private readonly ImmutableArray<Obstacle> _obstacles;
     private readonly List<Node> _nodes = [];
+
+    // What a square corner is told short by where nothing is grown by the bend.
+    private readonly double _corner;
     private readonly List<(int To, double Length)>[] _edges;
 
-    public RouteMap(IEnumerable<ImmutableArray<PlanPoint>> footprints, double bend, MountPlane plane)
+    /// <param name="footprints">Convex footprints, what is kept off them beside the bend, and whether that holds even where a lead ends.</param>
+    /// <param name="bend">The tightest bend of the lead, in millimetres.</param>
+    /// <param name="plane">The plane.</param>
+    /// <param name="isNarrow">Whether it may squeeze through where there is just room for its thickness; bends are added to the length there.</param>
+    public RouteMap(
+        IEnumerable<(ImmutableArray<PlanPoint> Corners, double Beside, bool IsFirm)> footprints, double bend, MountPlane plane, bool isNarrow)
     {
-        _obstacles = [.. footprints.Select(footprint => Obstacle.Grown(footprint, bend))];
+        // A bundle bends at about four times its thickness (common practice).
+        var aside = isNarrow ? bend / 8 : bend;
+        _corner = isNarrow ? (2 - (Math.PI / 2)) * bend : 0;
+        _obstacles = [.. footprints.Select(footprint => Obstacle.Grown(footprint.Corners, aside + footprint.Beside) with { IsFirm = footprint.IsFirm })];
         var room = PlanRectangle.Round(plane.Outline);
         foreach (var corner in _obstacles.SelectMany(obstacle => obstacle.Corners).Where(room.Holds)
             .Where(corner => !_obstacles.Any(obstacle => obstacle.HoldsInside(corner)))) _nodes.Add(new Node(corner, false));
@@ -49,8 +60,8 @@ internal sealed class RouteMap
     {
         // A plug that sits inside the grown rim of something can still be left and reached; corners inside that rim are not used, so the way may be told longer
         // than it is.
-        var around = _obstacles.Select((obstacle, index) => obstacle.HoldsInside(from) || obstacle.HoldsInside(to) ? index : -1).Where(index => index >= 0)
-            .ToHashSet();
+        var around = _obstacles.Index().Where(pair => !pair.Item.IsFirm && (pair.Item.HoldsInside(from) || pair.Item.HoldsInside(to)))
+            .Select(pair => pair.Index).ToHashSet();
         var (start, end) = (_nodes.Count, _nodes.Count + 1);
         var starts = Sight(from, around);
         var ends = Sight(to, around);
@@ -64,7 +75,7 @@ internal sealed class RouteMap
         while (queue.TryDequeue(out var node, out var length))
         {
             if (length > best[node]) continue;
-            if (node == end) return (length, Steps(before, from, to));
+            if (node == end) return Steps(before, from, to) is var steps ? (length + ((steps.Length - 2) * _corner), steps) : null;
             if (node == start)
             {
                 if (IsFree(from, to, around)) Relax(start, end, from.To(to));

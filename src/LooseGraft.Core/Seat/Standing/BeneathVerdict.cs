@@ -1,10 +1,13 @@
-namespace LooseGraft.Core.Seat;
+namespace LooseGraft.Core.Seat.Standing;
 
-/// <summary>What a mount does to a board that it does not hold, mildest first.</summary>
-public enum UnderVerdict
+/// <summary>What something under a board does to it, mildest first.</summary>
+public enum BeneathVerdict
 {
     /// <summary>Enough air, or nothing there to short.</summary>
     Clear,
+
+    /// <summary>It would short the board if it conducts, and nobody said whether it does.</summary>
+    MayShort,
 
     /// <summary>It does not conduct, but stands so high that the board does not lie down.</summary>
     Lifts,

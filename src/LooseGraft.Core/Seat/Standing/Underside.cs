@@ -1,0 +1,85 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using NetTopologySuite.Geometries;
+
+namespace LooseGraft.Core.Seat.Standing;
+
+/// <summary>The underside of a seated board: solder wherever nothing else is said.</summary>
+internal sealed class Underside
+{
+    // The ring round a hole that boards keep free of solder is about 10 mm across (common practice).
+    private const double FreeRingMm = 5.0;
+    private const double AreaMm2 = 1e-6;
+
+    private readonly SeatedBoard _board;
+    private readonly ImmutableArray<(BodyZone Zone, Geometry Area)> _zones;
+    private readonly Lazy<Geometry> _rings;
+
+    public Underside(SeatedBoard board)
+    {
+        _board = board;
+        _zones = [.. (board.Board.Body?.Zones ?? []).Where(zone => zone.Kind != BodyZoneKind.Tall)
+            .Select(zone => (zone, Shapes.Polygon([.. zone.Area.Corners.Select(board.Seat.Place)])))];
+        _rings = new Lazy<Geometry>(() => Shapes.Union(board.Holes.Select(hole => Shapes.Disc(hole.At, FreeRingMm))));
+    }
+
+    /// <summary>How far solder stands out below, in millimetres.</summary>
+    public double Tails => (_board.Board.Body?.Tails ?? UsualBoard.Tails).Value;
+
+    /// <summary>Whether the whole top of a mount lies in the ring round a hole that is free of solder.</summary>
+    public static bool IsInRing(SeatedBoard board, Mount mount) => board.Holes.Any(hole => IsInRing(hole.At, mount));
+
+    /// <inheritdoc cref="IsInRing(SeatedBoard, Mount)"/>
+    public static bool IsInRing(PlanPoint hole, Mount mount) => hole.To(mount.At) + (mount.Across.Value / 2) <= FreeRingMm;
+
+    /// <summary>Whether nothing of a place but bare or covered board lies above a mount, so that it can carry it.</summary>
+    public bool CanRestOn(Mount mount)
+    {
+        var isInRing = IsInRing(_board, mount);
+        if (!isInRing && _zones.IsEmpty) return false;
+        var disc = Shapes.DiscRound(mount.At, mount.Across.Value / 2);
+        return disc.Intersects(_board.Shape) && Over(disc, isInRing) is { IsEmpty: false } seen && seen.All(patch => !patch.Conducts && patch.Reach == 0);
+    }
+
+    /// <summary>What of the underside lies above an area.</summary>
+    /// <param name="area">The area, in the plane's frame.</param>
+    /// <param name="isInRing">Whether all of it is known to lie in the ring round a hole.</param>
+    public ImmutableArray<UndersidePatch> Over(Geometry area, bool isInRing)
+    {
+        var patches = ImmutableArray.CreateBuilder<UndersidePatch>();
+        var left = area.Intersection(_board.Shape);
+        foreach (var (zone, where) in _zones)
+        {
+            var shared = where.Intersection(area);
+            if (shared.Area <= AreaMm2) continue;
+            left = left.Difference(where);
+            patches.Add(new UndersidePatch(shared, Reach(zone), zone is { Kind: BodyZoneKind.Below, Conducts: true },
+                zone.Kind switch { BodyZoneKind.Insulated => $"{zone.Name} (insulated)", BodyZoneKind.BareBoard => $"{zone.Name} (bare board)", _ => zone.Name }));
+        }
+
+        if (left.Area <= AreaMm2) return patches.ToImmutable();
+        var free = isInRing ? left : left.Intersection(_rings.Value);
+        if (free.Area > AreaMm2) patches.Add(new UndersidePatch(free, 0, false, "the ring round a hole that is free of solder"));
+        var solder = isInRing ? null : left.Difference(_rings.Value);
+        if (solder?.Area > AreaMm2) patches.Add(new UndersidePatch(solder, Tails, true, Near(solder)));
+        return patches.ToImmutable();
+    }
+
+    // Solder ends press on the sheet that covers them.
+    private double Reach(BodyZone zone) => zone.Kind switch
+    {
+        BodyZoneKind.Below => zone.Height.Value,
+        BodyZoneKind.Insulated => Tails,
+        _ => 0,
+    };
+
+    private string Near(Geometry area)
+    {
+        var middle = area.Centroid;
+        var at = new PlanPoint(middle.X, middle.Y);
+        return _board.Board.Ports.Where(port => port.Place is not null).OrderBy(port => _board.Seat.Place(port.Place!.At).To(at)).FirstOrDefault() is { } port
+            ? $"solder near {port.Name}"
+            : "solder";
+    }
+}
