@@ -1,5 +1,7 @@
 using BenchmarkDotNet.Attributes;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Placing;
 
 namespace LooseGraft.Bench;
@@ -15,6 +17,7 @@ public class PlacementAgainstGrid
 
     private readonly PlanPoint[] _holes = Places(16, 300, 240, 3);
     private PlanPoint[] _mounts = [];
+    private Graft _graft = Graft.Empty("");
 
     /// <summary>Twelve of the mounts lie where a turned board has holes, a little off; the others anywhere.</summary>
     [GlobalSetup]
@@ -24,12 +27,34 @@ public class PlacementAgainstGrid
         var matching = _holes.Take(12)
             .Select(hole => hole.Turned(90) + new PlanPoint(320 + ((shake.NextDouble() - 0.5) * 0.4), 40 + ((shake.NextDouble() - 0.5) * 0.4)));
         _mounts = [.. matching, .. Places(52, 400, 400, 4)];
+        // Round the place where the twelve meet.
+        var crowd = Places(200, 400, 400, 6).Where(at => at.X is < 66 or > 321 || at.Y is < 31 or > 346).Take(20);
+        _graft = _graft with
+        {
+            Parts = [new Part("board", "board", PartKind.Board)
+            {
+                Body = new PartBody([.. new PlanRectangle(0, 0, 305, 245).Corners], Evidence.Measured),
+                Holes = [.. _holes.Select(hole => new MountHole(hole.X, hole.Y, new Millimetres(4)))],
+            }],
+            Seating = new Seating
+            {
+                Planes = [new MountPlane("tray", "tray", [.. new PlanRectangle(0, 0, 420, 420).Corners])
+                {
+                    Mounts = [.. _mounts.Select((at, index) => new Mount($"m{index}", MountKind.Standoff, at, new Millimetres(6.5)))],
+                }],
+                Boxes = [.. crowd.Select((at, index) => new SeatBox($"b{index}", "box", "tray", new PlanRectangle(at.X, at.Y, 8, 8)))],
+            },
+        };
         if (Exact() != Grid()) throw new InvalidOperationException($"The search finds {Exact()}, the grid {Grid()}.");
     }
 
     /// <summary>The exact search.</summary>
     [Benchmark(Baseline = true)]
     public int Exact() => Turns.Max(turn => PlacementSearch.Of([.. _holes.Select(hole => (hole, SlackMm))], _mounts, turn)[0].Pairs.Length);
+
+    /// <summary>All ways to seat such a board among twenty boxes, judged: what a page asks for.</summary>
+    [Benchmark]
+    public int Ways() => Placements.Of(_graft, "board", "tray").Length;
 
     /// <summary>The grid.</summary>
     [Benchmark]

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Seat;
@@ -15,18 +16,20 @@ public sealed record PortWindow(Opening Opening, double EdgeGap, double Shift, P
 
     /// <summary>The window of a seated board; null when no wall that its rear edge faces has an opening for ports, or the board has no ports that look out
     /// there.</summary>
-    public static PortWindow? Of(SeatedBoard board)
+    public static PortWindow? Of(SeatedBoard board) => Of(board.Board, board.Plane, board.Seat, board.Outline);
+
+    internal static PortWindow? Of(Part board, MountPlane plane, BoardSeat seat, ImmutableArray<PlanPoint> outline)
     {
-        if (Walls.Facing(board.Seat, PortFacing.Rear) is not { } wall) return null;
-        var ports = board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear });
-        var spans = ports.Select(port => Walls.Span(board.Seat, port.Place!, wall)).ToArray();
-        var openings = board.Plane.Openings.Where(opening => opening.Kind == OpeningKind.Ports && opening.Wall == wall).ToArray();
+        if (Walls.Facing(seat, PortFacing.Rear) is not { } wall) return null;
+        var ports = board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear });
+        var spans = ports.Select(port => Walls.Span(seat, port.Place!, wall)).ToArray();
+        var openings = plane.Openings.Where(opening => opening.Kind == OpeningKind.Ports && opening.Wall == wall).ToArray();
         if (spans.Length == 0 || openings.Length == 0) return null;
         var pairs = spans.Select(span => (Span: span, Opening: openings.MaxBy(opening => Shared(opening.Area, span))!)).ToArray();
         var least = pairs.Max(pair => pair.Opening.Area.X - pair.Span.From);
         var most = pairs.Min(pair => pair.Opening.Area.X + pair.Opening.Area.Width - pair.Span.To);
         var along = least <= most ? Math.Clamp(0, least, most) : (least + most) / 2;
-        var edge = Walls.Distance(board.Outline, board.Plane, wall);
+        var edge = Walls.Distance(outline, plane, wall);
         var (inward, side) = (Walls.Inward(wall), wall is PlaneWall.Rear or PlaneWall.Front ? new PlanPoint(1, 0) : new PlanPoint(0, 1));
         return new PortWindow(pairs.GroupBy(pair => pair.Opening).MaxBy(same => same.Count())!.Key, edge, along,
             new PlanPoint((side.X * along) - (inward.X * edge), (side.Y * along) - (inward.Y * edge)));

@@ -105,7 +105,8 @@ public sealed record TooClose(string One, string Other, Millimetres Gap, Millime
 /// <param name="Body">What.</param>
 /// <param name="Top">How high it stands above the plane.</param>
 /// <param name="Free">What is free there.</param>
-public sealed record UnderLid(string Body, Millimetres Top, Millimetres Free) : FindingCase;
+/// <param name="IsLid">Whether it is the lid itself, and not something that comes down from it.</param>
+public sealed record UnderLid(string Body, Millimetres Top, Millimetres Free, bool IsLid) : FindingCase;
 
 /// <summary>A lead does not reach.</summary>
 /// <param name="Lead">Which.</param>

@@ -22,7 +22,7 @@ public sealed class SeatedBoard
     private SeatedBoard(Part board, MountPlane plane, BoardSeat seat)
     {
         (Board, Plane, Seat) = (board, plane, seat);
-        Outline = [.. (board.Body?.Outline ?? Around(board)).Select(seat.Place)];
+        Outline = Around(board, seat);
         Shape = Shapes.Polygon(Outline);
         Holes = [.. board.Holes.Select((hole, index) => Meet(hole, index + 1))];
         Underside = new Underside(this);
@@ -69,6 +69,9 @@ public sealed class SeatedBoard
         => graft.FindPart(seat.Part) is { } board && graft.Seating.FindPlane(seat.Plane) is { } plane && (board.Body is not null || !board.Holes.IsEmpty)
             ? new SeatedBoard(board, plane, seat)
             : null;
+
+    /// <summary>The outline of a board at a seat, in the plane's frame; without a described one, a margin round its holes and ports.</summary>
+    internal static ImmutableArray<PlanPoint> Around(Part board, BoardSeat seat) => [.. (board.Body?.Outline ?? Around(board)).Select(seat.Place)];
 
     /// <summary>How far the middle of a mount may be from the middle of a hole for an M3 screw to go in: the slack in the hole.</summary>
     public static double Slack(MountHole hole) => Math.Max(LeastSlackMm, (hole.Diameter.Value - ScrewMm) / 2);

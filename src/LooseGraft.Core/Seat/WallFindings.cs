@@ -12,6 +12,7 @@ namespace LooseGraft.Core.Seat;
 /// <summary>Rules on boxes and tall things beside the walls round a plane, and under its lid.</summary>
 internal static class WallFindings
 {
+    private const string Lid = "the lid";
     private const double FitMm = 0.5;
     private const double RoundingMm = 1e-6;
 
@@ -28,7 +29,7 @@ internal static class WallFindings
         if (Ceiling(plane, body) is not var (name, free)) return null;
         var (gap, subject) = (free - body.To, Subject(body));
         return gap < 0
-            ? Finding.Of(SeatRules.UnderLid, subject, new UnderLid(body.Id, new Millimetres(body.To), new Millimetres(free)),
+            ? Finding.Of(SeatRules.UnderLid, subject, new UnderLid(body.Id, new Millimetres(body.To), new Millimetres(free), name == Lid),
                 $"{body.Name} stands {Mm(body.To)} above {plane.Name}, and under {name} only {Mm(free)} is free: {Mm(-gap)} too tall.", Evidence.Assumed,
                 body.IsPlug ? "use a right-angle plug" : "choose a lower one, or move it", $"measure the room under {name} again")
             : gap < body.Clearance - RoundingMm ? TooClose(subject, body, name, gap, $"measure the room under {name} again") : null;
@@ -72,7 +73,7 @@ internal static class WallFindings
         var lows = plane.Ceilings.Where(ceiling => Shapes.Polygon(ceiling.Area.Corners).Intersection(shape).Area > 1e-6)
             .Select(ceiling => (ceiling.Name, Free: ceiling.Height.Value));
         var all = plane.Lid is { } lid && !plane.Ceilings.Any(ceiling => Shapes.Polygon(ceiling.Area.Corners).Covers(shape))
-            ? lows.Append(("the lid", lid.Value))
+            ? lows.Append((Lid, lid.Value))
             : lows;
         return all.OrderBy(low => low.Item2).Select(low => ((string, double)?)low).FirstOrDefault();
     }

@@ -33,7 +33,7 @@ public class FindingCaseTests
         ["SEAT-012"] = """{"kind":"plate-undecided","opening":"opening","gapMillimetres":0}""",
         ["SEAT-013"] = """{"kind":"same-room","one":"cage","other":"card","tooMuchMillimetres":30}""",
         ["SEAT-014"] = """{"kind":"too-close","one":"one","other":"other","gapMillimetres":2,"neededMillimetres":3}""",
-        ["SEAT-015"] = """{"kind":"under-lid","body":"cooler","topMillimetres":43.1,"freeMillimetres":40}""",
+        ["SEAT-015"] = """{"kind":"under-lid","body":"cooler","topMillimetres":43.1,"freeMillimetres":40,"isLid":true}""",
         ["SEAT-016"] = """{"kind":"lead-short","lead":"lead","neededMillimetres":200,"hadMillimetres":195}""",
         ["SEAT-017"] = """{"kind":"lead-tight","lead":"lead","neededMillimetres":200,"hadMillimetres":205}""",
         ["SEAT-018"] = """{"kind":"lead-unmeasured","lead":"lead","neededMillimetres":200}""",

@@ -7,13 +7,21 @@ namespace LooseGraft.Core.Seat.Placing;
 /// <param name="Shift">Where the origin of the (turned) board lies in the plane's frame.</param>
 /// <param name="Pairs">Which hole meets which mount, by their places in the lists given, from 0.</param>
 /// <param name="Worst">How far the worst of them is off, in millimetres.</param>
-public sealed record PlacementFit(PlanPoint Shift, ImmutableArray<(int Hole, int Mount)> Pairs, double Worst)
+/// <param name="Shorts">How many mounts would short the board there.</param>
+public sealed record PlacementFit(PlanPoint Shift, ImmutableArray<(int Hole, int Mount)> Pairs, double Worst, int Shorts)
 {
-    // In the middle of all pairs where that is allowed, so that no screw stands at the rim of its hole.
-    internal static PlacementFit Of(PlanPoint shift, ImmutableArray<PlacementSearch.Disc> discs)
+    private static readonly ImmutableArray<double> Steps = [0.2, 0.1, 0.05, 0.02, 0.01, 0.005, 0.001];
+
+    // In the middle of all pairs where that is allowed, so that no screw stands at the rim of its hole; otherwise as far from where something begins to touch
+    // as short steps find.
+    internal static PlacementFit Of(PlanPoint shift, ImmutableArray<TurnSearch.Disc> discs, int least, Func<PlanPoint, int?> shorts)
     {
+        bool IsGood(PlanPoint place) => discs.All(disc => disc.Middle.To(place) <= disc.Radius) && shorts(place) <= least;
         var middle = new PlanPoint(discs.Average(disc => disc.Middle.X), discs.Average(disc => disc.Middle.Y));
-        if (discs.Any(disc => disc.Middle.To(middle) > disc.Radius)) middle = shift;
-        return new PlacementFit(middle, [.. discs.Select(disc => (disc.Hole, disc.Mount))], discs.Max(disc => disc.Middle.To(middle)));
+        if (!IsGood(middle)) middle = Steps.SelectMany(step => Around(shift, step)).Where(IsGood).Select(place => (PlanPoint?)place).FirstOrDefault() ?? shift;
+        return new PlacementFit(middle, [.. discs.Select(disc => (disc.Hole, disc.Mount))], discs.Max(disc => disc.Middle.To(middle)), least);
     }
+
+    private static IEnumerable<PlanPoint> Around(PlanPoint place, double step)
+        => Enumerable.Range(0, 16).Select(turn => place + new PlanPoint(step * Math.Cos(turn * Math.PI / 8), step * Math.Sin(turn * Math.PI / 8)));
 }

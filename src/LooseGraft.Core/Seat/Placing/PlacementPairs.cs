@@ -6,16 +6,16 @@ namespace LooseGraft.Core.Seat.Placing;
 /// discs).</summary>
 internal static class PlacementPairs
 {
-    public static ImmutableArray<PlacementSearch.Disc> Most(PlacementSearch.Disc[] discs, IEnumerable<int> covers)
+    public static ImmutableArray<TurnSearch.Disc> Most(TurnSearch.Disc[] discs, IEnumerable<int> covers)
     {
         var ofHole = covers.Select(index => discs[index]).GroupBy(disc => disc.Hole)
             .ToDictionary(group => group.Key, group => group.OrderBy(disc => disc.Mount).ToArray());
-        var byMount = new Dictionary<int, PlacementSearch.Disc>();
+        var byMount = new Dictionary<int, TurnSearch.Disc>();
         foreach (var hole in ofHole.Keys.Order()) Place(hole, ofHole, byMount, []);
         return [.. byMount.Values.OrderBy(disc => disc.Hole)];
     }
 
-    private static bool Place(int hole, Dictionary<int, PlacementSearch.Disc[]> ofHole, Dictionary<int, PlacementSearch.Disc> byMount, HashSet<int> tried)
+    private static bool Place(int hole, Dictionary<int, TurnSearch.Disc[]> ofHole, Dictionary<int, TurnSearch.Disc> byMount, HashSet<int> tried)
     {
         foreach (var disc in ofHole[hole])
         {

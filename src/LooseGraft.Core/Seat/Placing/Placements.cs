@@ -8,6 +8,11 @@ namespace LooseGraft.Core.Seat.Placing;
 /// <summary>All ways to seat a board on a plane that are worth a look: the exact search over turns, each judged by what it costs.</summary>
 public static class Placements
 {
+    // So many pairs of a hole and a mount are searched to the last; of more, the best two numbers of holes met.
+    private const int FewPairs = 400;
+    private const int MostBlocked = 12;
+    private const double RoundingMm = 1e-6;
+
     private static readonly ImmutableArray<double> Quarters = [0, 90, 180, 270];
 
     /// <summary>Finds them.</summary>
@@ -23,15 +28,29 @@ public static class Placements
         var holes = board.Holes.Select(hole => (new PlanPoint(hole.X, hole.Y), SeatedBoard.Slack(hole))).ToArray();
         var known = graft.Seating.SeatOf(part) ?? new BoardSeat(part, plane, default, 0);
         var turns = angle is { } own && !Quarters.Contains(own) ? Quarters.Add(own) : Quarters;
-        var seats = new List<BoardSeat>();
-        foreach (var turn in turns)
+        var ways = new List<BoardPlacement>();
+        var (blocked, open) = (new List<(BoardSeat Seat, PlacementFit Fit)>(), new List<BoardSeat>());
+        var band = holes.Length * mounts.Length <= FewPairs ? holes.Length : 1;
+        var (goal, blockedGoal) = (new PlacementGoal(1, band), new PlacementGoal(1, 0));
+        var searches = turns.Select(turn => known with { Plane = plane, TurnDegrees = turn })
+            .Select(seat => (Seat: seat, Free: new TurnSearch(holes, mounts, seat.TurnDegrees, FreeSpace.Of(graft, seat), goal))).ToArray();
+        foreach (var search in searches) search.Free.Cross();
+        foreach (var search in searches) search.Free.Meet();
+        foreach (var (seat, free) in searches)
         {
-            seats.AddRange(PlacementSearch.Of(holes, mounts, turn, band: holes.Length)
-                .Select(fit => known with { Plane = plane, At = fit.Shift, TurnDegrees = turn }));
-            if (AtOpening(board, ground, known with { Plane = plane, TurnDegrees = turn }) is { } bare) seats.Add(bare);
+            ways.AddRange(free.Found.Select(fit => Free(board, ground, seat with { At = fit.Shift }, fit)));
+            if (AtOpening(board, ground, seat) is { } bare) open.Add(bare);
+            var anywhere = new TurnSearch(holes, mounts, seat.TurnDegrees, null, blockedGoal);
+            anywhere.Cross();
+            blocked.AddRange(anywhere.Found.Select(fit => (seat with { At = fit.Shift }, fit)));
         }
 
-        return BoardPlacement.Pareto(seats.Select(seat => Judge(graft, seat)).OfType<BoardPlacement>());
+        if (graft.Seating.SeatOf(part) is { } now && now.Plane == plane) open.Add(now);
+        // What meets more holes than anything free, but runs into something, is shown beside.
+        var most = ways.Select(way => way.Met).DefaultIfEmpty(0).Max();
+        var beside = blocked.Where(way => way.Fit.Pairs.Length > most).OrderByDescending(way => way.Fit.Pairs.Length).ThenBy(way => way.Fit.Worst)
+            .Take(MostBlocked).Select(way => way.Seat);
+        return BoardPlacement.Pareto(ways.Concat(open.Concat(beside).Select(seat => Judge(graft, seat)).OfType<BoardPlacement>()));
     }
 
     /// <summary>What one way to seat a board costs; null when nothing is known of the board.</summary>
@@ -39,20 +58,29 @@ public static class Placements
     {
         var tried = graft with { Seating = graft.Seating with { Seats = [.. graft.Seating.Seats.Where(other => other.Part != seat.Part), seat] } };
         if (SeatedBoard.At(tried, seat) is not { } board) return null;
-        var (window, looksOut) = (PortWindow.Of(board), board.Board.Ports.Any(port => port.Place is { Faces: PortFacing.Rear }));
+        var window = PortWindow.Of(board);
         var met = board.Holes.Count(hole => hole.Mount is not null);
+        var bodies = SolidBody.Of(tried);
+        var beneath = Beneath.Of(board, bodies);
+        var mine = bodies.Where(body => body.Owner == seat.Part).ToImmutableArray();
+        var inTheWay = Clash.Of(bodies).Count(clash => clash.Gap < -RoundingMm && (clash.One.Owner == seat.Part || clash.Other.Owner == seat.Part))
+            + beneath.Count(under => under is { Kind: BeneathKind.Box, Verdict: BeneathVerdict.Shorts })
+            + WallFindings.Of(tried, mine).Count(finding => finding.Rule == SeatRules.ThroughWall || finding.Case is UnderLid { IsLid: false });
         return new BoardPlacement(
-            seat, met, board.Holes.Length - met, Beneath.OfMounts(board).Count(under => under.Verdict == BeneathVerdict.Shorts), window?.Offset,
-            looksOut && window is null,
-            board.Shape.Difference(Shapes.Polygon(board.Plane.Outline)).Area,
-            Clash.Of(SolidBody.Of(tried)).Count(clash => clash.Gap < 0 && (clash.One.Owner == seat.Part || clash.Other.Owner == seat.Part)));
+            seat, met, board.Holes.Length - met, beneath.Count(under => under is { Kind: BeneathKind.Mount, Verdict: BeneathVerdict.Shorts }),
+            window?.Offset, LooksOut(board.Board) && window is null, board.Shape.Difference(Shapes.Polygon(board.Plane.Outline)).Area, inTheWay);
     }
+
+    private static BoardPlacement Free(Part board, MountPlane plane, BoardSeat seat, PlacementFit fit)
+    {
+        var window = PortWindow.Of(board, plane, seat, SeatedBoard.Around(board, seat));
+        return new BoardPlacement(
+            seat, fit.Pairs.Length, board.Holes.Length - fit.Pairs.Length, fit.Shorts, window?.Offset, LooksOut(board) && window is null, 0, 0);
+    }
+
+    private static bool LooksOut(Part board) => board.Ports.Any(port => port.Place is { Faces: PortFacing.Rear });
 
     // Without a mount to go by, the ports are brought to their opening.
     private static BoardSeat? AtOpening(Part board, MountPlane plane, BoardSeat seat)
-    {
-        if (SeatedBoard.At(new Graft("", new Machine(""), new Machine("")) { Parts = [board], Seating = new Seating { Planes = [plane] } },
-            seat) is not { } seated || PortWindow.Of(seated) is not { } window) return null;
-        return seat with { At = seat.At + window.Correction };
-    }
+        => PortWindow.Of(board, plane, seat, SeatedBoard.Around(board, seat)) is { } window ? seat with { At = seat.At + window.Correction } : null;
 }

@@ -9,7 +9,7 @@ namespace LooseGraft.Core.Seat.Standing;
 internal sealed class Underside
 {
     // The ring round a hole that boards keep free of solder is about 10 mm across (common practice).
-    private const double FreeRingMm = 5.0;
+    internal const double FreeRingMm = 5.0;
     private const double AreaMm2 = 1e-6;
 
     private readonly SeatedBoard _board;
@@ -26,6 +26,9 @@ internal sealed class Underside
 
     /// <summary>How far solder stands out below, in millimetres.</summary>
     public double Tails => (_board.Board.Body?.Tails ?? UsualBoard.Tails).Value;
+
+    /// <summary>Where nothing is known to keep metal off its solder, rings round holes included.</summary>
+    public Geometry Solder => _zones.Aggregate(_board.Shape, (left, zone) => left.Difference(zone.Area));
 
     /// <summary>Whether the whole top of a mount lies in the ring round a hole that is free of solder.</summary>
     public static bool IsInRing(SeatedBoard board, Mount mount) => board.Holes.Any(hole => IsInRing(hole.At, mount));
