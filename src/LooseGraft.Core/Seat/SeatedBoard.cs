@@ -24,7 +24,9 @@ public sealed class SeatedBoard
         (Board, Plane, Seat) = (board, plane, seat);
         Outline = Around(board, seat);
         Shape = Shapes.Polygon(Outline);
-        Holes = [.. board.Holes.Select((hole, index) => Meet(hole, index + 1))];
+        var meetings = board.Holes.Select((hole, index) => Meet(hole, index + 1)).ToArray();
+        // One mount takes one screw: of two holes that lie over it, the nearer meets it.
+        Holes = [.. meetings.Select(one => meetings.Any(other => IsNearer(other, one)) ? one with { Mount = null } : one)];
         Underside = new Underside(this);
         _standing = new Lazy<BoardStanding>(() => new BoardStanding(seat, Holes, Plain(), Shape));
     }
@@ -76,11 +78,15 @@ public sealed class SeatedBoard
     /// <summary>How far the middle of a mount may be from the middle of a hole for an M3 screw to go in: the slack in the hole.</summary>
     public static double Slack(MountHole hole) => Math.Max(LeastSlackMm, (hole.Diameter.Value - ScrewMm) / 2);
 
+    private static bool IsNearer(HoleMeeting other, HoleMeeting one)
+        => other.Mount is { } mount && mount.Id == one.Mount?.Id
+            && (other.NearestOff < one.NearestOff || (other.NearestOff == one.NearestOff && other.Number < one.Number));
+
     private HoleMeeting Meet(MountHole hole, int number)
     {
         var place = Seat.Place(new PlanPoint(hole.X, hole.Y));
-        var nearest = Plane.Mounts.Where(mount => mount.TakesScrew).Select(mount => (Mount: mount, Off: mount.At.To(place))).OrderBy(pair => pair.Off)
-            .FirstOrDefault();
+        var nearest = Plane.Mounts.Where(mount => mount.TakesScrew).Select(mount => (Mount: mount, Off: mount.At.To(place))).DefaultIfEmpty()
+            .MinBy(pair => pair.Off);
         var isMet = nearest.Mount is not null && nearest.Off <= Slack(hole) + RoundingMm;
         var under = isMet ? null : Plane.Mounts.FirstOrDefault(mount => mount.State != MountState.Removed && !mount.TakesScrew
             && (Underside.IsInRing(place, mount) || mount.At.To(place) <= mount.Across.Value / 2));

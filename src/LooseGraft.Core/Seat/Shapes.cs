@@ -7,10 +7,13 @@ namespace LooseGraft.Core.Seat;
 /// <summary>Plan shapes as polygons of the geometry library.</summary>
 internal static class Shapes
 {
-    // Of a quarter circle: 1 / cos(π / 64) is 1.0012.
-    private const int Segments = 16;
+    // Of a quarter circle: 1 / cos(π / 128) is 1.0003.
+    private const int Segments = 32;
 
-    private static readonly GeometryFactory Factory = new();
+    // The newer overlay does not give up where corners all but coincide, as they do where boards and bumps are laid side by side.
+    private static readonly GeometryFactory Factory = new NetTopologySuite.NtsGeometryServices(
+        NetTopologySuite.Geometries.Implementation.CoordinateArraySequenceFactory.Instance, new PrecisionModel(), 0, GeometryOverlay.NG,
+        new CoordinateEqualityComparer()).CreateGeometryFactory();
 
     /// <summary>A polygon of corners in order. One whose sides cross each other is taken as the area they enclose.</summary>
     public static Geometry Polygon(IReadOnlyList<PlanPoint> corners)
@@ -22,10 +25,10 @@ internal static class Shapes
         return polygon.IsValid ? polygon : polygon.Buffer(0);
     }
 
-    /// <summary>A polygon inside a circle, at most a hundredth of its radius short of it.</summary>
+    /// <summary>A polygon inside a circle, at most 0.03 % of its radius short of it.</summary>
     public static Geometry Disc(PlanPoint middle, double radius) => Point(middle).Buffer(radius, Segments);
 
-    /// <summary>A polygon round a circle, at most a hundredth of its radius beyond it.</summary>
+    /// <summary>A polygon round a circle, at most 0.03 % of its radius beyond it.</summary>
     public static Geometry DiscRound(PlanPoint middle, double radius) => Disc(middle, radius / Math.Cos(Math.PI / (4 * Segments)));
 
     /// <summary>Several as one; nothing of none.</summary>

@@ -62,7 +62,7 @@ public sealed class FreePlacementTests
             {
                 var shift = pair.Shift + new PlanPoint(((step % 21) - 10) * 0.1, ((step / 21) - 10) * 0.1);
                 var met = near.Where(other => other.Shift.To(shift) <= SeatedBoard.Slack(other.Hole)).ToArray();
-                if (met.Length <= best || met.DistinctBy(other => other.Hole).Count() <= best) continue;
+                if (Math.Min(met.DistinctBy(other => other.Hole).Count(), met.DistinctBy(other => other.Id).Count()) <= best) continue;
                 if (whole.Any(piece => Sticks(piece, shift, graft)) || tray.Mounts.Any(mount => met.All(other => other.Id != mount.Id)
                     && solder.Any(piece => Far(piece, mount.At - shift) < 3 - 1e-6)
                     && board.Holes.All(hole => seat.Place(new PlanPoint(hole.X, hole.Y)).To(mount.At - shift) > 2))) continue;

@@ -55,6 +55,14 @@ public sealed class PlacementTests
     }
 
     [Fact]
+    public void One_mount_takes_the_screw_of_one_hole()
+    {
+        var board = Board() with { Holes = [new MountHole(5, 5, Mm(4.4)), new MountHole(5.8, 5, Mm(4.4))] };
+        var seated = SeatedBoard.Of(Seated(board: board).At(seat => seat with { At = new PlanPoint(19.3, 10) }))[0];
+        Assert.Equal([null, "s1"], seated.Holes.Select(hole => hole.Mount?.Id));
+    }
+
+    [Fact]
     public void Ports_are_brought_to_their_opening_where_no_mount_helps()
     {
         var tray = Tray() with { Mounts = [], Openings = [new Opening("io", "opening", OpeningKind.Ports, PlaneWall.Left, new PlanRectangle(50, 5, 60, 30))] };

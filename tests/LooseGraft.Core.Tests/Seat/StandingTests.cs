@@ -32,8 +32,9 @@ public sealed class StandingTests
             double Plane(PlanPoint at) => 30 + (inX * at.X) + (inY * at.Y);
             HeldPlace[] flat = [.. places.Select(place => place with { Height = Plane(place.At) })];
             if (Shapes.Hull(flat.Select(place => place.At)).Area < 1) return;
-            Assert.Equal(Plane(new PlanPoint(x, y)), new BentSheet(flat).At(new PlanPoint(x, y)), 5);
-            if (RestingBoard.On([.. flat], new PlanPoint(50, 50)) is { } resting) Assert.Equal(Plane(new PlanPoint(x, y)), resting.At(new PlanPoint(x, y)), 5);
+            Assert.Equal(Plane(new PlanPoint(x, y)), new BentSheet(flat).At(new PlanPoint(x, y)), 1e-6);
+            if (RestingBoard.On([.. flat], new PlanPoint(50, 50)) is { } resting)
+                Assert.Equal(Plane(new PlanPoint(x, y)), resting.At(new PlanPoint(x, y)), 1e-6);
         }, iter: 500);
 
     [Fact]

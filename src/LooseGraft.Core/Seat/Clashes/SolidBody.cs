@@ -24,6 +24,7 @@ public sealed record SolidBody(
     public const double MainsAwayMm = 10;
 
     private readonly Lazy<ImmutableArray<ImmutableArray<PlanPoint>>> _pieces = new(() => ConvexPieces.Of(Footprint));
+    private readonly Lazy<Geometry> _shape = new(() => Shapes.Polygon(Footprint));
 
     /// <summary>The smallest rectangle round the footprint.</summary>
     public PlanRectangle Bounds { get; } = PlanRectangle.Round(Footprint);
@@ -39,7 +40,7 @@ public sealed record SolidBody(
 
     internal ImmutableArray<ImmutableArray<PlanPoint>> Pieces => _pieces.Value;
 
-    internal Geometry Shape => Shapes.Polygon(Footprint);
+    internal Geometry Shape => _shape.Value;
 
     /// <summary>Everything that takes up room in a graft.</summary>
     public static ImmutableArray<SolidBody> Of(Graft graft) => Of(graft, SeatedBoard.Of(graft));

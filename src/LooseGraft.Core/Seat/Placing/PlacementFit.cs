@@ -12,15 +12,24 @@ public sealed record PlacementFit(PlanPoint Shift, ImmutableArray<(int Hole, int
 {
     private static readonly ImmutableArray<double> Steps = [0.2, 0.1, 0.05, 0.02, 0.01, 0.005, 0.001];
 
-    // In the middle of all pairs where that is allowed, so that no screw stands at the rim of its hole; otherwise as far from where something begins to touch
-    // as short steps find.
-    internal static PlacementFit Of(PlanPoint shift, ImmutableArray<TurnSearch.Disc> discs, int least, Func<PlanPoint, int?> shorts)
+    // In the middle of all pairs where that is allowed, so that no screw stands at the rim of its hole; otherwise within the corners that were found, or as far
+    // from one of them as short steps find.
+    internal static PlacementFit Of(IReadOnlyList<PlanPoint> corners, ImmutableArray<TurnSearch.Disc> discs, int least, Func<PlanPoint, int?> shorts)
     {
         bool IsGood(PlanPoint place) => discs.All(disc => disc.Middle.To(place) <= disc.Radius) && shorts(place) <= least;
-        var middle = new PlanPoint(discs.Average(disc => disc.Middle.X), discs.Average(disc => disc.Middle.Y));
-        if (!IsGood(middle)) middle = Steps.SelectMany(step => Around(shift, step)).Where(IsGood).Select(place => (PlanPoint?)place).FirstOrDefault() ?? shift;
+        bool IsRoomy(PlanPoint place, double step) => IsGood(place) && Around(place, step / 10).All(IsGood);
+        var middle = Mean([.. discs.Select(disc => disc.Middle)]);
+        if (!IsGood(middle))
+        {
+            PlanPoint[] within = [Mean(corners), .. corners.SelectMany((one, index) => corners.Skip(index + 1).Select(other => Mean([one, other])))];
+            var roomy = Steps.SelectMany(step => within.Concat(corners.SelectMany(corner => Around(corner, step))).Where(place => IsRoomy(place, step)));
+            middle = roomy.Select(place => (PlanPoint?)place).FirstOrDefault() ?? corners[0];
+        }
+
         return new PlacementFit(middle, [.. discs.Select(disc => (disc.Hole, disc.Mount))], discs.Max(disc => disc.Middle.To(middle)), least);
     }
+
+    private static PlanPoint Mean(IReadOnlyList<PlanPoint> places) => new(places.Average(place => place.X), places.Average(place => place.Y));
 
     private static IEnumerable<PlanPoint> Around(PlanPoint place, double step)
         => Enumerable.Range(0, 16).Select(turn => place + new PlanPoint(step * Math.Cos(turn * Math.PI / 8), step * Math.Sin(turn * Math.PI / 8)));

@@ -11,6 +11,7 @@ public static class Placements
     // So many pairs of a hole and a mount are searched to the last; of more, the best two numbers of holes met.
     private const int FewPairs = 400;
     private const int MostBlocked = 12;
+    private const int MostJudged = 64;
     private const double RoundingMm = 1e-6;
 
     private static readonly ImmutableArray<double> Quarters = [0, 90, 180, 270];
@@ -50,17 +51,33 @@ public static class Placements
         var most = ways.Select(way => way.Met).DefaultIfEmpty(0).Max();
         var beside = blocked.Where(way => way.Fit.Pairs.Length > most).OrderByDescending(way => way.Fit.Pairs.Length).ThenBy(way => way.Fit.Worst)
             .Take(MostBlocked).Select(way => way.Seat);
-        return BoardPlacement.Pareto(ways.Concat(open.Concat(beside).Select(seat => Judge(graft, seat)).OfType<BoardPlacement>()));
+        return Proven(graft, [.. ways, .. open.Concat(beside).Select(seat => Judge(graft, seat)).OfType<BoardPlacement>()]);
+    }
+
+    // What the search found is judged once more by everything before it is shown: on mounts of unequal height a board bends, which the search only knows in the
+    // rough.
+    private static ImmutableArray<BoardPlacement> Proven(Graft graft, List<BoardPlacement> ways)
+    {
+        var judged = new Dictionary<BoardSeat, BoardPlacement>();
+        while (true)
+        {
+            var front = BoardPlacement.Pareto(ways);
+            var doubtful = front.Where(way => !judged.ContainsKey(way.Seat)).Take(MostJudged - judged.Count).ToArray();
+            if (doubtful.Length == 0) return [.. front.Where(way => judged.ContainsKey(way.Seat))];
+            foreach (var way in doubtful) judged[way.Seat] = Judge(graft, way.Seat)!;
+            ways = [.. ways.Select(way => judged.GetValueOrDefault(way.Seat, way))];
+        }
     }
 
     /// <summary>What one way to seat a board costs; null when nothing is known of the board.</summary>
     public static BoardPlacement? Judge(Graft graft, BoardSeat seat)
     {
         var tried = graft with { Seating = graft.Seating with { Seats = [.. graft.Seating.Seats.Where(other => other.Part != seat.Part), seat] } };
-        if (SeatedBoard.At(tried, seat) is not { } board) return null;
+        var boards = SeatedBoard.Of(tried);
+        if (boards.FirstOrDefault(each => each.Seat == seat) is not { } board) return null;
         var window = PortWindow.Of(board);
         var met = board.Holes.Count(hole => hole.Mount is not null);
-        var bodies = SolidBody.Of(tried);
+        var bodies = SolidBody.Of(tried, boards);
         var beneath = Beneath.Of(board, bodies);
         var mine = bodies.Where(body => body.Owner == seat.Part).ToImmutableArray();
         var inTheWay = Clash.Of(bodies).Count(clash => clash.Gap < -RoundingMm && (clash.One.Owner == seat.Part || clash.Other.Owner == seat.Part))

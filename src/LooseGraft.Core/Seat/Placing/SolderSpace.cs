@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Seat.Placing;
 /// <summary>For one turn of a board the shifts at which mounts lie under its bare solder.</summary>
 internal sealed class SolderSpace
 {
-    private const double Rim = 1e-9;
+    // More than crossings are off, so that what only touches is free.
+    private const double Rim = 1e-6;
 
     private readonly ImmutableArray<(int Index, Mount Mount)> _mounts;
     private readonly ImmutableArray<PlanPoint> _holes;

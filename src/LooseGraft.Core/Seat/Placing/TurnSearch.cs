@@ -11,13 +11,14 @@ internal sealed class TurnSearch
 
     // Crossings are only as good as figures are.
     private const double Touch = 1e-7;
+    private const int MostCorners = 16;
 
     private readonly Disc[] _discs;
     private readonly List<int>[] _near;
     private readonly int[] _order;
     private readonly FreeSpace? _space;
     private readonly PlacementGoal _goal;
-    private readonly Dictionary<string, (PlanPoint Shift, ImmutableArray<Disc> Pairs, int Shorts)> _found = [];
+    private readonly Dictionary<string, (List<PlanPoint> Corners, ImmutableArray<Disc> Pairs, int Shorts)> _found = [];
     private readonly int[] _holeUse;
     private readonly int[] _mountUse;
     private int _holesIn;
@@ -42,7 +43,8 @@ internal sealed class TurnSearch
     /// <summary>What was found and is still worth telling, most holes first. Every set of pairs once.</summary>
     public ImmutableArray<PlacementFit> Found
         => [.. _found.Values.Where(found => found.Pairs.Length >= _goal.Least)
-            .Select(found => PlacementFit.Of(found.Shift, found.Pairs, found.Shorts, Shorts(found.Pairs))).OrderByDescending(fit => fit.Pairs.Length).ThenBy(fit => fit.Worst)];
+            .Select(found => PlacementFit.Of(found.Corners, found.Pairs, found.Shorts, Shorts(found.Pairs)))
+            .OrderByDescending(fit => fit.Pairs.Length).ThenBy(fit => fit.Worst)];
 
     /// <summary>Tries every crossing of two circles.</summary>
     public void Cross()
@@ -129,7 +131,8 @@ internal sealed class TurnSearch
         if (pairs.Length < _goal.Least || Shorts(pairs)(shift) is not { } shorts) return;
         _goal.Reach(pairs.Length);
         var key = string.Join(' ', pairs.Select(disc => (disc.Hole, disc.Mount)).Order());
-        if (!_found.TryGetValue(key, out var found) || found.Shorts > shorts) _found[key] = (shift, pairs, shorts);
+        if (!_found.TryGetValue(key, out var found) || found.Shorts > shorts) _found[key] = ([shift], pairs, shorts);
+        else if (found.Shorts == shorts && found.Corners.Count < MostCorners) found.Corners.Add(shift);
     }
 
     private Func<PlanPoint, int?> Shorts(ImmutableArray<Disc> pairs)

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using NetTopologySuite.Geometries;
 
 namespace LooseGraft.Core.Seat.Standing;
 
@@ -45,8 +46,9 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
     private static Beneath OfMount(SeatedBoard board, Mount mount)
     {
         var evidence = (Evidence)Math.Min((int)mount.Evidence, (int)board.Evidence);
-        var seen = board.Underside.Over(Shapes.DiscRound(mount.At, mount.Across.Value / 2), Underside.IsInRing(board, mount));
-        var judged = Judge(board, seen, mount.Height.Value, mount.CanShort, isRest: false);
+        var disc = Shapes.DiscRound(mount.At, mount.Across.Value / 2);
+        var judged = IsFarBelow(board, disc, mount.Height.Value) is { } far ? (Verdict: BeneathVerdict.Clear, Gap: far, Where: "")
+            : Judge(board, board.Underside.Over(disc, Underside.IsInRing(board, mount)), mount.Height.Value, mount.CanShort, isRest: false);
         if (board.Underside.CanRestOn(mount))
         {
             // It carries the board; whether it lifts it is for the mounts to say.
@@ -66,8 +68,9 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
         if (body.Box is not { } box || body.Plane != board.Plane.Id || body.Owner == board.Board.Id) return null;
         var over = Shapes.Polygon(body.Footprint).Intersection(board.Shape);
         if (over.Area < AreaMm2 || body.From >= board.Standing.LowestOver(over)) return null;
-        var seen = board.Underside.Over(over, false);
-        var (verdict, gap, where) = Judge(board, seen, body.To + box.Tolerance.Value, box.IsMetal ?? true, isRest: false);
+        var top = body.To + box.Tolerance.Value;
+        if (IsFarBelow(board, over, top) is { } far) return new Beneath(BeneathKind.Box, box.Id, box.Name, BeneathVerdict.Clear, far, "", board.Evidence);
+        var (verdict, gap, where) = Judge(board, board.Underside.Over(over, false), top, box.IsMetal ?? true, isRest: false);
         if (box.IsMetal is null && verdict == BeneathVerdict.Shorts) verdict = BeneathVerdict.MayShort;
         return new Beneath(BeneathKind.Box, box.Id, box.Name, verdict, gap, where, board.Evidence);
     }
@@ -75,11 +78,17 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
     private static Beneath OfPlane(SeatedBoard board)
     {
         var plane = board.Plane;
+        if (!plane.IsBareMetal || IsFarBelow(board, board.Shape, 0) is not null)
+            return new Beneath(BeneathKind.Plane, plane.Id, plane.Name, BeneathVerdict.Clear, double.PositiveInfinity, "", board.Evidence);
         var sheet = plane.Openings.Where(opening => opening is { Wall: PlaneWall.Floor, IsToCut: false })
             .Aggregate(Shapes.Polygon(plane.Outline), (left, opening) => left.Difference(Shapes.Polygon(opening.Area.Corners)));
-        var (verdict, gap, where) = Judge(board, board.Underside.Over(sheet.Intersection(board.Shape), false), 0, plane.IsBareMetal, isRest: true);
+        var (verdict, gap, where) = Judge(board, board.Underside.Over(sheet.Intersection(board.Shape), false), 0, conducts: true, isRest: true);
         return new Beneath(BeneathKind.Plane, plane.Id, plane.Name, verdict, gap, where, board.Evidence);
     }
+
+    // Most things lie so far below that nothing need be cut out of the board's underside to see it; the air that is left then.
+    private static double? IsFarBelow(SeatedBoard board, Geometry over, double top)
+        => board.Standing.LowestOver(over) - board.Underside.Deepest - top is >= FlexMm and var air ? air : null;
 
     // What it rests on does not lift it.
     private static (BeneathVerdict Verdict, double Gap, string Where) Judge(

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Prepared;
 
 namespace LooseGraft.Core.Seat.Standing;
 
@@ -14,15 +15,21 @@ internal sealed class Underside
 
     private readonly SeatedBoard _board;
     private readonly ImmutableArray<(BodyZone Zone, Geometry Area)> _zones;
-    private readonly Lazy<Geometry> _rings;
+    private readonly Lazy<ImmutableArray<Geometry>> _rings;
+    private readonly Lazy<IPreparedGeometry> _whole;
 
     public Underside(SeatedBoard board)
     {
         _board = board;
         _zones = [.. (board.Board.Body?.Zones ?? []).Where(zone => zone.Kind != BodyZoneKind.Tall)
             .Select(zone => (zone, Shapes.Polygon([.. zone.Area.Corners.Select(board.Seat.Place)])))];
-        _rings = new Lazy<Geometry>(() => Shapes.Union(board.Holes.Select(hole => Shapes.Disc(hole.At, FreeRingMm))));
+        _rings = new Lazy<ImmutableArray<Geometry>>(() => [.. board.Holes.Select(hole => Shapes.Disc(hole.At, FreeRingMm))]);
+        _whole = new Lazy<IPreparedGeometry>(() => PreparedGeometryFactory.Prepare(board.Shape));
+        Deepest = _zones.Select(zone => Reach(zone.Zone)).Append(Tails).Max();
     }
+
+    /// <summary>How far anything stands out below at the most, in millimetres.</summary>
+    public double Deepest { get; }
 
     /// <summary>How far solder stands out below, in millimetres.</summary>
     public double Tails => (_board.Board.Body?.Tails ?? UsualBoard.Tails).Value;
@@ -40,8 +47,8 @@ internal sealed class Underside
     public bool CanRestOn(Mount mount)
     {
         var isInRing = IsInRing(_board, mount);
-        if (!isInRing && _zones.IsEmpty) return false;
         var disc = Shapes.DiscRound(mount.At, mount.Across.Value / 2);
+        if (!isInRing && !_zones.Any(zone => zone.Area.EnvelopeInternal.Intersects(disc.EnvelopeInternal))) return false;
         return disc.Intersects(_board.Shape) && Over(disc, isInRing) is { IsEmpty: false } seen && seen.All(patch => !patch.Conducts && patch.Reach == 0);
     }
 
@@ -51,9 +58,11 @@ internal sealed class Underside
     public ImmutableArray<UndersidePatch> Over(Geometry area, bool isInRing)
     {
         var patches = ImmutableArray.CreateBuilder<UndersidePatch>();
-        var left = area.Intersection(_board.Shape);
+        // Most mounts lie wholly under a board: that is seen sooner than cut out.
+        var left = _whole.Value.Covers(area) ? area : area.Intersection(_board.Shape);
         foreach (var (zone, where) in _zones)
         {
+            if (!where.EnvelopeInternal.Intersects(area.EnvelopeInternal)) continue;
             var shared = where.Intersection(area);
             if (shared.Area <= AreaMm2) continue;
             left = left.Difference(where);
@@ -62,11 +71,18 @@ internal sealed class Underside
         }
 
         if (left.Area <= AreaMm2) return patches.ToImmutable();
-        var free = isInRing ? left : left.Intersection(_rings.Value);
-        if (free.Area > AreaMm2) patches.Add(new UndersidePatch(free, 0, false, "the ring round a hole that is free of solder"));
-        var solder = isInRing ? null : left.Difference(_rings.Value);
+        var (free, solder) = isInRing ? (left, null) : Ringed(left);
+        if (free?.Area > AreaMm2) patches.Add(new UndersidePatch(free, 0, false, "the ring round a hole that is free of solder"));
         if (solder?.Area > AreaMm2) patches.Add(new UndersidePatch(solder, Tails, true, Near(solder)));
         return patches.ToImmutable();
+    }
+
+    private (Geometry? Free, Geometry? Solder) Ringed(Geometry area)
+    {
+        var rings = _rings.Value.Where(ring => ring.EnvelopeInternal.Intersects(area.EnvelopeInternal)).ToArray();
+        if (rings.Length == 0) return (null, area);
+        var all = Shapes.Union(rings);
+        return (area.Intersection(all), area.Difference(all));
     }
 
     // Solder ends press on the sheet that covers them.
