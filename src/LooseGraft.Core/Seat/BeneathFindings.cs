@@ -50,10 +50,12 @@ internal static class BeneathFindings
 
     private static IEnumerable<Finding> Uneven(SeatedBoard board)
         => from hole in board.Holes
-           where hole.Mount is { } mount && board.Rise.Value - mount.Height.Value > LevelMm
+           where hole.Mount is not null
+           let lower = board.Holes.Max(other => other.Mount?.Height.Value ?? 0) - hole.Mount.Height.Value
+           where lower > LevelMm
            select Finding.Of(
-               SeatRules.MountsUneven, new MountSubject(board.Plane.Id, hole.Mount!.Id), new MountUneven(hole.Mount.Id, board.Rise - hole.Mount.Height),
-               $"{hole.Mount.Id} is {Mm(board.Rise.Value - hole.Mount.Height.Value)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.",
+               SeatRules.MountsUneven, new MountSubject(board.Plane.Id, hole.Mount!.Id), new MountUneven(hole.Mount.Id, new Millimetres(lower)),
+               $"{hole.Mount.Id} is {Mm(lower)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.",
                hole.Mount.Evidence, $"put a washer of that height on {hole.Mount.Id}");
 
     private static string Material(MountPlane plane) => plane.Material.ToString().ToLowerInvariant();

@@ -18,8 +18,8 @@ internal static class WallFindings
 
     public static IEnumerable<Finding> Of(Graft graft, ImmutableArray<SolidBody> bodies)
         => from body in bodies
-           where graft.Seating.FindPlane(body.Plane) is not null
            let plane = graft.Seating.FindPlane(body.Plane)
+           where plane is not null
            from finding in new[] { Above(plane, body), Beside(plane, body) }
            where finding is not null
            select finding;
