@@ -49,14 +49,16 @@ internal static class BeneathFindings
     }
 
     private static IEnumerable<Finding> Uneven(SeatedBoard board)
-        => from hole in board.Holes
-           where hole.Mount is not null
-           let lower = board.Holes.Max(other => other.Mount?.Height.Value ?? 0) - hole.Mount.Height.Value
-           where lower > LevelMm
-           select Finding.Of(
-               SeatRules.MountsUneven, new MountSubject(board.Plane.Id, hole.Mount!.Id), new MountUneven(hole.Mount.Id, new Millimetres(lower)),
-               $"{hole.Mount.Id} is {Mm(lower)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.",
-               hole.Mount.Evidence, $"put a washer of that height on {hole.Mount.Id}");
+    {
+        var mounts = board.Holes.Select(hole => hole.Mount).OfType<Mount>().ToArray();
+        return from mount in mounts
+               let lower = mounts.Max(other => other.Height.Value) - mount.Height.Value
+               where lower > LevelMm
+               select Finding.Of(
+                   SeatRules.MountsUneven, new MountSubject(board.Plane.Id, mount.Id), new MountUneven(mount.Id, new Millimetres(lower)),
+                   $"{mount.Id} is {Mm(lower)} lower than the mounts beside it: screwed down, {board.Board.Name} bends.",
+                   mount.Evidence, $"put a washer of that height on {mount.Id}");
+    }
 
     private static string Material(MountPlane plane) => plane.Material.ToString().ToLowerInvariant();
 
