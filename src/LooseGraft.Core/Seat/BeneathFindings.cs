@@ -29,6 +29,10 @@ internal static class BeneathFindings
             (BeneathVerdict.Shorts, BeneathKind.Plane) => Finding.Of(SeatRules.MetalUnderSolder, seat, found,
                 $"{name} stands so low that the bare {Material(board.Plane)} of {under.Name} {gap} {under.Where}, and shorts it, at once or when a plug is pushed in.", under.Evidence,
                 "use taller standoffs", $"cover {under.Name} with sheet that does not wear through, and say so in the lists; paint is none"),
+            (BeneathVerdict.Shorts, BeneathKind.Mount) when board.Holes.Any(hole => hole.Mount?.Id == under.Id) => Finding.Of(
+                SeatRules.MetalUnderSolder, new MountSubject(board.Plane.Id, under.Id), found,
+                $"{under.Name} holds {name} and is so wide that it {gap} {under.Where} beside the ring that is free of it: it shorts it.", under.Evidence,
+                "put a narrower one there", $"lay an insulating washer on {under.Id}, and say here that it is insulated"),
             (BeneathVerdict.Shorts, BeneathKind.Mount) => Finding.Of(SeatRules.MetalUnderSolder, new MountSubject(board.Plane.Id, under.Id), found,
                 $"{under.Name} stands under {name} where no hole is: it {gap} {under.Where} and shorts it, at once or when a plug is pushed in.", under.Evidence,
                 Cure(board, under.Mount!), $"cover {under.Id} with sheet that does not wear through, and say so here", "seat the board elsewhere"),

@@ -63,9 +63,9 @@ public sealed class FreePlacementTests
                 var shift = pair.Shift + new PlanPoint(((step % 21) - 10) * 0.1, ((step / 21) - 10) * 0.1);
                 var met = near.Where(other => other.Shift.To(shift) <= SeatedBoard.Slack(other.Hole)).ToArray();
                 if (Math.Min(met.DistinctBy(other => other.Hole).Count(), met.DistinctBy(other => other.Id).Count()) <= best) continue;
-                if (whole.Any(piece => Sticks(piece, shift, graft)) || tray.Mounts.Any(mount => met.All(other => other.Id != mount.Id)
-                    && solder.Any(piece => Far(piece, mount.At - shift) < 3 - 1e-6)
-                    && board.Holes.All(hole => seat.Place(new PlanPoint(hole.X, hole.Y)).To(mount.At - shift) > 2))) continue;
+                if (whole.Any(piece => Sticks(piece, shift, graft)) || tray.Mounts.Any(mount => solder.Any(
+                    piece => Far(piece, mount.At - shift) < (mount.Across.Value / 2) - 1e-6)
+                    && board.Holes.All(hole => seat.Place(new PlanPoint(hole.X, hole.Y)).To(mount.At - shift) > 5 - (mount.Across.Value / 2)))) continue;
                 if (Placements.Judge(graft, seat with { At = shift }) is { } way && IsUsable(way) && way.Met > best) return way;
             }
         }
@@ -128,7 +128,7 @@ public sealed class FreePlacementTests
         var mounts = holes.Where(_ => random.Next(6) > 0).Select(hole => seat.Place(new PlanPoint(hole.X, hole.Y)) + new PlanPoint(Off(0.7), Off(0.7)))
             .Concat(Enumerable.Range(0, random.Next(5))
                 .Select(_ => new PlanPoint(covered.X + (random.NextDouble() * covered.Width), covered.Y + (random.NextDouble() * covered.Depth))))
-            .Select((at, index) => Mount($"s{index}", at.X, at.Y));
+            .Select((at, index) => Mount($"s{index}", at.X, at.Y) with { Across = Mm(random.Next(4) == 0 ? 9.4 : 6) });
         // Close by the board at that shift, give or take half a millimetre.
         var right = covered.X + covered.Width + Off(0.5);
         var boxes = new[]

@@ -10,6 +10,9 @@ internal static class SeatBoundaryGrafts
     public static Graft Tab(double x, double y, double height, bool isMetal = true)
         => Seated(Tray(Mount("tab", x, y, height, MountKind.Tab) with { IsMetal = isMetal }));
 
+    public static Graft Wide(double across, double off = 0)
+        => Seated(Tray() with { Mounts = [Mount("s1", 25 + off, 15) with { Across = Mm(across) }, .. Tray().Mounts.Skip(1)] });
+
     public static Graft Bare(double height)
         => Seated(Tray(Mount("tab", 60, 50, height) with { IsMetal = false }),
             Board() with { Body = Board().Body! with { Zones = [new BodyZone(BodyZoneKind.BareBoard, "middle", new PlanRectangle(20, 20, 40, 40))] } });

@@ -17,6 +17,8 @@ public sealed class SeatBoundaryTests
         ["metal under solder wants 2 mm of air"] = ("SEAT-001", Tab(60, 50, 2.01), Tab(60, 50, 1.99)),
         ["metal half under the edge"] = ("SEAT-001", Tab(122.99, 50, 5), Tab(123.01, 50, 5)),
         ["the ring round a hole is free of solder, with the mount's own half width"] = ("SEAT-001", Tab(27.01, 15, 5), Tab(26.99, 15, 5)),
+        ["the top of what holds the board, beyond the ring round its hole"] = ("SEAT-001", Wide(10.02), Wide(9.98)),
+        ["the top of what holds it, beside the middle of its hole"] = ("SEAT-001", Wide(9.8, 0.11), Wide(9.8, 0.09)),
         ["plastic that reaches the solder lifts the board"] = ("SEAT-002", Tab(60, 50, 4.01, isMetal: false), Tab(60, 50, 3.99, isMetal: false)),
         ["plastic under bare board lifts it only when it stands higher"] = ("SEAT-002", Bare(6.51), Bare(6.49)),
         ["mounts half a millimetre apart"] = ("SEAT-003", Low(5.99), Low(6.01)),

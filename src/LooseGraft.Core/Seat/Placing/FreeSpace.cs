@@ -81,8 +81,7 @@ internal sealed class FreeSpace
             if (ban.Bans(shift, lowest, highest)) return null;
         }
 
-        var holding = met.Select(mount => _screws[mount]).ToHashSet();
-        return _solder.Shorts(shift, lowest, holding.Contains);
+        return _solder.Shorts(shift, lowest);
     }
 
     /// <summary>Whether no shift of a disc is free, whatever holds the board.</summary>

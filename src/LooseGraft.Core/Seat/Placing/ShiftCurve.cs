@@ -12,6 +12,9 @@ internal readonly record struct ShiftCurve(PlanPoint From, PlanPoint To, double 
 
     private bool IsCircle => Radius > 0;
 
+    /// <summary>A place on it where it may cross nothing, as a circle may: its rim speaks for what it encloses. Null for a straight piece.</summary>
+    public PlanPoint? Rightmost => IsCircle ? From + new PlanPoint(Radius, 0) : null;
+
     /// <summary>Whether any of it lies within a disc.</summary>
     public bool Reaches(PlanPoint middle, double radius)
         => IsCircle ? Math.Abs(From.To(middle) - Radius) <= radius + Rim : Nearest(middle).To(middle) <= radius + Rim;

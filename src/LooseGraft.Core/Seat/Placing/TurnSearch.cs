@@ -63,6 +63,7 @@ internal sealed class TurnSearch
             for (var one = 0; one < lines.Count; one++)
             {
                 places.AddRange(lines[one].Crossings(rim));
+                if (lines[one].Rightmost is { } alone) places.Add(alone);
                 for (var other = one + 1; other < lines.Count; other++) places.AddRange(lines[one].Crossings(lines[other]));
             }
 

@@ -24,7 +24,7 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
     /// <summary>The mount, where it is one.</summary>
     public Mount? Mount { get; init; }
 
-    /// <summary>Everything under a board that no hole sits on, worst first.</summary>
+    /// <summary>Everything under a board, worst first; of what holds it only what shorts it as well.</summary>
     /// <param name="board">The board.</param>
     /// <param name="boxes">The boxes of the graft, in no order.</param>
     public static ImmutableArray<Beneath> Of(SeatedBoard board, IEnumerable<Clashes.SolidBody> boxes)
@@ -34,13 +34,12 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
                 .OrderByDescending(beneath => beneath.Verdict).ThenBy(beneath => beneath.Gap),
         ];
 
-    /// <summary>Every mount under a board that no hole sits on, worst first.</summary>
+    /// <summary>Every mount under a board, worst first; of those that hold it only the ones that short it as well.</summary>
     public static IEnumerable<Beneath> OfMounts(SeatedBoard board)
     {
         var held = board.Holes.Select(hole => hole.Mount?.Id).OfType<string>().ToHashSet();
-        return board.Plane.Mounts.Where(mount => !held.Contains(mount.Id) && mount.State != MountState.Removed)
-            .Where(mount => board.Shape.Distance(Shapes.Point(mount.At)) <= mount.Across.Value / 2)
-            .Select(mount => OfMount(board, mount)).OrderByDescending(under => under.Verdict).ThenBy(under => under.Gap);
+        return board.Plane.Mounts.Where(mount => mount.State != MountState.Removed && board.Shape.Distance(Shapes.Point(mount.At)) <= mount.Across.Value / 2)
+            .Select(mount => OfMount(board, mount)).Where(under => under.Verdict == BeneathVerdict.Shorts || !held.Contains(under.Id)).OrderByDescending(under => under.Verdict).ThenBy(under => under.Gap);
     }
 
     private static Beneath OfMount(SeatedBoard board, Mount mount)

@@ -1,0 +1,93 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Standing;
+using NetTopologySuite.Geometries;
+
+namespace LooseGraft.Core.Seat.Placing;
+
+/// <summary>What of a board's underside is solder: its outline less what is covered or bare, and less the ring round each hole. Rings are circles here and no
+/// polygons.</summary>
+internal sealed class BareSolder
+{
+    // More than crossings are off, so that what only touches is free.
+    internal const double Rim = 1e-6;
+
+    private readonly Geometry _whole;
+    private readonly ImmutableArray<PlanPoint> _holes;
+
+    /// <summary>Takes it from a board.</summary>
+    public BareSolder(SeatedBoard board)
+    {
+        _whole = board.Underside.Solder;
+        _holes = [.. board.Holes.Select(hole => hole.At)];
+        Sides = [.. Rings(_whole).SelectMany(ring => ring.Zip(ring.Skip(1)))
+            .Select(pair => (From: new PlanPoint(pair.First.X, pair.First.Y), To: new PlanPoint(pair.Second.X, pair.Second.Y)))
+            .Where(side => side.From.To(side.To) >= Rim)];
+        var rings = _holes.Select(hole => new ShiftCurve(hole, default, Underside.FreeRingMm)).ToArray();
+        Corners =
+        [
+            .. Sides.Select(side => side.From)
+                .Concat(from side in Sides from ring in rings from place in ring.Crossings(new ShiftCurve(side.From, side.To, 0)) select place)
+                .Concat(rings.SelectMany((one, index) => rings.Skip(index + 1).SelectMany(one.Crossings)))
+                .Where(IsSolder),
+        ];
+    }
+
+    /// <summary>Its straight sides, the solder to the left.</summary>
+    public ImmutableArray<(PlanPoint From, PlanPoint To)> Sides { get; }
+
+    /// <summary>Where two of its sides meet, straight or round.</summary>
+    public ImmutableArray<PlanPoint> Corners { get; }
+
+    /// <summary>The holes round which it is free.</summary>
+    public ImmutableArray<PlanPoint> Holes => _holes;
+
+    /// <summary>Whether a disc lies under any of it; what only touches does not.</summary>
+    public bool IsOver(PlanPoint at, double half)
+    {
+        var bounds = _whole.EnvelopeInternal;
+        if (at.X < bounds.MinX - half || at.X > bounds.MaxX + half || at.Y < bounds.MinY - half || at.Y > bounds.MaxY + half) return false;
+        var isNear = false;
+        foreach (var hole in _holes)
+        {
+            var far = hole.To(at);
+            if (far + half <= Underside.FreeRingMm + Rim) return false;
+            isNear |= far < Underside.FreeRingMm + half;
+        }
+
+        if (_whole.Distance(Shapes.Point(at)) >= half - Rim) return false;
+        return !isNear || IsSolder(at) || Nearest(at).Any(place => place.To(at) < half - Rim && IsSolder(place));
+    }
+
+    // The nearest of it is a corner, the foot on a side, or the place of a ring towards which it lies.
+    private IEnumerable<PlanPoint> Nearest(PlanPoint at)
+        => Corners.Concat(Sides.Select(side => Foot(at, side.From, side.To))).Concat(_holes.Select(hole => OnRing(at, hole)));
+
+    private static PlanPoint Foot(PlanPoint at, PlanPoint from, PlanPoint to)
+    {
+        var (along, off) = (to - from, at - from);
+        var share = Math.Clamp(((off.X * along.X) + (off.Y * along.Y)) / ((along.X * along.X) + (along.Y * along.Y)), 0, 1);
+        return new PlanPoint(from.X + (share * along.X), from.Y + (share * along.Y));
+    }
+
+    private static PlanPoint OnRing(PlanPoint at, PlanPoint hole)
+    {
+        var (off, far) = (at - hole, hole.To(at));
+        return hole + (far < Rim ? new PlanPoint(Underside.FreeRingMm, 0) : new PlanPoint(off.X / far * Underside.FreeRingMm, off.Y / far * Underside.FreeRingMm));
+    }
+
+    private bool IsSolder(PlanPoint place)
+        => _holes.All(hole => hole.To(place) >= Underside.FreeRingMm - Rim) && _whole.Distance(Shapes.Point(place)) <= Rim;
+
+    private static IEnumerable<Coordinate[]> Rings(Geometry shape)
+    {
+        for (var index = 0; index < shape.NumGeometries; index++)
+        {
+            if (shape.GetGeometryN(index) is not Polygon polygon) continue;
+            // Outer rings counter-clockwise and inner ones clockwise, so that the inside is always to the left.
+            var normal = (Polygon)polygon.Reverse().Normalized().Reverse();
+            yield return normal.ExteriorRing.Coordinates;
+            foreach (var hole in normal.InteriorRings) yield return hole.Coordinates;
+        }
+    }
+}
