@@ -30,7 +30,7 @@ public static class SeatStage
             .Where(pair => pair.Under.Verdict != BeneathVerdict.Clear).Select(pair => (pair.Board, pair.Under.Id)).ToHashSet();
         var clashes = Clash.Of(bodies).RemoveAll(clash => told.Contains((clash.One.Id, clash.Other.Id)) || told.Contains((clash.Other.Id, clash.One.Id)));
         var reaches = LeadReach.Of(graft, boards, bodies);
-        var surveys = graft.Seating.Surveys.ToImmutableDictionary(survey => survey.Of, SurveyAdjustment.Of);
+        var surveys = graft.Seating.Surveys.ToImmutableDictionary(survey => survey.Of, survey => Adjusted(survey, before));
         return new SeatReview(boards, bodies, beneath, clashes, reaches, surveys,
         [
             .. boards.SelectMany(board => BeneathFindings.Of(board, beneath[board.Board.Id])), .. boards.SelectMany(HoldFindings.Of),
@@ -38,4 +38,8 @@ public static class SeatStage
             .. RoomFindings.Of(boards, bodies, clashes), .. WallFindings.Of(graft, bodies), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
         ]);
     }
+
+    // A survey with a slip takes a while: it is worked out again only when it was changed itself.
+    private static SurveyResult Adjusted(Survey survey, (Graft Graft, SeatReview Seat)? before)
+        => before is { } old && old.Graft.Seating.Surveys.Contains(survey) && old.Seat.Surveys.TryGetValue(survey.Of, out var known) ? known : SurveyAdjustment.Of(survey);
 }

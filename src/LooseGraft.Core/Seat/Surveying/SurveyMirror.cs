@@ -84,6 +84,10 @@ internal static class SurveyMirror
         return group;
     }
 
+    /// <summary>Whether every point lies within the edges that are known.</summary>
+    public static bool AreInside(SurveySystem system, Vector<double> at)
+        => Enumerable.Range(0, system.Points.Count).All(point => IsInside(system, at, new PlanPoint(at[2 * point], at[(2 * point) + 1])));
+
     /// <summary>Whether a place lies within the edges that are known.</summary>
     public static bool IsInside(SurveySystem system, Vector<double> at, PlanPoint place)
         => !(system.Has("left") && place.X < -Near) && !(system.Has("rear") && place.Y < -Near)

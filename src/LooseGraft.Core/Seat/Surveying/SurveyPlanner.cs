@@ -12,10 +12,13 @@ internal static class SurveyPlanner
     private const double Deviation = 0.11;
     private const int MostTried = 16;
 
+    // Less than this between two answers, and a hand does not tell them apart.
+    private const double TellsMm = 1;
+
     public static SurveyAdvice? Next(SurveySystem system, Vector<double> at, SurveySpread spread, ImmutableArray<SurveyedPoint> points)
     {
         if (points.Length < 1) return null;
-        var measured = system.Equations.Select(equation => Pair(equation.Span.From, equation.Span.To)).ToHashSet();
+        var measured = Measured(system);
         var candidates = Candidates(system, points).Where(pair => !measured.Contains(Pair(pair.From, pair.To))).ToArray();
         if (candidates.Length == 0) return null;
         if (!spread.IsWhole)
@@ -36,7 +39,7 @@ internal static class SurveyPlanner
                 => (pair.From == mirrored.Name || pair.To == mirrored.Name)
                 && points.All(point => !point.HasMirror || point.Name == mirrored.Name || (point.Name != pair.From && point.Name != pair.To)))
                 .ToArray();
-            if (decides.Length > 0 && decides.MaxBy(Tells) is var best && Tells(best) > 1)
+            if (decides.Length > 0 && decides.MaxBy(Tells) is var best && Tells(best) > TellsMm)
                 return new SurveyAdvice(best.From, best.To, $"{mirrored.Name} fits on the other side as well");
         }
 
@@ -47,6 +50,20 @@ internal static class SurveyPlanner
             : new SurveyAdvice(chosen.From, chosen.To,
             string.Create(CultureInfo.InvariantCulture, $"the least certain place goes from ±{before:0.00} to ±{after:0.00} mm"));
     }
+
+    /// <summary>The measurement that would read most differently in two fits; null when none tells them apart.</summary>
+    public static SurveyAdvice? Between(SurveySystem system, Vector<double> at, Vector<double> other, ImmutableArray<SurveyedPoint> points)
+    {
+        var measured = Measured(system);
+        double Tells((string From, string To) pair) => Math.Abs(system.Say(pair.From, pair.To, at).Value - system.Say(pair.From, pair.To, other).Value);
+        return Candidates(system, points).Where(pair => !measured.Contains(Pair(pair.From, pair.To))).Select(pair => (Pair: pair, Tells: Tells(pair)))
+            .Where(tried => tried.Tells > TellsMm).OrderByDescending(tried => tried.Tells).Select(tried => tried.Pair).FirstOrDefault() is { From: { } from, To: var to }
+            ? new SurveyAdvice(from, to, "tells which of them is wrong")
+            : null;
+    }
+
+    private static HashSet<(string, string)> Measured(SurveySystem system)
+        => [.. system.Equations.Select(equation => Pair(equation.Span.From, equation.Span.To))];
 
     private static double After(
         SurveySystem system, Vector<double> at, SurveySpread spread, ImmutableArray<SurveyedPoint> points, (string From, string To) pair)

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Model;
 using MathNet.Numerics.LinearAlgebra;
 
@@ -25,15 +26,24 @@ internal sealed class SurveySystem
 
         foreach (var span in all.Where(span => span.To != SurveyText.Across))
         {
-            var rims = (across.GetValueOrDefault(span.From) + across.GetValueOrDefault(span.To)) / 2;
-            var middle = SurveyText.Value(span)!.Value + span.Kind switch { SpanKind.NearRims => rims, SpanKind.FarRims => -rims, _ => 0 };
             // A distance along an edge, or between edges that meet, says nothing of any place.
             if (Axis(span.From) is { } one && Axis(span.To) is { } other && (one != other || span.From == span.To)) continue;
-            Equations.Add(new Equation(span, middle, SurveyText.Deviation(span)));
+            Equations.Add(Of(span, across));
         }
 
         FixDatum();
+        Free = [.. Enumerable.Range(0, Unknowns).Where(unknown => !_fixed.Contains(unknown))];
     }
+
+    // The same unknowns, counted from the same place, with other distances.
+    private SurveySystem(SurveySystem of, IEnumerable<Equation> equations)
+    {
+        (_index, _fixed, Points, Diameters, Datum, Free) = (of._index, of._fixed, of.Points, of.Diameters, of.Datum, of.Free);
+        Equations = [.. equations];
+    }
+
+    /// <summary>The unknowns that the datum leaves open.</summary>
+    public ImmutableArray<int> Free { get; }
 
     public List<string> Points { get; } = [];
 
@@ -52,11 +62,30 @@ internal sealed class SurveySystem
 
     public IReadOnlySet<int> Fixed => _fixed;
 
+    /// <summary>The same without one of its distances.</summary>
+    public SurveySystem Without(Equation equation) => new(this, Equations.Where(other => other != equation));
+
+    /// <summary>The same with some of its distances, in any order.</summary>
+    public SurveySystem Sampled(Random random) => new(this, Equations.Where(_ => random.Next(3) > 0).OrderBy(_ => random.Next()));
+
+    /// <summary>The same with one of its distances read otherwise, and what it is then.</summary>
+    public (SurveySystem System, Equation As) With(Equation equation, SurveySpan read)
+    {
+        var anew = Of(read, Diameters);
+        return (new SurveySystem(this, Equations.Select(other => other == equation ? anew : other)), anew);
+    }
+
     public bool Has(string edge) => Equations.Any(equation => equation.Span.From == edge || equation.Span.To == edge);
 
     public int Index(string point) => _index[point];
 
     public static bool? Axis(string name) => name switch { "left" or "right" => true, "rear" or "front" => false, _ => null };
+
+    /// <summary>What the unknowns say of a distance, in millimetres.</summary>
+    public double Say(Equation equation, Vector<double> at) => Say(equation.Span.From, equation.Span.To, at).Value;
+
+    /// <summary>How a distance changes with each of the unknowns.</summary>
+    public (int Unknown, double Slope)[] Slopes(Equation equation, Vector<double> at) => Say(equation.Span.From, equation.Span.To, at).Slopes;
 
     /// <summary>What the unknowns say of a distance, and how that changes with each of them.</summary>
     public (double Value, (int Unknown, double Slope)[] Slopes) Say(string from, string to, Vector<double> at)
@@ -83,6 +112,13 @@ internal sealed class SurveySystem
         }
 
         return (value, [.. slopes]);
+    }
+
+    private static Equation Of(SurveySpan span, Dictionary<string, double> across)
+    {
+        var rims = (across.GetValueOrDefault(span.From) + across.GetValueOrDefault(span.To)) / 2;
+        var middle = SurveyText.Value(span)!.Value + span.Kind switch { SpanKind.NearRims => rims, SpanKind.FarRims => -rims, _ => 0 };
+        return new Equation(span, middle, SurveyText.Deviation(span));
     }
 
     // Coordinates are counted from the left and the rear edge where anything was measured to an edge; otherwise from the first point.
@@ -112,9 +148,19 @@ internal sealed class SurveySystem
     // A right edge alone gives no place: it moves along with what is measured to it.
     private bool HasEdges(bool isX) => Equations.Any(equation => Axis(equation.Span.From) == isX != (Axis(equation.Span.To) == isX));
 
-    /// <summary>One distance as an equation.</summary>
-    /// <param name="Span">As written.</param>
-    /// <param name="Middle">Middle to middle, in millimetres.</param>
-    /// <param name="Deviation">Its standard deviation in millimetres.</param>
-    internal sealed record Equation(SurveySpan Span, double Middle, double Deviation);
+    /// <summary>One distance as an equation; two that are written alike are two.</summary>
+    /// <param name="span">As written.</param>
+    /// <param name="middle">Middle to middle, in millimetres.</param>
+    /// <param name="deviation">Its standard deviation in millimetres.</param>
+    internal sealed class Equation(SurveySpan span, double middle, double deviation)
+    {
+        /// <summary>As written.</summary>
+        public SurveySpan Span => span;
+
+        /// <summary>Middle to middle, in millimetres.</summary>
+        public double Middle => middle;
+
+        /// <summary>Its standard deviation in millimetres.</summary>
+        public double Deviation => deviation;
+    }
 }

@@ -17,6 +17,8 @@ public static partial class SurveyText
     private const double HandMm = 0.1;
     private const double LongestMm = 10_000;
 
+    private static readonly ImmutableArray<string> Units = ["in", "cm"];
+
     /// <summary>The edges of what is measured.</summary>
     public static readonly ImmutableArray<string> Edges = ["left", "right", "rear", "front"];
 
@@ -40,6 +42,12 @@ public static partial class SurveyText
     /// <summary>The reading in millimetres; null when it is no length, negative or beyond 10 m.</summary>
     public static double? Value(SurveySpan span)
         => ReadingText.TryRead(span.Text) is { Kind: ReadingKind.Length or ReadingKind.Bare, Value: >= 0 and <= LongestMm } read ? read.Value : null;
+
+    /// <summary>Units that a builder may have left off: the reading as it would be with each.</summary>
+    internal static IEnumerable<(string Unit, SurveySpan Span)> WithUnits(SurveySpan span)
+        => ReadingText.TryRead(span.Text) is { Kind: ReadingKind.Bare }
+            ? Units.Select(unit => (unit, span with { Text = $"{span.Text} {unit}" })).Where(pair => Value(pair.Item2) is not null)
+            : [];
 
     /// <summary>How far the reading may be off, as a standard deviation in millimetres: half its last digit, and what a hand adds.</summary>
     public static double Deviation(SurveySpan span)

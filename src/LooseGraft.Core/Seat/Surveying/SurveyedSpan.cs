@@ -8,8 +8,7 @@ namespace LooseGraft.Core.Seat.Surveying;
 /// <param name="Adjusted">What the places say.</param>
 /// <param name="Weight">The residual against its own standard deviation: over 3.29 it does not belong to the rest once in a thousand times (Baarda, 1968). Null
 /// when nothing checks it.</param>
-/// <param name="GrossError">If only this one is wrong, by about how many millimetres; null when nothing checks it.</param>
-public sealed record SurveyedSpan(SurveySpan Span, double Measured, double Adjusted, double? Weight, double? GrossError)
+public sealed record SurveyedSpan(SurveySpan Span, double Measured, double Adjusted, double? Weight)
 {
     /// <summary>Measured less adjusted, in millimetres.</summary>
     public double Residual => Measured - Adjusted;

@@ -40,9 +40,23 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
         null or { Points.Length: 0 } => "no point has a place yet",
         _ when Result.Undetermined.FirstOrDefault() is { } loose => $"nothing fixes {loose.Name} yet",
         _ when Result.Points.FirstOrDefault(point => point.HasMirror) is { } mirrored => $"{mirrored.Name} fits on the other side as well",
-        _ when Result.Suspect is { } suspect => $"{suspect.Span.From} to {suspect.Span.To} does not fit the rest",
+        _ when Result.Doubts is [{ } doubt, ..] => $"{doubt.Span.From} to {doubt.Span.To} does not fit the rest",
         _ when Result.LargestAxis > UsefulMm => FormattableString.Invariant($"the least certain place is only known to ±{Result.LargestAxis:0.0} mm"),
         _ => null,
+    };
+
+    /// <summary>How well the places are known, in words.</summary>
+    public string Known => double.IsFinite(Result!.LargestBound)
+        ? FormattableString.Invariant($"every place is known to {Result.LargestBound:0.00} mm, a slip that nobody sees included")
+        : FormattableString.Invariant($"every place is known to {Result.LargestAxis:0.00} mm if no reading is wrong: nothing would show a slip");
+
+    /// <summary>What is to be said of a distance.</summary>
+    public string Verdict(SurveyedSpan span) => Result!.Doubts.FirstOrDefault(doubt => doubt.Span == span.Span) switch
+    {
+        { Unit: { } unit } => $"fits as {span.Span.Text} {unit}",
+        { } => "left out; measure it again",
+        _ when Result.Doubts.Any(doubt => doubt.Rivals.Contains(span.Span)) => "may be wrong instead",
+        _ => span.Weight is null ? "nothing checks it" : span.Weight > SurveyAdjustment.SuspectAt ? "fits poorly" : "fits",
     };
 
     public async Task<IActionResult> OnPostSpansAsync(string? spans)
