@@ -83,9 +83,9 @@ internal static class Commands
     private static Command Template()
     {
         var file = FileArgument();
-        var plane = new Argument<string>("PLANE") { Description = "The id of a plane of its shell." };
+        var plane = new Argument<string>("PLANE") { Description = "The id of a plane of its shell, or of a board for the plate round its ports." };
         var dxf = new Option<bool>("--dxf") { Description = "Print DXF (R12) instead of SVG in millimetres." };
-        var command = new Command("template", "Prints the drill template of a plane at true size. Exit 2: unreadable, or no such plane.") { file, plane, dxf };
+        var command = new Command("template", "Prints the drill template of a plane, or the plate round the ports of a board, at true size. Exit 2: unreadable, or no such sheet.") { file, plane, dxf };
         command.SetAction(call =>
         {
             var result = Read(call.GetRequiredValue(file));
@@ -95,14 +95,13 @@ internal static class Commands
                 return Unreadable;
             }
 
-            if (graft.Seating.FindPlane(call.GetRequiredValue(plane)) is not { } found)
+            if (TemplateSheet.Of(graft, SeatStage.Review(graft), call.GetRequiredValue(plane)) is not { } sheet)
             {
                 call.InvocationConfiguration.Error.WriteLine(
-                    $"There is no plane {call.GetRequiredValue(plane)}; there are: {string.Join(", ", graft.Seating.Planes.Select(each => each.Id))}");
+                    $"There is no plane {call.GetRequiredValue(plane)}, and no board of that name with ports before an opening; there are: {string.Join(", ", graft.Seating.Planes.Select(each => each.Id))}");
                 return Unreadable;
             }
 
-            var sheet = TemplateSheet.Of(graft, SeatStage.Review(graft), found);
             call.InvocationConfiguration.Output.Write(call.GetValue(dxf) ? SheetDxf.Write(sheet) : SheetSvg.Write(sheet));
             return Fine;
         });

@@ -59,6 +59,7 @@ internal static class ReviewJson
                 ? new { Subject = tightest.Subject.Text, LeftWatts = FeedJson.Rounded(tightest.InWatts(tightest.LeastLeft)?.Value) }
                 : null,
             Supplies = review.Feed.Supplies.Select(supply => FeedJson.Of(review, supply)),
+            Seating = SeatJson.Of(review),
             Joints = review.Wire.Joints.Select(Joint),
             JointsByMethod = Enum.GetValues<JointMethod>()
                 .ToDictionary(method => method.ToString(), method => review.Wire.Joints.Count(joint => joint.Joint.Method == method)),

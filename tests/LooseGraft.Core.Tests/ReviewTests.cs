@@ -140,6 +140,13 @@ public sealed class ReviewTests
         var json = JsonNode.Parse(output.ToString())!;
         Assert.Equal("SEAT-001", (string?)json["findings"]![0]!["code"]);
         Assert.Equal("stop", (string?)json["findings"]![0]!["severity"]);
+        var seating = json["figures"]!["seating"]!;
+        var holes = seating["boards"]![0]!["holes"]!;
+        Assert.Equal(("s1", 45.0, "through-bolt"), ((string?)holes[0]!["mount"], (double)holes[0]!["at"]![0]!, (string?)holes[1]!["method"]));
+        Assert.Contains(seating["ways"]!.AsArray(), way => (int)way!["met"]! >= 1 && (string?)way["plane"] == "tray");
+        Assert.Contains(seating["cuts"]!.AsArray(), cut => (double?)cut!["drillMm"] == 3.4);
+        Assert.All(seating["leads"]!.AsArray(), lead => Assert.Equal((double)lead!["hadMm"]! - (double)lead["neededMm"]!, (double)lead["spareMm"]!, 1e-5));
+        Assert.All(seating["surveys"]!.AsArray().SelectMany(survey => survey!["points"]!.AsArray()), point => Assert.Equal(2, point!["at"]!.AsArray().Count));
         var rail = json["figures"]!["supplies"]![0]!["limits"]![0]!;
         Assert.Equal(144, (double)rail["limitWatts"]!);
         Assert.Equal(144 - (double)rail["cases"]!["peak"]!["usedWatts"]!["likely"]!, (double)rail["cases"]!["peak"]!["leftWatts"]!["likely"]!, 9);
@@ -167,7 +174,8 @@ public sealed class ReviewTests
 
         output.GetStringBuilder().Clear();
         Assert.Equal(Commands.Fine, Run("template", DemoPath("ferry-radiogram"), "tray", "--dxf"));
-        Assert.Equal(8, Core.Seat.Exchange.DxfReader.Read(output.ToString()).Circles.Length);
+        Assert.Equal(9, Core.Seat.Exchange.DxfReader.Read(output.ToString()).Circles.Length);
+        foreach (var sheet in new[] { "tray/left", "kt31" }) Assert.Equal(Commands.Fine, Run("template", DemoPath("ferry-radiogram"), sheet));
         Assert.Equal(Commands.Unreadable, Run("template", DemoPath("ferry-radiogram"), "roof"));
         Assert.Contains("there are: tray", output.ToString());
 

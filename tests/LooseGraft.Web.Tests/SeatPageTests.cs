@@ -86,7 +86,7 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(
             browser, page, page + "/lists?plane=tray&handler=Plane", ("Revision", "1"), ("name", "chassis tray"), ("material", "Steel"), ("thickness", "1.2"),
             ("behind", "18"), ("lid", "78"),
-            ("outline", Field("outline")), ("mounts", Field("mounts")), ("ceilings", Field("ceilings")), ("openings", Field("openings")));
+            ("outline", Field("outline")), ("mounts", Field("mounts")), ("ceilings", Field("ceilings")), ("openings", Field("openings")), ("walls", Field("walls")));
         await BenchHost.SendAsync(
             browser, page, page + "/lists?board=kt31&handler=Board", ("Revision", "1"), ("evidence", "Measured"), ("thickness", "1.6"), ("tails", "2.5"),
             ("outline", Field("outline", 1)), ("holes", Field("holes")), ("zones", Field("zones")), ("places", Field("places")));

@@ -7,6 +7,7 @@ namespace LooseGraft.Core.Files;
 internal static class SeatChecks
 {
     private const double LeastAreaMm2 = 1;
+    private const double RoundMm = 0.01;
 
     public static void Outline(ReadContext context, string path, ValueList<PlanPoint> corners)
     {
@@ -19,6 +20,11 @@ internal static class SeatChecks
         Outline(context, ".outline", plane.Outline);
         CrossChecks.Unique(context, "mounts", plane.Mounts, mount => mount.Id);
         CrossChecks.Unique(context, "openings", plane.Openings, opening => opening.Id);
+        CrossChecks.Unique(context, "walls", plane.Walls, sheet => sheet.Wall.ToString().ToLowerInvariant());
+        foreach (var (index, _) in plane.Walls.Index().Where(pair => pair.Item.Wall == PlaneWall.Floor))
+            context.Fail($".walls[{index}].wall", "floor", "one of rear, front, left, right: the plane itself has its own material");
+        foreach (var (index, opening) in plane.Openings.Index().Where(pair => pair.Item.IsRound && !IsSquare(pair.Item.Area)))
+            context.Fail($".openings[{index}].area", FormattableString.Invariant($"{opening.Area.Width} by {opening.Area.Depth} mm and round"), "one diameter both ways");
     }
 
     public static void Seating(Seating seating, ReadContext context)
@@ -62,6 +68,8 @@ internal static class SeatChecks
         foreach (var (index, survey) in seating.Surveys.Index().Where(pair => !parts.Contains(pair.Item.Of)))
             CrossChecks.Exists(context, $".seating.surveys[{index}].of", survey.Of, planes, "the id of a part or of a plane");
     }
+
+    private static bool IsSquare(PlanRectangle area) => Math.Abs(area.Width - area.Depth) <= RoundMm;
 
     // The shoelace formula.
     private static double Area(ValueList<PlanPoint> corners)

@@ -111,13 +111,22 @@ internal static class SeatFormat
         var wall = opening.Required("wall", new ChoiceCodec<PlaneWall>(), value => value.Wall, "Which wall it is in.");
         var openingArea = opening.Required("area", Rectangle, value => value.Area, "In a wall: along it and up from the plane; in the plane: where it lies.");
         var toCut = opening.Usual("isToCut", new FlagCodec(), value => value.IsToCut, false, "Whether it is still to be cut.");
+        var round = opening.Usual("isRound", new FlagCodec(), value => value.IsRound, false, "Whether it is round, as wide as its area.");
         var tolerance = opening.Usual("toleranceMm", Height, value => value.Tolerance, new Millimetres(0.5), "How exactly it has to be cut.");
         opening.Makes(values => new Opening(values.Of(openingId), values.Of(openingName), values.Of(openingKind), values.Of(wall), values.Of(openingArea))
         {
             IsToCut = values.Of(toCut),
+            IsRound = values.Of(round),
             Tolerance = values.Of(tolerance),
             Unknown = values.Unknown,
         }, value => value.Unknown);
+
+        var sheet = new ObjectCodec<WallSheet>("wallSheet", "What a wall is made of.", isInline: true);
+        var ofWall = sheet.Required("wall", new ChoiceCodec<PlaneWall>(), value => value.Wall, "Which wall.");
+        var wallMaterial = sheet.Required("material", new ChoiceCodec<PlaneMaterial>(), value => value.Material, "What it is made of.");
+        var wallThickness = sheet.Required("thicknessMm", Length, value => value.Thickness, "How thick it is.");
+        sheet.Makes(
+            values => new WallSheet(values.Of(ofWall), values.Of(wallMaterial), values.Of(wallThickness)) { Unknown = values.Unknown }, value => value.Unknown);
 
         var plane = new ObjectCodec<MountPlane>("mountPlane", "A plane of the shell that something is mounted upon.");
         var id = plane.Required("id", Id, value => value.Id, "Unique within the graft.");
@@ -132,6 +141,7 @@ internal static class SeatFormat
         var ceilings = plane.Many("ceilings", ceiling, GraftFileLimits.Zones, value => value.Ceilings, "Where less is free.");
         var mounts = plane.Many("mounts", mount, GraftFileLimits.Mounts, value => value.Mounts, "What stands on it.");
         var openings = plane.Many("openings", opening, GraftFileLimits.Openings, value => value.Openings, "Its openings.");
+        var walls = plane.Many("walls", sheet, 4, value => value.Walls, "What its walls are made of, where that is not what it is made of.");
         return plane.Makes(values => new MountPlane(values.Of(id), values.Of(name), values.Of(outline))
         {
             Material = values.Of(material),
@@ -142,6 +152,7 @@ internal static class SeatFormat
             Ceilings = values.Of(ceilings),
             Mounts = values.Of(mounts),
             Openings = values.Of(openings),
+            Walls = values.Of(walls),
             Unknown = values.Unknown,
         }, value => value.Unknown, SeatChecks.Plane);
     }

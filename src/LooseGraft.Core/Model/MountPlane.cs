@@ -29,15 +29,21 @@ public sealed record MountPlane(string Id, string Name, ValueList<PlanPoint> Out
     /// <summary>Its openings and those of the walls round it.</summary>
     public ValueList<Opening> Openings { get; init; } = [];
 
+    /// <summary>What the walls round it are made of, where that differs.</summary>
+    public ValueList<WallSheet> Walls { get; init; } = [];
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 
     /// <summary>Whether sheet that does not wear through lies on it under the boards; paint is none.</summary>
     public bool IsCovered { get; init; }
 
+    /// <summary>What a wall is made of, or the plane itself.</summary>
+    public WallSheet SheetOf(PlaneWall wall) => Walls.FirstOrDefault(sheet => sheet.Wall == wall) ?? new WallSheet(wall, Material, Thickness);
+
     /// <summary>Whether a bare touch on it shorts.</summary>
     public bool IsBareMetal => IsMetal && !IsCovered;
 
     /// <summary>Whether it is sheet metal.</summary>
-    public bool IsMetal => Material is PlaneMaterial.Steel or PlaneMaterial.Aluminium;
+    public bool IsMetal => Material.IsMetal();
 }

@@ -10,8 +10,18 @@ namespace LooseGraft.Core.Model;
 /// <param name="Area">In a wall: along it, and up from the plane; in the plane: where it lies.</param>
 public sealed record Opening(string Id, string Name, OpeningKind Kind, PlaneWall Wall, PlanRectangle Area)
 {
+    // The half side of the square in a circle of diameter one.
+    private const double Chord = 0.353_553_390_593;
+
     /// <summary>Whether it is there or still to be cut.</summary>
     public bool IsToCut { get; init; }
+
+    /// <summary>Whether it is round, as wide as its area; otherwise it fills its area.</summary>
+    public bool IsRound { get; init; }
+
+    /// <summary>The largest rectangle of its area's shape that is open in it.</summary>
+    public PlanRectangle Inner => !IsRound ? Area
+        : new PlanRectangle(Area.Middle.X - (Area.Width * Chord), Area.Middle.Y - (Area.Depth * Chord), Area.Width * 2 * Chord, Area.Depth * 2 * Chord);
 
     /// <summary>How exactly it has to be cut, each way.</summary>
     public Millimetres Tolerance { get; init; } = new(0.5);

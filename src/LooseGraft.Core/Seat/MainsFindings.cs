@@ -27,7 +27,7 @@ internal static class MainsFindings
                 mains.Shape.Distance(Shapes.Point(pair.hole.At))));
         var cuts = graft.Seating.FindPlane(mains.Plane)?.Openings.Where(opening => opening is { IsToCut: true, Wall: PlaneWall.Floor })
             .Select(opening
-                => new Thing(new PlaneSubject(mains.Plane), $"The cut for {opening.Name}", mains.Shape.Distance(Shapes.Polygon(opening.Area.Corners)))) ?? [];
+                => new Thing(new PlaneSubject(mains.Plane), $"The cut for {opening.Name}", mains.Shape.Distance(Shapes.Of(opening)))) ?? [];
         var leads = graft.Seating.Runs.Where(run => run.Plane == mains.Plane)
             .SelectMany(run => new[] { run.From, run.To }, (run, end) => (run, At: LeadReach.Place(end, run.Plane, boards))).Where(pair => pair.At is not null)
             .Select(pair => new Thing(new RunSubject(pair.run.Id), $"An end of {pair.run.Name}", mains.Shape.Distance(Shapes.Point(pair.At!.Value))));

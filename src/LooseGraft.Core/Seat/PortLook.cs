@@ -27,10 +27,24 @@ public sealed record PortLook(Port Port, PlaneWall Wall, double Far, Opening? Op
         var before = board.Plane.Openings.Where(opening => opening.Kind == OpeningKind.Ports && opening.Wall == wall)
             .Select(opening => (Opening: opening, Shared: Shared(opening.Area, from, to, low, high))).OrderByDescending(pair => pair.Shared).FirstOrDefault();
         if (before.Opening is not { } open || before.Shared <= 0) return new PortLook(port, wall, far, null, 0, 0, 0);
-        var area = open.Area;
-        var (least, most) = (area.X - from, area.X + area.Width - to);
-        var beyond = new[] { least, -most, area.Y - low, high - area.Y - area.Depth, 0 }.Max();
+        var (least, most, beyond) = Against(open, from, to, low, high);
         return new PortLook(port, wall, far, open, least, most, beyond);
+    }
+
+    private static (double Least, double Most, double Beyond) Against(Opening open, double from, double to, double low, double high)
+    {
+        var (area, middle) = (open.Area, open.Area.Middle);
+        if (!open.IsRound)
+        {
+            var (least, most) = (area.X - from, area.X + area.Width - to);
+            return (least, most, new[] { least, -most, area.Y - low, high - area.Y - area.Depth, 0 }.Max());
+        }
+
+        // At the height of its farthest corner a face has so much room to either side.
+        var (radius, off) = (area.Width / 2, Math.Max(Math.Abs(low - middle.Y), Math.Abs(high - middle.Y)));
+        var half = Math.Sqrt(Math.Max(0, (radius * radius) - (off * off)));
+        var aside = Math.Max(Math.Abs(from - middle.X), Math.Abs(to - middle.X));
+        return (middle.X - half - from, middle.X + half - to, Math.Max(0, Math.Sqrt((aside * aside) + (off * off)) - radius));
     }
 
     private static double Shared(PlanRectangle area, double from, double to, double low, double high)

@@ -88,6 +88,18 @@ public sealed record PlateUndecided(string Opening, Millimetres Gap) : FindingCa
 /// <param name="Plane">The plane it belongs to.</param>
 public sealed record OpeningEmpty(string Opening, string Plane) : FindingCase;
 
+/// <summary>An opening takes away what something stands on or is held by.</summary>
+/// <param name="Opening">Its name.</param>
+/// <param name="Thing">The mount or the hole.</param>
+/// <param name="Missing">How much of its foot is missing.</param>
+public sealed record CutTakesAway(string Opening, string Thing, Millimetres Missing) : FindingCase;
+
+/// <summary>Fewer slots lie before a card than its bracket takes.</summary>
+/// <param name="Card">The box of the card.</param>
+/// <param name="Wants">How many it takes.</param>
+/// <param name="Has">How many lie before it.</param>
+public sealed record SlotsMissing(string Card, int Wants, int Has) : FindingCase;
+
 /// <summary>Two things want the same room.</summary>
 /// <param name="One">The one.</param>
 /// <param name="Other">The other.</param>

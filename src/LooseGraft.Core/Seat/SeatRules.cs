@@ -32,5 +32,8 @@ internal static class SeatRules
     internal static readonly Rule MainsNear = Rule("SEAT-024", Severity.Stop, "near to mains or high voltage");
     internal static readonly Rule UnderUnknown = Rule("SEAT-025", Severity.Check, "under bare solder something of which nobody said whether it is metal");
 
+    internal static readonly Rule CutTakesAway = Rule("SEAT-026", Severity.Fix, "an opening where something stands or is to be held");
+    internal static readonly Rule SlotsMissing = Rule("SEAT-027", Severity.Fix, "fewer slots than a card's bracket takes");
+
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Seat, severity, title);
 }

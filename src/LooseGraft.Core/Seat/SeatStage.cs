@@ -34,12 +34,14 @@ public static class SeatStage
         return new SeatReview(boards, bodies, beneath, clashes, reaches, surveys,
         [
             .. boards.SelectMany(board => BeneathFindings.Of(board, beneath[board.Board.Id])), .. boards.SelectMany(HoldFindings.Of),
-            .. boards.SelectMany(EdgeFindings.Of), .. OpeningFindings.Of(graft, boards), .. MainsFindings.Of(graft, boards, bodies),
+            .. boards.SelectMany(EdgeFindings.Of), .. OpeningFindings.Of(graft, boards), .. CutAwayFindings.Of(graft, boards),
+            .. SlotFindings.Of(graft, bodies), .. MainsFindings.Of(graft, boards, bodies),
             .. RoomFindings.Of(boards, bodies, clashes), .. WallFindings.Of(graft, bodies), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
         ]);
     }
 
     // A survey with a slip takes a while: it is worked out again only when it was changed itself.
     private static SurveyResult Adjusted(Survey survey, (Graft Graft, SeatReview Seat)? before)
-        => before is { } old && old.Graft.Seating.Surveys.Contains(survey) && old.Seat.Surveys.TryGetValue(survey.Of, out var known) ? known : SurveyAdjustment.Of(survey);
+        => before is { } old && old.Graft.Seating.Surveys.Contains(survey) && old.Seat.Surveys.TryGetValue(survey.Of, out var known)
+            ? known : SurveyAdjustment.Of(survey);
 }

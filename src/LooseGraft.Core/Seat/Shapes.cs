@@ -31,6 +31,10 @@ internal static class Shapes
     /// <summary>A polygon round a circle, at most 0.03 % of its radius beyond it.</summary>
     public static Geometry DiscRound(PlanPoint middle, double radius) => Disc(middle, radius / Math.Cos(Math.PI / (4 * Segments)));
 
+    /// <summary>What an opening takes out.</summary>
+    public static Geometry Of(Opening opening)
+        => opening.IsRound ? Disc(opening.Area.Middle, opening.Area.Width / 2) : Polygon(opening.Area.Corners);
+
     /// <summary>Several as one; nothing of none.</summary>
     public static Geometry Union(IEnumerable<Geometry> shapes) => NetTopologySuite.Operation.Union.UnaryUnionOp.Union(shapes.ToArray(), Factory);
 

@@ -45,7 +45,8 @@ internal static class SurveyFindings
                 : $"measure {name} again, and {Names(rivals)}"]),
         };
         return Finding.Of(SeatRules.SurveyInconsistent, subject,
-            new DistanceInconsistent(span.From, span.To, new Millimetres(doubt.Read), new Millimetres(doubt.Should)), words.Told, Evidence.Measured, words.Cures);
+            new DistanceInconsistent(span.From, span.To, new Millimetres(doubt.Read), new Millimetres(doubt.Should)), words.Told, Evidence.Measured,
+            words.Cures);
     }
 
     private static string Name(SurveySpan span) => $"{span.From} to {span.To}";

@@ -62,7 +62,7 @@ internal static class WallFindings
         var (from, to) = wall is PlaneWall.Rear or PlaneWall.Front
             ? (body.Bounds.X, body.Bounds.X + body.Bounds.Width)
             : (body.Bounds.Y, body.Bounds.Y + body.Bounds.Depth);
-        return plane.Openings.Any(opening => opening.Wall == wall && opening.Area is var area && area.X <= from + FitMm && area.X + area.Width >= to - FitMm
+        return plane.Openings.Any(opening => opening.Wall == wall && opening.Inner is var area && area.X <= from + FitMm && area.X + area.Width >= to - FitMm
             && area.Y <= body.From + FitMm && area.Y + area.Depth >= body.To - FitMm);
     }
 

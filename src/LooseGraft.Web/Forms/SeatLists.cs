@@ -39,18 +39,32 @@ public static class SeatLists
 
     /// <summary>Openings in a plane and in the walls round it.</summary>
     public static readonly SeatList<Opening> Openings = new(
-        "openings", "short name; name; kind; wall; along (or x); up (or y); width; height; and, where so, to cut",
+        "openings", "short name; name; kind; wall; along (or x); up (or y); width; height; and, where so, round, to cut",
         "io; rear opening; ports; rear; 80; 4; 158.8; 44.5", GraftFileLimits.Openings,
         line =>
         {
             var opening = new Opening(Short(line), line.Name("name"), line.Choice<OpeningKind>("kind"), line.Choice<PlaneWall>("wall"), Area(line));
-            return line.Optional(
-                ) switch
-            { null => opening, "to cut" => opening with { IsToCut = true }, var other => Wrong(line, opening, $"“{other}” is not “to cut”") };
+            var made = line.Rest().Aggregate(opening, (made, word) => word switch
+            {
+                "round" => made with { IsRound = true },
+                "to cut" => made with { IsToCut = true },
+                _ => Wrong(line, made, $"“{word}” is neither round nor to cut"),
+            });
+            return made.IsRound && Math.Abs(made.Area.Width - made.Area.Depth) > 0.01 ? Wrong(line, made, "what is round is as wide as it is high") : made;
         },
         opening
             => Line(opening.Id, Plain(opening.Name), Word(opening.Kind), Word(opening.Wall), opening.Area.X, opening.Area.Y, opening.Area.Width,
-            opening.Area.Depth, opening.IsToCut ? "to cut" : ""));
+            opening.Area.Depth, string.Join("; ", new[] { opening.IsRound ? "round" : "", opening.IsToCut ? "to cut" : "" }.Where(word => word.Length > 0))));
+
+    /// <summary>What walls are made of, where that differs from the plane.</summary>
+    public static readonly SeatList<WallSheet> WallSheets = new(
+        "walls", "rear, front, left or right; steel, aluminium, wood, plastic or laminate; thickness", "rear; plastic; 2.5", 4,
+        line =>
+        {
+            var sheet = new WallSheet(line.Choice<PlaneWall>("wall"), line.Choice<PlaneMaterial>("material"), new Millimetres(line.Length("thickness", 0.1)));
+            return sheet.Wall == PlaneWall.Floor ? Wrong(line, sheet, "the plane itself has its own fields") : sheet;
+        },
+        sheet => Line(Word(sheet.Wall), Word(sheet.Material), sheet.Thickness.Value));
 
     /// <summary>Mounting holes of a board.</summary>
     public static readonly SeatList<MountHole> Holes = new("holes", "x; y; diameter", "6.35; 33.02; 3.96", GraftFileLimits.Holes,

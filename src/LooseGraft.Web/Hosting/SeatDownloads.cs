@@ -15,14 +15,10 @@ public static class SeatDownloads
 {
     /// <summary>The template of a plane, or the plate round a board's ports, as PDF, SVG or DXF.</summary>
     public static async Task<IResult> SheetAsync(
-        int id, string of, string form, bool? mirrored, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+        int id, string of, string form, bool? mirrored, string? wall, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        var seat = reviews.Of(found).Seat;
-        var sheet = found.Graft.Seating.FindPlane(of) is { } plane ? TemplateSheet.Of(found.Graft, seat, plane)
-            : seat.Boards.FirstOrDefault(board => board.Board.Id == of) is { } board ? TemplateSheet.Plate(board)
-            : null;
-        if (sheet is null) return Results.NotFound();
+        if (TemplateSheet.Of(found.Graft, reviews.Of(found).Seat, wall is null ? of : $"{of}/{wall}") is not { } sheet) return Results.NotFound();
         if (mirrored == true) sheet = sheet.Mirrored();
         var name = GraftEdits.FreshId(sheet.Title, []);
         return form switch

@@ -43,6 +43,8 @@ public class FindingCaseTests
         ["SEAT-023"] = """{"kind":"through-wall","body":"card","plane":"tray","beyondMillimetres":20}""",
         ["SEAT-024"] = """{"kind":"mains-near","mains":"inlet","gapMillimetres":5}""",
         ["SEAT-025"] = """{"kind":"lies-beneath","thing":"bracket","board":"board","gapMillimetres":1}""",
+        ["SEAT-026"] = """{"kind":"cut-takes-away","opening":"vent","thing":"s1","missingMillimetres":1}""",
+        ["SEAT-027"] = """{"kind":"slots-missing","card":"card","wants":2,"has":1}""",
         ["SEAT-021"] = """{"kind":"opening-empty","opening":"opening","plane":"tray"}""",
         ["STOCK-001"] = """{"kind":"need-unmet","duty":"cooler-mount"}""",
         ["STOCK-002"] = """{"kind":"left-off-unexplained","duty":"speaker"}""",

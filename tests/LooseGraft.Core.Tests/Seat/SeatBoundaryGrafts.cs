@@ -193,6 +193,46 @@ internal static class SeatBoundaryGrafts
 
     public static Graft PluggedLeft() => Seated(board: Board(Socket("usb", 0, 40, PortFacing.Left))).With(Box("cage", -30, 30, 40, 40, 40));
 
+    // A round hole of 20 mm in the tray, to the left of the standoff at 25, 15 or the bolt at 115, 85; its middle so far from it.
+    public static Graft Vented(double off, bool isToCut, double x = 25, double y = 15)
+        => Missing(60).At(seat => seat with { Holes = [new HoleMounting(4, MountMethod.ThroughBolt)] }) is var graft
+            ? graft with
+            {
+                Seating = graft.Seating with
+                {
+                    Planes =
+                    [
+                        graft.Seating.Planes[0] with
+                        {
+                            Openings =
+                            [
+                                new Opening("vent", "vent", OpeningKind.Air, PlaneWall.Floor, new PlanRectangle(x - off - 10, y - 10, 20, 20))
+                                {
+                                    IsRound = true, IsToCut = isToCut,
+                                },
+                            ],
+                        },
+                    ],
+                },
+            }
+            : throw new InvalidOperationException();
+
+    // A card so wide whose bracket is so far from the rear wall, before slots of 14 mm at the usual pitch, moved so far along the wall.
+    public static Graft Slotted(double width, int slots, double away = 0, double along = 0)
+        => Seated(Tray() with
+        {
+            Openings = [.. Enumerable.Range(0, slots).Select(slot => new Opening($"s{slot}", $"slot {slot + 1}", OpeningKind.Slot, PlaneWall.Rear,
+                new PlanRectangle(133 + along + (slot * 20.32), 0, 14, 110)))],
+        }) is var graft ? (graft with { Parts = [.. graft.Parts, new Part("card", "card", PartKind.Card)] })
+            .With(Box("card", 130, away, width, 100, 100) with { Part = "card" }) : throw new InvalidOperationException();
+
+    // A port 20 mm wide and 10 mm tall before a round opening of so much.
+    public static Graft RoundWindow(double across)
+        => Window(60 - (across / 2), 60 + (across / 2), 13.1 - (across / 2), 13.1 + (across / 2)) is var graft
+            && graft.Seating.Planes[0] is var tray
+            ? graft with { Seating = graft.Seating with { Planes = [tray with { Openings = [tray.Openings[0] with { IsRound = true }] }] } }
+            : throw new InvalidOperationException();
+
     public static Graft Surveyed(params string[] lines)
         => Seated() with
         {

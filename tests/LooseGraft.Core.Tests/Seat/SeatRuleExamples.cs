@@ -38,6 +38,8 @@ internal static class SeatRuleExamples
         new("SEAT-023", (Seated().With(Box("card", 180, 20, 40, 20, 40)), Seated().With(Box("card", 150, 20, 40, 20, 40)))),
         new("SEAT-024", (Seated().With(Box("inlet", 125, 20, 20, 20, 30) with { IsMains = true }),
             Seated().With(Box("inlet", 135, 20, 20, 20, 30) with { IsMains = true }))),
+        new("SEAT-026", (SeatBoundaryGrafts.Vented(12, true), SeatBoundaryGrafts.Vented(40, true))),
+        new("SEAT-027", (SeatBoundaryGrafts.Slotted(40.6, 1), SeatBoundaryGrafts.Slotted(40.6, 2))),
         new("SEAT-025", (Seated().With(Box("bracket", 60, 40, 20, 20, 3)), Seated().With(Box("bracket", 60, 40, 20, 20, 1)))),
         new("SEAT-020", (Surveyed("h1 h3 70.0"), Surveyed("h1 h2 90.0"))),
     ];

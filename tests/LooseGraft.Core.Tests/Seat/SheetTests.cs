@@ -32,6 +32,61 @@ public sealed class SheetTests
         Assert.All(cuts, cut => Assert.Contains("Every board out of the shell", cut.Caution));
     }
 
+    [Theory]
+    [InlineData(30, PlaneMaterial.Steel, "step drill")]
+    [InlineData(30.5, PlaneMaterial.Steel, "hole saw for metal")]
+    [InlineData(30, PlaneMaterial.Wood, "spade bit")]
+    [InlineData(80, PlaneMaterial.Plastic, "hole saw with")]
+    [InlineData(80.5, PlaneMaterial.Plastic, "side by side")]
+    public void A_round_opening_is_drilled_by_what_reaches_its_width_in_what_its_wall_is_made_of(double across, PlaneMaterial material, string tool)
+    {
+        var cut = Assert.Single(CutList.Of(Walled(across, material), SeatStage.Review(Walled(across, material))));
+        Assert.Contains(tool, cut.Tools);
+        Assert.Equal((PlaneWall.Rear, across, "drill out of the rear wall", (PlanRectangle?)null), (cut.Wall, cut.DrillMm, cut.Act, cut.Area));
+        Assert.Equal((new PlanPoint(100, 50), true), (cut.At, cut.Depth.StartsWith("through 3 mm", StringComparison.Ordinal)));
+        Assert.Equal(material == PlaneMaterial.Steel, cut.Caution.Contains("swarf", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_wall_has_a_template_from_outside_and_the_plane_keeps_its_own()
+    {
+        var graft = Walled(40, PlaneMaterial.Plastic);
+        var seat = SeatStage.Review(graft);
+        // The rear wall is seen the other way round: 100 from the left of the tray, which begins at 20 and is 200 wide.
+        var circle = Assert.Single(TemplateSheet.Of(graft, seat, "tray/rear")!.Circles);
+        Assert.Equal((SheetLayer.Cut, new PlanPoint(100, 50), 20.0), (circle.Layer, circle.Middle, circle.Radius));
+        var left = Walled(40, PlaneMaterial.Plastic, PlaneWall.Left);
+        Assert.Equal(new PlanPoint(120, 50), Assert.Single(TemplateSheet.Of(left, SeatStage.Review(left), "tray/left")!.Circles).Middle);
+        Assert.Equal(new PlanRectangle(0, 0, 200, 80), PlanRectangle.Round(TemplateSheet.Of(graft, seat, "tray/rear")!.Paths[0].Corners));
+        Assert.Empty(TemplateSheet.Of(graft, seat, graft.Seating.Planes[0]).Circles);
+        Assert.Null(TemplateSheet.Of(graft, seat, "tray/front"));
+        Assert.Null(TemplateSheet.Of(graft, seat, "tray/nowhere"));
+        Assert.Null(TemplateSheet.Of(graft, seat, "nothing"));
+    }
+
+    // A round hole in the rear wall, its middle 120 along it and 50 up, round a tray that begins at 20.
+    private static Graft Walled(double across, PlaneMaterial material, PlaneWall wall = PlaneWall.Rear) => Graft.Empty("walled") with
+    {
+        Seating = new Seating
+        {
+            Planes =
+            [
+                new MountPlane("tray", "tray", [.. new PlanRectangle(20, 0, 200, 160).Corners])
+                {
+                    Lid = Mm(80),
+                    Walls = [new WallSheet(wall, material, Mm(3))],
+                    Openings =
+                    [
+                        new Opening("vent", "vent", OpeningKind.Air, wall, new PlanRectangle(120 - (across / 2), 50 - (across / 2), across, across))
+                        {
+                            IsRound = true, IsToCut = true,
+                        },
+                    ],
+                },
+            ],
+        },
+    };
+
     [Fact]
     public void The_template_draws_each_hole_where_the_board_has_it_and_mirrors_about_its_middle()
     {
@@ -50,6 +105,9 @@ public sealed class SheetTests
         var sheet = Template();
         var text = SheetDxf.Write(sheet);
         Assert.All(text, character => Assert.InRange(character, '\n', '~'));
+        Assert.Contains("$INSUNITS\r\n70\r\n4\r\n", text);
+        var inches = DxfReader.Read(text.Replace("$INSUNITS\r\n70\r\n4", "$INSUNITS\r\n70\r\n1", StringComparison.Ordinal));
+        Assert.Equal((25.4 * 200, "read in inches"), (PlanRectangle.Round(inches.Outlines[0]).Width, inches.Notes[0]));
         var read = DxfReader.Read(text);
         Assert.Null(read.Problem);
         Assert.Equal(sheet.Circles.Select(circle => (circle.Middle, circle.Radius)), read.Circles);

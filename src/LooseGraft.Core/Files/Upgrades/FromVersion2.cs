@@ -29,7 +29,8 @@ internal static class FromVersion2
         ["wallReadings"] = ["supply"],
         ["parts/body/zones"] = InZones,
         ["board/body/zones"] = InZones,
-        ["seating/planes"] = ["isCovered"],
+        ["seating/planes"] = ["isCovered", "walls"],
+        ["seating/planes/openings"] = ["isRound"],
         ["seating/planes/mounts"] = ["isThreaded"],
         ["seating/boxes"] = ["isMetal", "isRound", "isMains"],
     }, Moved);

@@ -9,6 +9,10 @@ namespace LooseGraft.Core.Seat.Cuts;
 /// <summary>Everything that has to be drilled, cut or taken off, with its datum, size and depth.</summary>
 public static class CutList
 {
+    // What step drills and hole saws of a hobbyist reach (common practice).
+    private const double StepDrillMm = 30;
+    private const double HoleSawMm = 80;
+
     // A template, a centre punch and a hand drill together (common practice).
     private const double HandMm = 0.5;
 
@@ -33,19 +37,38 @@ public static class CutList
         var at = Place(hole.At, plane);
         return new Cut($"{hole.Name} of {board.Board.Name}", fact.Name, plane, at, string.Create(CultureInfo.InvariantCulture, $"ø {fact.DrillMm:0.0#} mm"),
             fact.DrillMm, null, Math.Min(HandMm, SeatedBoard.Slack(hole.Hole)), Depth(plane), fact.Tools,
-            plane.IsMetal ? "deburr both sides" : "break the edge", Caution(plane));
+            plane.IsMetal ? "deburr both sides" : "break the edge", Caution(plane.IsMetal));
     }
 
     private static Cut Opening(MountPlane plane, Opening opening)
     {
-        var size = string.Create(CultureInfo.InvariantCulture, $"{opening.Area.Width:0.#} × {opening.Area.Depth:0.#} mm");
+        var (sheet, wall) = (plane.SheetOf(opening.Wall), opening.Wall);
         var corner = PlanRectangle.Round(plane.Outline);
-        var area = opening.Wall == PlaneWall.Floor ? opening.Area with { X = opening.Area.X - corner.X, Y = opening.Area.Y - corner.Y } : opening.Area;
-        return new Cut(opening.Name, opening.Wall == PlaneWall.Floor ? "cut out" : $"cut out of the {opening.Wall.ToString().ToLowerInvariant()} wall", plane,
-            area.Middle, size, 0, area, opening.Tolerance.Value, Depth(plane),
-            plane.IsMetal ? "drill the corners 5 mm, nibbler or jigsaw for metal, file" : "drill the corners, jigsaw or keyhole saw, file",
-            plane.IsMetal ? "file smooth, then an edge strip where a lead passes" : "sand, seal bare wood", Caution(plane));
+        var (along, up) = wall switch
+        {
+            PlaneWall.Floor => (corner.X, corner.Y),
+            PlaneWall.Rear or PlaneWall.Front => (corner.X, 0),
+            _ => (corner.Y, 0),
+        };
+        var area = opening.Area with { X = opening.Area.X - along, Y = opening.Area.Y - up };
+        var act = opening.IsRound ? "drill out" : "cut out";
+        return new Cut(opening.Name, wall == PlaneWall.Floor ? act : $"{act} of the {wall.ToString().ToLowerInvariant()} wall", plane, area.Middle,
+            string.Create(CultureInfo.InvariantCulture, $"{(opening.IsRound ? $"ø {area.Width:0.#}" : $"{area.Width:0.#} × {area.Depth:0.#}")} mm"),
+            opening.IsRound ? area.Width : 0, opening.IsRound ? null : area, opening.Tolerance.Value, Depth(plane, sheet), Tools(opening, sheet.IsMetal),
+            sheet.IsMetal ? "file smooth, then an edge strip where a lead passes" : "sand, seal bare wood", Caution(sheet.IsMetal))
+        { Wall = wall };
     }
+
+    private static string Tools(Opening opening, bool isMetal) => (opening.IsRound, opening.Area.Width, isMetal) switch
+    {
+        (true, <= StepDrillMm, true) => "drill 3 mm, then a step drill; file",
+        (true, <= StepDrillMm, false) => "drill 3 mm, then a spade bit or a step drill; file",
+        (true, <= HoleSawMm, true) => "hole saw for metal with its own drill, slow, oil; file",
+        (true, <= HoleSawMm, false) => "hole saw with its own drill; file",
+        (true, _, _) => "holes side by side within the line, nibbler or jigsaw; file to the line",
+        (_, _, true) => "drill the corners 5 mm, nibbler or jigsaw for metal, file",
+        _ => "drill the corners, jigsaw or keyhole saw, file",
+    };
 
     private static Cut TakeOff(MountPlane plane, Mount mount)
     {
@@ -59,7 +82,7 @@ public static class CutList
         };
         return new Cut(mount.Id, act, plane, Place(mount.At, plane),
             string.Create(CultureInfo.InvariantCulture, $"{mount.Across.Value:0.#} mm across, {mount.Height.Value:0.#} mm tall"), 0, null, 1,
-            Depth(plane), tools, plane.IsMetal ? "no burr left standing" : "smooth", Caution(plane));
+            Depth(plane), tools, plane.IsMetal ? "no burr left standing" : "smooth", Caution(plane.IsMetal));
     }
 
     private static PlanPoint Place(PlanPoint at, MountPlane plane)
@@ -68,12 +91,13 @@ public static class CutList
         return new PlanPoint(at.X - corner.X, at.Y - corner.Y);
     }
 
-    private static string Depth(MountPlane plane)
-        => plane.Behind is { } behind
+    // What is free behind the plane says nothing of what lies behind its walls.
+    private static string Depth(MountPlane plane, WallSheet? wall = null)
+        => plane.Behind is { } behind && (wall is null or { Wall: PlaneWall.Floor })
         ? $"through {plane.Thickness}, and no more than {behind} beyond: something lies behind"
-        : $"through {plane.Thickness}; look what lies behind first";
+        : $"through {(wall ?? plane.SheetOf(PlaneWall.Floor)).Thickness}; look what lies behind first";
 
-    private static string Caution(MountPlane plane) => plane.IsMetal
+    private static string Caution(bool isMetal) => isMetal
         ? "Eyes covered, work clamped, no gloves at the drill. Every board out of the shell: swarf shorts boards. Tape over what stays, vacuum and wipe before anything comes back."
         : "Eyes covered, work clamped, and a mask for the dust. Every board out of the shell; vacuum before anything comes back.";
 }

@@ -6,16 +6,26 @@ namespace LooseGraft.Core.Seat.Drawing;
 /// <summary>Draws what is stuck on the work: the board, its holes, what is drilled, cut and taken out, and the datum. Whoever prints it adds a ruler.</summary>
 public static class TemplateSheet
 {
-    private const double WordsMm = 3;
-    private const double CrossMm = 4;
+    private const double WordsMm = SheetPen.WordsMm;
+    private const double CrossMm = SheetPen.CrossMm;
+
+    /// <summary>The sheet of that name: a plane's id for its template, <c>plane/rear</c> for a wall's, a board's id for the plate round its ports; null when
+    /// there is none.</summary>
+    public static PlanSheet? Of(Graft graft, SeatReview seat, string name)
+    {
+        if (graft.Seating.FindPlane(name) is { } plane) return Of(graft, seat, plane);
+        if (seat.Boards.FirstOrDefault(board => board.Board.Id == name) is { } board) return Plate(board);
+        return name.Split('/') is [var of, var side] && graft.Seating.FindPlane(of) is { } round
+            && Enum.TryParse<PlaneWall>(side, ignoreCase: true, out var wall) ? WallTemplate.Of(graft, seat, round, wall) : null;
+    }
 
     /// <summary>The template of one plane, in a frame whose origin is its left rear corner.</summary>
     public static PlanSheet Of(Graft graft, SeatReview seat, MountPlane plane)
     {
-        var drawing = new Drawing(plane);
+        var drawing = new SheetPen(plane);
         drawing.Path(SheetLayer.Outline, plane.Outline);
         foreach (var board in seat.Boards.Where(board => board.Plane.Id == plane.Id)) Board(drawing, board);
-        foreach (var cut in CutList.Of(graft, seat).Where(cut => cut.Plane.Id == plane.Id)) Draw(drawing, cut);
+        foreach (var cut in CutList.Of(graft, seat).Where(cut => cut.Plane.Id == plane.Id && cut.Wall == PlaneWall.Floor)) Draw(drawing, cut);
         Datum(drawing);
         return drawing.Sheet($"{plane.Name} of {graft.Shell.Name}");
     }
@@ -25,7 +35,7 @@ public static class TemplateSheet
     {
         if (PortWindow.Of(board) is not { } window) return null;
         var (area, wall) = (window.Opening.Area, window.Opening.Wall);
-        var drawing = new Drawing(null);
+        var drawing = new SheetPen(null);
         drawing.Path(SheetLayer.Cut, [.. new PlanRectangle(0, 0, area.Width, area.Depth).Corners]);
         // From outside one looks at the wall the other way round.
         var isTurned = wall is PlaneWall.Rear or PlaneWall.Right;
@@ -41,7 +51,7 @@ public static class TemplateSheet
         return drawing.Sheet($"Plate for {window.Opening.Name}, seen from outside");
     }
 
-    private static void Board(Drawing drawing, SeatedBoard board)
+    private static void Board(SheetPen drawing, SeatedBoard board)
     {
         drawing.Path(SheetLayer.Outline, board.Outline);
         foreach (var hole in board.Holes)
@@ -52,12 +62,12 @@ public static class TemplateSheet
         }
     }
 
-    private static void Draw(Drawing drawing, Cut cut)
+    private static void Draw(SheetPen drawing, Cut cut)
     {
         // The cut list counts from the plane's corner already.
         if (cut.Area is { } area)
         {
-            if (cut.Act == "cut out") drawing.RawPath(SheetLayer.Cut, area.Corners);
+            drawing.RawPath(SheetLayer.Cut, area.Corners);
             return;
         }
 
@@ -72,42 +82,10 @@ public static class TemplateSheet
         drawing.RawWords(new PlanPoint(cut.At.X + 5, cut.At.Y - 1), $"{cut.Act}: {cut.Name}");
     }
 
-    private static void Datum(Drawing drawing)
+    private static void Datum(SheetPen drawing)
     {
         drawing.RawPath(SheetLayer.Datum, [new(-3, 0), new(20, 0)], false);
         drawing.RawPath(SheetLayer.Datum, [new(0, -3), new(0, 20)], false);
         drawing.RawWords(new PlanPoint(1.5, 1.5), "datum: left rear corner");
-    }
-
-    private sealed class Drawing(MountPlane? plane)
-    {
-        private readonly PlanPoint _corner = plane is null
-            ? default
-            : new PlanPoint(PlanRectangle.Round(plane.Outline).X, PlanRectangle.Round(plane.Outline).Y);
-        private readonly List<SheetPath> _paths = [];
-        private readonly List<SheetCircle> _circles = [];
-        private readonly List<SheetLabel> _labels = [];
-
-        public PlanSheet Sheet(string title) => new(title, [.. _paths], [.. _circles], [.. _labels]);
-
-        public void Path(SheetLayer layer, IEnumerable<PlanPoint> corners) => RawPath(layer, corners.Select(corner => corner - _corner));
-
-        public void Circle(SheetLayer layer, PlanPoint middle, double radius) => RawCircle(layer, middle - _corner, radius);
-
-        public void Cross(SheetLayer layer, PlanPoint at) => RawCross(layer, at - _corner);
-
-        public void Words(PlanPoint at, string text) => RawWords(at - _corner, text);
-
-        public void RawPath(SheetLayer layer, IEnumerable<PlanPoint> corners, bool isClosed = true) => _paths.Add(new SheetPath(layer, [.. corners], isClosed));
-
-        public void RawCircle(SheetLayer layer, PlanPoint middle, double radius) => _circles.Add(new SheetCircle(layer, middle, radius));
-
-        public void RawWords(PlanPoint at, string text) => _labels.Add(new SheetLabel(at, WordsMm, text));
-
-        public void RawCross(SheetLayer layer, PlanPoint at)
-        {
-            RawPath(layer, [new(at.X - CrossMm, at.Y), new(at.X + CrossMm, at.Y)], false);
-            RawPath(layer, [new(at.X, at.Y - CrossMm), new(at.X, at.Y + CrossMm)], false);
-        }
     }
 }

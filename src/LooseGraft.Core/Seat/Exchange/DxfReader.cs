@@ -7,6 +7,16 @@ namespace LooseGraft.Core.Seat.Exchange;
 /// <summary>Reads lines, polylines and circles out of plain DXF (R12 and what later versions write the same way), bounded in size.</summary>
 public static class DxfReader
 {
+    // What a drawing may be counted in ($INSUNITS, DXF of 2000 and later); without a word it is millimetres.
+    private static readonly Dictionary<string, (string Name, double Mm)> Units = new()
+    {
+        ["1"] = ("inches", Quantities.ReadingText.MillimetresPerInch),
+        ["2"] = ("feet", 12 * Quantities.ReadingText.MillimetresPerInch),
+        ["4"] = ("", 1),
+        ["5"] = ("centimetres", 10),
+        ["6"] = ("metres", 1000),
+    };
+
     /// <summary>Reads a file.</summary>
     /// <returns>What it holds; with <see cref="ReadSheet.Problem"/> when it is no such file.</returns>
     public static ReadSheet Read(string text)
@@ -19,6 +29,7 @@ public static class DxfReader
             new List<ImmutableArray<PlanPoint>>(), new List<(PlanPoint, PlanPoint)>(), new List<(PlanPoint, double)>(), new List<string>());
         var (isInside, hasSection, left, vertices) = (false, false, new SortedSet<string>(StringComparer.Ordinal), new List<PlanPoint>());
         var (entity, groups, isClosed, isPolyline) = ("", new List<(int Code, double Value)>(), false, false);
+        var (variable, scale) = ("", 1.0);
         for (var index = 0; index + 1 < lines.Length; index += 2)
         {
             if (!int.TryParse(lines[index].Trim(), NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var code))
@@ -32,6 +43,13 @@ public static class DxfReader
                 continue;
             }
 
+            if (code == 9) variable = value;
+            if (code == 70 && variable == "$INSUNITS" && Units.TryGetValue(value, out var unit))
+            {
+                (scale, variable) = (unit.Mm, "");
+                if (unit.Name.Length > 0) notes.Add($"read in {unit.Name}");
+            }
+
             if (code == 2 && value == "ENTITIES") (isInside, hasSection) = (true, true);
             if (!isInside) continue;
             if (code is (>= 10 and < 60) or 70 && double.TryParse(value, NumberStyles.Float, CultureInfo.InvariantCulture, out var figure))
@@ -42,7 +60,10 @@ public static class DxfReader
         if (!hasSection) return ReadSheet.Failed("There is no section of entities in it. This is not a DXF, or an empty one.");
         if (Finish() is { } last) return ReadSheet.Failed(last);
         if (left.Count > 0) notes.Add($"left out: {string.Join(", ", left.Take(8))}");
-        return ReadSheet.Of(closed, segments, circles, notes);
+        PlanPoint Scaled(PlanPoint place) => new(place.X * scale, place.Y * scale);
+        return ReadSheet.Of(
+            [.. closed.Select(ring => ring.Select(Scaled).ToImmutableArray())], [.. segments.Select(pair => (Scaled(pair.Item1), Scaled(pair.Item2)))],
+            [.. circles.Select(circle => (Scaled(circle.Item1), circle.Item2 * scale))], notes);
 
         string? Finish()
         {

@@ -29,6 +29,8 @@ public static class SheetDxf
         At(10, bounds.X, bounds.Y);
         Group(9, "$EXTMAX");
         At(10, bounds.X + bounds.Width, bounds.Y + bounds.Depth);
+        // R12 knows no unit; later readers take it from these, and R12 passes over what it does not know.
+        foreach (var (code, value) in new[] { (9, "$MEASUREMENT"), (70, "1"), (9, "$INSUNITS"), (70, "4") }) Group(code, value);
         Group(0, "ENDSEC");
         var layers = Enum.GetValues<SheetLayer>();
         foreach (var (code, value) in new[] { (0, "SECTION"), (2, "TABLES"), (0, "TABLE"), (2, "LAYER"), (70, N(layers.Length)) }) Group(code, value);

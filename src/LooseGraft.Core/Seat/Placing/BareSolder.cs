@@ -72,8 +72,9 @@ internal sealed class BareSolder
 
     private static PlanPoint OnRing(PlanPoint at, PlanPoint hole)
     {
+        const double radius = Underside.FreeRingMm;
         var (off, far) = (at - hole, hole.To(at));
-        return hole + (far < Rim ? new PlanPoint(Underside.FreeRingMm, 0) : new PlanPoint(off.X / far * Underside.FreeRingMm, off.Y / far * Underside.FreeRingMm));
+        return hole + (far < Rim ? new PlanPoint(radius, 0) : new PlanPoint(off.X / far * radius, off.Y / far * radius));
     }
 
     private bool IsSolder(PlanPoint place)

@@ -145,7 +145,7 @@ internal sealed class FreeSpace
     private static IEnumerable<ImmutableArray<PlanPoint>> BeyondWall(MountPlane plane, PlaneWall wall, SolidBody mine)
     {
         var room = PlanRectangle.Round(plane.Outline);
-        var gaps = plane.Openings.Where(opening => opening.Wall == wall).Select(opening => opening.Area)
+        var gaps = plane.Openings.Where(opening => opening.Wall == wall).Select(opening => opening.Inner)
             .Where(area => area.Y <= mine.From + FitMm && area.Y + area.Depth >= mine.To - FitMm)
             .Select(area => (From: area.X - FitMm, To: area.X + area.Width + FitMm)).OrderBy(gap => gap.From).ToArray();
         var from = -FarMm;

@@ -39,7 +39,8 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
     {
         var held = board.Holes.Select(hole => hole.Mount?.Id).OfType<string>().ToHashSet();
         return board.Plane.Mounts.Where(mount => mount.State != MountState.Removed && board.Shape.Distance(Shapes.Point(mount.At)) <= mount.Across.Value / 2)
-            .Select(mount => OfMount(board, mount)).Where(under => under.Verdict == BeneathVerdict.Shorts || !held.Contains(under.Id)).OrderByDescending(under => under.Verdict).ThenBy(under => under.Gap);
+            .Select(mount => OfMount(board, mount)).Where(under => under.Verdict == BeneathVerdict.Shorts || !held.Contains(under.Id))
+            .OrderByDescending(under => under.Verdict).ThenBy(under => under.Gap);
     }
 
     private static Beneath OfMount(SeatedBoard board, Mount mount)
@@ -80,7 +81,7 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
         if (!plane.IsBareMetal || IsFarBelow(board, board.Shape, 0) is not null)
             return new Beneath(BeneathKind.Plane, plane.Id, plane.Name, BeneathVerdict.Clear, double.PositiveInfinity, "", board.Evidence);
         var sheet = plane.Openings.Where(opening => opening is { Wall: PlaneWall.Floor, IsToCut: false })
-            .Aggregate(Shapes.Polygon(plane.Outline), (left, opening) => left.Difference(Shapes.Polygon(opening.Area.Corners)));
+            .Aggregate(Shapes.Polygon(plane.Outline), (left, opening) => left.Difference(Shapes.Of(opening)));
         var (verdict, gap, where) = Judge(board, board.Underside.Over(sheet.Intersection(board.Shape), false), 0, conducts: true, isRest: true);
         return new Beneath(BeneathKind.Plane, plane.Id, plane.Name, verdict, gap, where, board.Evidence);
     }

@@ -21,7 +21,7 @@ internal sealed class SurveyBlame
     private const double OfUnit = 5;
 
     private readonly SurveySystem _all;
-    private readonly List<(SurveySystem.Equation Equation, string Unit, SurveySystem.Equation As)> _units = [];
+    private readonly List<UnitReading> _units = [];
     private readonly List<(Candidate Slip, ImmutableArray<Candidate> Rivals)> _slips = [];
 
     private SurveyBlame(SurveySystem system, SurveyFit fit)
@@ -57,7 +57,11 @@ internal sealed class SurveyBlame
 
         var (best, asWell) = blame.Fit.Inside(blame.System).Settled(blame.System, Significant);
         blame.Fit = best;
-        blame.Rivals = [.. asWell.Select(other => (blame.System, other)), .. blame._slips.SelectMany(pair => pair.Rivals).Select(rival => (rival.System, rival.Fit))];
+        blame.Rivals =
+        [
+            .. asWell.Select(other => (blame.System, other)),
+            .. blame._slips.SelectMany(pair => pair.Rivals).Select(rival => (rival.System, rival.Fit)),
+        ];
         return blame;
     }
 
@@ -76,7 +80,7 @@ internal sealed class SurveyBlame
     private string? UnitOf(SurveySystem.Equation equation)
     {
         var spread = SurveySpread.Of(System, Fit.At);
-        return SurveyText.WithUnits(equation.Span).Where(read => spread.WeightOutside(_all, _all.With(equation, read.Span).As, Fit.At) <= SuspectAt)
+        return SurveyText.WithUnits(equation.Span).Where(read => spread.WeightOutside(_all, _all.Reading(read.Span), Fit.At) <= SuspectAt)
             .Select(read => read.Unit).FirstOrDefault();
     }
 
@@ -90,7 +94,11 @@ internal sealed class SurveyBlame
             var tried = Worst().Where(equation => weights[equation] is not null).Select(equation => (Equation: equation, System: System.Without(equation)))
                 .Select(pair => new Candidate(pair.Equation, pair.System, Refit(pair.System))).OrderBy(one => one.Rank).ToArray();
             if (tried is [{ } first, ..] && !first.Fit.IsPlausible(first.System))
-                tried = [.. tried.Select((one, index) => index < Math.Min(TriedHard, SurveyFit.Spare(System)) ? one with { Fit = SurveyFit.Best(one.System) } : one).OrderBy(one => one.Rank)];
+            {
+                var hard = Math.Min(TriedHard, SurveyFit.Spare(System));
+                tried = [.. tried.Select((one, index) => index < hard ? one with { Fit = SurveyFit.Best(one.System) } : one).OrderBy(one => one.Rank)];
+            }
+
             if (tried.Length == 0 || Fit.Rank - tried[0].Fit.Rank <= Significant) return;
             _slips.Add((tried[0], [.. tried.Skip(1).Where(one => one.Rank - tried[0].Rank <= Significant)]));
             (System, Fit) = (tried[0].System, tried[0].Fit);

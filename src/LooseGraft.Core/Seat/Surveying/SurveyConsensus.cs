@@ -11,38 +11,24 @@ internal static class SurveyConsensus
     private const int Starts = 80;
 
     /// <summary>The distances with the units that most of the others speak for, and the places.</summary>
-    public static (SurveySystem System, Vector<double> At, IReadOnlyList<(SurveySystem.Equation Equation, string Unit, SurveySystem.Equation As)> Read) Of(SurveySystem system)
+    public static (SurveySystem System, Vector<double> At, IReadOnlyList<UnitReading> Read) Of(SurveySystem system)
     {
+        var readings = system.Equations.Select(equation => (Plain: equation,
+            Others: SurveyText.WithUnits(equation.Span).Select(read => (read.Unit, As: system.Reading(read.Span))).ToArray())).ToArray();
         var (shake, best, at) = (new Random(1), -1, SurveyStart.Of(system));
         for (var start = 0; start < Starts; start++)
         {
             var tried = SurveyStart.Of(system.Sampled(shake));
-            var agree = system.Equations.Sum(equation => IsNear(system, equation, tried) ? 2 : With(system, equation, tried) is not null ? 1 : 0);
+            var agree = readings.Sum(reading => IsNear(reading.Plain, tried) ? 2 : reading.Others.Any(other => IsNear(other.As, tried)) ? 1 : 0);
             if (agree > best) (best, at) = (agree, tried);
         }
 
-        var read = new List<(SurveySystem.Equation, string, SurveySystem.Equation)>();
-        var result = system;
-        foreach (var equation in system.Equations.Where(equation => !IsNear(system, equation, at)))
-        {
-            if (With(system, equation, at) is not { } unit) continue;
-            (result, var anew) = result.With(equation, unit.Span);
-            read.Add((equation, unit.Unit, anew));
-        }
+        var read = readings.Where(reading => !IsNear(reading.Plain, at))
+            .SelectMany(reading => reading.Others.Where(other => IsNear(other.As, at)).Take(1)
+                .Select(other => new UnitReading(reading.Plain, other.Unit, other.As))).ToArray();
+        return (read.Aggregate(system, (result, one) => result.With(one.Equation, one.As)), at, read);
 
-        return (result, at, read);
+        bool IsNear(SurveySystem.Equation equation, Vector<double> places)
+            => Math.Abs(equation.Middle - system.Say(equation, places)) <= NearMm + (SurveyBlame.SuspectAt * equation.Deviation);
     }
-
-    private static (string Unit, Model.SurveySpan Span)? With(SurveySystem system, SurveySystem.Equation equation, Vector<double> at)
-    {
-        foreach (var (unit, span) in SurveyText.WithUnits(equation.Span))
-        {
-            if (IsNear(system, system.With(equation, span).As, at)) return (unit, span);
-        }
-
-        return null;
-    }
-
-    private static bool IsNear(SurveySystem system, SurveySystem.Equation equation, Vector<double> at)
-        => Math.Abs(equation.Middle - system.Say(equation, at)) <= NearMm + (SurveyBlame.SuspectAt * equation.Deviation);
 }

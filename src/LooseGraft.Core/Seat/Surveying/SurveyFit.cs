@@ -52,8 +52,8 @@ internal readonly record struct SurveyFit(Vector<double> At, double Cost, bool I
         return From(system, turned);
     }
 
-    /// <summary>How often more may be fitted: a step costs the cube of the unknowns, so what a desk measures is tried in every way, a survey of hundreds once or
-    /// twice.</summary>
+    /// <summary>How often more may be fitted: a step costs the cube of the unknowns, so what a desk measures is tried in every way, a survey of hundreds a few
+    /// times.</summary>
     public static int Spare(SurveySystem system) => (int)Math.Min(OtherStarts + MostFlips, 10_000_000 / Math.Pow(Math.Max(1, system.Free.Length), 3));
 
     /// <summary>Whether chance gives as much in practice: twice the number of redundant distances plus ten. It only decides whether to look further.</summary>

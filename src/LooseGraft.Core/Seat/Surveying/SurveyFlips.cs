@@ -100,9 +100,14 @@ internal static class SurveyFlips
         {
             var other = equation.Span.From == name ? equation.Span.To : equation.Span.From;
             if (SurveySystem.Axis(other) is { } isX)
-                lines.Add(new Line(isX, other switch { "right" => at[system.Right] - equation.Middle, "front" => at[system.Front] - equation.Middle, _ => equation.Middle }, equation.Deviation));
+            {
+                var far = other switch { "right" => at[system.Right], "front" => at[system.Front], _ => (double?)null };
+                lines.Add(new Line(isX, far is { } edge ? edge - equation.Middle : equation.Middle, equation.Deviation));
+            }
             else
+            {
                 circles.Add(new Circle(at[2 * system.Index(other)], at[(2 * system.Index(other)) + 1], equation.Middle, equation.Deviation));
+            }
         }
 
         return (circles, lines);

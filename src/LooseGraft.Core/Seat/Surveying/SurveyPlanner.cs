@@ -56,10 +56,9 @@ internal static class SurveyPlanner
     {
         var measured = Measured(system);
         double Tells((string From, string To) pair) => Math.Abs(system.Say(pair.From, pair.To, at).Value - system.Say(pair.From, pair.To, other).Value);
-        return Candidates(system, points).Where(pair => !measured.Contains(Pair(pair.From, pair.To))).Select(pair => (Pair: pair, Tells: Tells(pair)))
-            .Where(tried => tried.Tells > TellsMm).OrderByDescending(tried => tried.Tells).Select(tried => tried.Pair).FirstOrDefault() is { From: { } from, To: var to }
-            ? new SurveyAdvice(from, to, "tells which of them is wrong")
-            : null;
+        var best = Candidates(system, points).Where(pair => !measured.Contains(Pair(pair.From, pair.To))).Select(pair => (Pair: pair, Tells: Tells(pair)))
+            .OrderByDescending(tried => tried.Tells).FirstOrDefault();
+        return best.Tells > TellsMm ? new SurveyAdvice(best.Pair.From, best.Pair.To, "tells which of them is wrong") : null;
     }
 
     private static HashSet<(string, string)> Measured(SurveySystem system)

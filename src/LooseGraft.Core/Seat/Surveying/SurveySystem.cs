@@ -68,12 +68,11 @@ internal sealed class SurveySystem
     /// <summary>The same with some of its distances, in any order.</summary>
     public SurveySystem Sampled(Random random) => new(this, Equations.Where(_ => random.Next(3) > 0).OrderBy(_ => random.Next()));
 
-    /// <summary>The same with one of its distances read otherwise, and what it is then.</summary>
-    public (SurveySystem System, Equation As) With(Equation equation, SurveySpan read)
-    {
-        var anew = Of(read, Diameters);
-        return (new SurveySystem(this, Equations.Select(other => other == equation ? anew : other)), anew);
-    }
+    /// <summary>The same with one of its distances read otherwise.</summary>
+    public SurveySystem With(Equation equation, Equation read) => new(this, Equations.Select(other => other == equation ? read : other));
+
+    /// <summary>A distance as it would count here.</summary>
+    public Equation Reading(SurveySpan span) => Of(span, Diameters);
 
     public bool Has(string edge) => Equations.Any(equation => equation.Span.From == edge || equation.Span.To == edge);
 

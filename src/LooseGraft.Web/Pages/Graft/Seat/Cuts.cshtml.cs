@@ -25,6 +25,10 @@ public sealed class CutsModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public SeatedBoard? Marked => Review.Seat.Boards.FirstOrDefault(board => board.Board.Id == Board) ?? Review.Seat.Boards.FirstOrDefault();
 
+    /// <summary>Walls in which something is to be cut.</summary>
+    public IEnumerable<(MountPlane Plane, string Wall)> WallsToCut
+        => Graft.Seating.Planes.SelectMany(plane => WallTemplate.WallsToCut(plane), (plane, wall) => (plane, wall.ToString().ToLowerInvariant()));
+
     public IEnumerable<SeatedBoard> WithPlate => Review.Seat.Boards.Where(board => TemplateSheet.Plate(board) is not null);
 
     /// <summary>What the marks say; null while none is typed.</summary>

@@ -27,7 +27,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     public async Task<IActionResult> OnPostPlaneAsync(
         string? name, PlaneMaterial material, string? thickness, string? behind, string? lid, string? outline, string? mounts, string? ceilings,
-        string? openings, bool isCovered = false)
+        string? openings, string? walls, bool isCovered = false)
     {
         if (!await LoadAsync() || Plane is not { } plane) return NotFound();
         var made = plane with
@@ -42,6 +42,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             Mounts = Once("mounts", SeatLists.Mounts.ReadAll(ModelState, mounts), mount => mount.Id),
             Ceilings = SeatLists.Ceilings.ReadAll(ModelState, ceilings),
             Openings = Once("openings", SeatLists.Openings.ReadAll(ModelState, openings), opening => opening.Id),
+            Walls = Once("walls", SeatLists.WallSheets.ReadAll(ModelState, walls), sheet => sheet.Wall.ToString().ToLowerInvariant()),
         };
         if (string.IsNullOrWhiteSpace(thickness)) ModelState.Remove("thickness");
         if (made.Outline.Length < 3) ModelState.AddModelError("outline", "An outline has three corners or more.");

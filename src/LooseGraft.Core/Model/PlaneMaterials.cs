@@ -1,0 +1,8 @@
+namespace LooseGraft.Core.Model;
+
+/// <summary>What follows from a material.</summary>
+public static class PlaneMaterials
+{
+    /// <summary>Whether it is sheet metal.</summary>
+    public static bool IsMetal(this PlaneMaterial material) => material is PlaneMaterial.Steel or PlaneMaterial.Aluminium;
+}
