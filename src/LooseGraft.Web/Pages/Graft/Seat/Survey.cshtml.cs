@@ -47,8 +47,11 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
 
     /// <summary>How well the places are known, in words.</summary>
     public string Known => double.IsFinite(Result!.LargestBound)
-        ? FormattableString.Invariant($"every place is known to {Result.LargestBound:0.00} mm, a slip that nobody sees included")
-        : FormattableString.Invariant($"every place is known to {Result.LargestAxis:0.00} mm if no reading is wrong: nothing would show a slip");
+        ? FormattableString.Invariant($"every place is known to ±{Result.LargestAxis:0.00} mm, and with a slip that no other distance shows to {Result.LargestBound:0.0} mm")
+        : FormattableString.Invariant($"every place is known to ±{Result.LargestAxis:0.00} mm if no reading is wrong: some have no other distance that would show it");
+
+    /// <summary>Whether the places hold even with a slip in one reading.</summary>
+    public bool IsChecked => NotYet is null && Result?.LargestBound <= UsefulMm * 2;
 
     /// <summary>What is to be said of a distance.</summary>
     public string Verdict(SurveyedSpan span) => Result!.Doubts.FirstOrDefault(doubt => doubt.Span == span.Span) switch
