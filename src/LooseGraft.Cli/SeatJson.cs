@@ -2,6 +2,7 @@ using LooseGraft.Core;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Cuts;
+using LooseGraft.Core.Seat.Holding;
 using LooseGraft.Core.Seat.Placing;
 using LooseGraft.Core.Seat.Reach;
 using LooseGraft.Core.Seat.Surveying;
@@ -47,6 +48,7 @@ internal static class SeatJson
         At = Place(board.Seat.At),
         board.Seat.TurnDegrees,
         HighestMm = Rounded(board.Standing.Highest),
+        board.Seat.Ground,
         Holes = board.Holes.Select(hole => new
         {
             Hole = hole.Number,
@@ -54,6 +56,9 @@ internal static class SeatJson
             Mount = hole.Mount?.Id,
             RestsOn = hole.Under?.Id,
             hole.Method,
+            Screw = ScrewFit.Written(board, hole)?.ToString(),
+            ScrewFits = ScrewFit.Of(board, hole) is { } fit
+                ? new { Thread = fit.Thread.Name, LeastMm = Rounded(fit.Least), MostMm = Rounded(fit.Most), OutBehindMm = Rounded(fit.Through) } : null,
             NearestOffMm = Rounded(hole.NearestOff),
         }),
     };

@@ -18,8 +18,12 @@ namespace LooseGraft.Core;
 public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
 {
     private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Stages.Of<ProveReview>().Unproven,
-        graft => WireStage.FindingsOfContacts(graft, Stages.Of<WireReview>()),
-        graft => FeedStage.Review(graft, Stages.Of<WireReview>().Circuit.Netlist).Findings));
+        field => field switch
+        {
+            FactField.Contacts => graft => WireStage.FindingsOfContacts(graft, Stages.Of<WireReview>()),
+            FactField.Feed => graft => FeedStage.Review(graft, Stages.Of<WireReview>().Circuit.Netlist).Findings,
+            _ => graft => SeatStage.FindingsOfBoards(graft),
+        }));
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
     /// <param name="graft">The graft.</param>

@@ -86,7 +86,8 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         await BenchHost.SendAsync(
             browser, page, page + "/lists?plane=tray&handler=Plane", ("Revision", "1"), ("name", "chassis tray"), ("material", "Steel"), ("thickness", "1.2"),
             ("behind", "18"), ("lid", "78"),
-            ("outline", Field("outline")), ("mounts", Field("mounts")), ("ceilings", Field("ceilings")), ("openings", Field("openings")), ("walls", Field("walls")));
+            ("outline", Field("outline")), ("mounts", Field("mounts")), ("ceilings", Field("ceilings")), ("openings", Field("openings")), ("walls", Field("walls")),
+            ("behindAreas", Field("behindAreas")), ("lidMetal", ""));
         await BenchHost.SendAsync(
             browser, page, page + "/lists?board=kt31&handler=Board", ("Revision", "1"), ("evidence", "Measured"), ("thickness", "1.6"), ("tails", "2.5"),
             ("outline", Field("outline", 1)), ("holes", Field("holes")), ("zones", Field("zones")), ("places", Field("places")));
@@ -97,8 +98,13 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Theory]
-    [InlineData("Plane", "mounts", "s1; pillar; 1; 2; 3", "Line 1, “s1; pillar; 1; 2; 3”: kind “pillar” is none of standoff, stud, bump, tab, brace.")]
-    [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3; 6; green", "“green” is none of plastic, threaded, no thread, removed, insulated, measured")]
+    [InlineData("Plane", "mounts", "s1; pillar; 1; 2; 3", "Line 1, “s1; pillar; 1; 2; 3”: kind “pillar” is none of standoff, stud, bump, tab, brace, boss.")]
+    [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3; 6; green", "“green” is none of plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, measured")]
+    [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3; 6; thread M9", "“thread M9” is none of plastic")]
+    [InlineData("Plane", "behindAreas", "pack; 0; 0; 10; 10; 5; lava", "“lava” is neither battery nor mains")]
+    [InlineData("Boxes", "boxes", "c; c; tray; 0; 0; 10; 10; 0; 5; 0; screw M3", "“screw M3” is not a screw such as M3 × 6")]
+    [InlineData("Boxes", "boxes", "c; c; tray; 0; 0; 10; 10; 0; 5; 0; slots 9", "“slots 9” is none of metal, insulating")]
+    [InlineData("Boxes", "boxes", "c; c; tray; 0; 0; 10; 10; 0; 5; 0; drive 4", "“drive 4” is none of metal")]
     [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3\ns1; tab; 4; 2; 3", "“s1” stands there 2 times")]
     [InlineData("Plane", "ceilings", "brace; 0; 0; 0; 14; 45", "width “0” is not a length above 0")]
     [InlineData("Plane", "openings", "io; rear; ports; roof; 1; 1; 1; 1", "wall “roof” is none of floor, rear, front, left, right")]
@@ -121,6 +127,37 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains(words, text);
         Assert.Contains(lines.Split('\n')[0], text);
         Assert.Equal(before, Core.Files.GraftFile.Write(await host.GraftAsync(id)));
+    }
+
+    [Theory]
+    [InlineData("Plane", "mounts", "b1; boss; 1; 2; 12; 6; deep 10; bore 2.5\nb2; boss; 9; 2; 12; 6; metal; thread M3; measured\ns1; standoff; 1; 9; 6.5; 6; plastic; thread 6-32; removed")]
+    [InlineData("Plane", "behindAreas", "magnet; 1; 2; 30; 40; 11\npack; 1; 2; 30; 40; 0; battery\nsupply; 1; 2; 30; 40; 8.5; mains")]
+    [InlineData("Board", "zones", "aerial; aerial; 1; 2; 5; 6; 2")]
+    [InlineData("Boxes", "boxes", "c; c; tray; 0; 0; 10; 10; 0; 5; 0; part card; slots 2; held\nd; d; tray; 0; 0; 70; 100; 0; 7; 0; drive 2.5; bay 3.5; frame; screw M3 × 4")]
+    public async Task What_holds_and_what_lies_behind_is_typed_in_words_and_shown_as_typed(string handler, string field, string lines)
+    {
+        var (_, page, browser) = await FerryAsync();
+        var answer = await BenchHost.SendAsync(browser, page, $"{page}/lists?plane=tray&board=kt31&handler={handler}", ("Revision", "1"),
+            ("outline", "0;0\n190;0\n190;190"), ("evidence", "Measured"), ("material", "Steel"), (field, lines));
+        Assert.Contains(lines, (await BenchHost.TextAsync(answer)).ReplaceLineEndings("\n"));
+    }
+
+    [Fact]
+    public async Task A_screw_and_a_ground_are_said_on_the_page_and_a_screw_that_is_none_is_told()
+    {
+        var (id, page, browser) = await FerryAsync();
+        Assert.Contains("M3 × 10 is too short: M3 wants 11.7 mm there to hold", await TextAsync(browser, page));
+        await browser.SubmitAsync(page, "Screw", 1, ("part", "kt31"), ("hole", "2"), ("screw", "m3x12"));
+        Assert.DoesNotContain("is too short", await TextAsync(browser, page));
+        await browser.SubmitAsync(page, "Screw", 2, ("part", "kt31"), ("screw", "6-32 × 6"));
+        await browser.SubmitAsync(page, "Ground", 3, ("part", "kt31"), ("ground", "Lead"));
+        var seat = (await host.GraftAsync(id)).Seating.SeatOf("kt31")!;
+        Assert.Equal(("M3 × 12", "6-32 × 6", BoardGround.Lead), (seat.Holes[0].Screw?.ToString(), seat.Screw?.ToString(), seat.Ground));
+        var bad = await browser.SubmitAsync(page, "Screw", 4, ("part", "kt31"), ("screw", "a big one"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.StatusCode);
+        Assert.Contains("“a big one” is not a screw such as M3 × 6", await BenchHost.TextAsync(bad));
+        await browser.SubmitAsync(page, "Screw", 4, ("part", "kt31"), ("screw", ""));
+        Assert.Null((await host.GraftAsync(id)).Seating.SeatOf("kt31")!.Screw);
     }
 
     [Fact]

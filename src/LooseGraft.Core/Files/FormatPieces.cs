@@ -47,6 +47,14 @@ internal static class FormatPieces
         new TextCodec(40), text => Rail.Numbered(text) ?? (Signal.Parse(text) is { Family: SignalFamily.Supply } supply ? supply.Name : text), name => name,
         "the name of a rail");
 
+    public static readonly Codec<ScrewThread> Thread = new MappedCodec<string, ScrewThread>(new TextCodec(40), ScrewThread.Find, thread => thread.Name,
+        $"one of {string.Join(", ", ScrewThread.Machine.Select(thread => thread.Name))}, self-tapping or wood with its diameter");
+
+    public static readonly Codec<Screw> AnyScrew = new MappedCodec<string, Screw>(new TextCodec(60), Screw.Parse, screw => screw.ToString(), Screw.Pattern);
+
+    public static readonly Codec<DriveForm> Drive = new MappedCodec<string, DriveForm>(new TextCodec(10), DriveForm.Find, form => form.Name,
+        "one of " + string.Join(", ", DriveForm.All.Select(form => form.Name)));
+
     public static readonly Codec<PortId> PortName = new MappedCodec<string, PortId>(new TextCodec(81), text => PortId.Parse(text), port => port.ToString(),
         "a port written part/port, such as kt31/panel");
 

@@ -13,12 +13,12 @@ internal static class SeatFormat
     private const double LeastMm = 0.1;
 
     private static readonly NumberCodec Coordinate = new(-FarthestMm, FarthestMm);
-    private static readonly Codec<Millimetres> Height = new MappedCodec<double,
+    public static readonly Codec<Millimetres> Height = new MappedCodec<double,
     Millimetres>(new NumberCodec(0, FarthestMm), value => new Millimetres(value), value => value.Value);
     private static readonly NumberCodec Side = new(LeastMm, FarthestMm);
-    private static readonly Codec<PlanPoint> Point = new FiguresCodec<PlanPoint>(
+    public static readonly Codec<PlanPoint> Point = new FiguresCodec<PlanPoint>(
         [("x in mm", Coordinate), ("y in mm", Coordinate)], figures => new PlanPoint(figures[0], figures[1]), place => [place.X, place.Y]);
-    private static readonly Codec<PlanRectangle> Rectangle = new FiguresCodec<PlanRectangle>(
+    public static readonly Codec<PlanRectangle> Rectangle = new FiguresCodec<PlanRectangle>(
         [("x in mm", Coordinate), ("y in mm", Coordinate), ("width in mm", Side), ("depth in mm", Side)],
         figures => new PlanRectangle(figures[0], figures[1], figures[2], figures[3]), area => [area.X, area.Y, area.Width, area.Depth]);
 
@@ -75,94 +75,14 @@ internal static class SeatFormat
         }, value => value.Unknown);
     }
 
-    private static ObjectCodec<MountPlane> DescribePlane()
-    {
-        var mount = new ObjectCodec<Mount>("mount", "Something that stands on a plane.", isInline: true);
-        var mountId = mount.Required("id", Id, value => value.Id, "Unique within the plane.");
-        var mountKind = mount.Required("kind", new ChoiceCodec<MountKind>(), value => value.Kind, "What it is.");
-        var at = mount.Required("at", Point, value => value.At, "Its middle.");
-        var mountHeight = mount.Required("heightMm", Height, value => value.Height, "How far it stands up.");
-        var across = mount.Usual("acrossMm", Length, value => value.Across, new Millimetres(6), "How wide its top is.");
-        var metal = mount.Usual("isMetal", new FlagCodec(), value => value.IsMetal, true, "Whether it conducts.");
-        var threaded = mount.Optional("isThreaded", new FlagCodec(), value => value.IsThreaded, "Whether it has a thread, where that is not usual of its kind.");
-        var state = mount.Usual("state", new ChoiceCodec<MountState>(), value => value.State, MountState.AsFound, "What was done with it.");
-        var evidence = mount.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where its place is known from.");
-        mount.Makes(values => new Mount(values.Of(mountId), values.Of(mountKind), values.Of(at), values.Of(mountHeight))
-        {
-            Across = values.Of(across),
-            IsMetal = values.Of(metal),
-            IsThreaded = values.Of(threaded),
-            State = values.Of(state),
-            Evidence = values.Of(evidence),
-            Unknown = values.Unknown,
-        }, value => value.Unknown);
-
-        var ceiling = new ObjectCodec<Ceiling>("ceiling", "A region under which no more than a height is free.");
-        var ceilingName = ceiling.Required("name", Name, value => value.Name, "What comes down there.");
-        var ceilingArea = ceiling.Required("area", Rectangle, value => value.Area, "Where.");
-        var free = ceiling.Required("heightMm", Height, value => value.Height, "How much is free above the plane.");
-        ceiling.Makes(values => new Ceiling(values.Of(ceilingName), values.Of(ceilingArea), values.Of(free)) { Unknown = values.Unknown },
-            value => value.Unknown);
-
-        var opening = new ObjectCodec<Opening>("opening", "An opening in a wall round a plane, or in the plane.");
-        var openingId = opening.Required("id", Id, value => value.Id, "Unique within the plane.");
-        var openingName = opening.Required("name", Name, value => value.Name, "What a builder calls it.");
-        var openingKind = opening.Required("kind", new ChoiceCodec<OpeningKind>(), value => value.Kind, "What it is for.");
-        var wall = opening.Required("wall", new ChoiceCodec<PlaneWall>(), value => value.Wall, "Which wall it is in.");
-        var openingArea = opening.Required("area", Rectangle, value => value.Area, "In a wall: along it and up from the plane; in the plane: where it lies.");
-        var toCut = opening.Usual("isToCut", new FlagCodec(), value => value.IsToCut, false, "Whether it is still to be cut.");
-        var round = opening.Usual("isRound", new FlagCodec(), value => value.IsRound, false, "Whether it is round, as wide as its area.");
-        var tolerance = opening.Usual("toleranceMm", Height, value => value.Tolerance, new Millimetres(0.5), "How exactly it has to be cut.");
-        opening.Makes(values => new Opening(values.Of(openingId), values.Of(openingName), values.Of(openingKind), values.Of(wall), values.Of(openingArea))
-        {
-            IsToCut = values.Of(toCut),
-            IsRound = values.Of(round),
-            Tolerance = values.Of(tolerance),
-            Unknown = values.Unknown,
-        }, value => value.Unknown);
-
-        var sheet = new ObjectCodec<WallSheet>("wallSheet", "What a wall is made of.", isInline: true);
-        var ofWall = sheet.Required("wall", new ChoiceCodec<PlaneWall>(), value => value.Wall, "Which wall.");
-        var wallMaterial = sheet.Required("material", new ChoiceCodec<PlaneMaterial>(), value => value.Material, "What it is made of.");
-        var wallThickness = sheet.Required("thicknessMm", Length, value => value.Thickness, "How thick it is.");
-        sheet.Makes(
-            values => new WallSheet(values.Of(ofWall), values.Of(wallMaterial), values.Of(wallThickness)) { Unknown = values.Unknown }, value => value.Unknown);
-
-        var plane = new ObjectCodec<MountPlane>("mountPlane", "A plane of the shell that something is mounted upon.");
-        var id = plane.Required("id", Id, value => value.Id, "Unique within the graft.");
-        var name = plane.Required("name", Name, value => value.Name, "What a builder calls it.");
-        var outline = plane.Required(
-            "outline", new ListCodec<PlanPoint>(Point, GraftFileLimits.Corners), value => value.Outline, "Its outline, corner by corner.");
-        var material = plane.Usual("material", new ChoiceCodec<PlaneMaterial>(), value => value.Material, PlaneMaterial.Steel, "What it is made of.");
-        var thickness = plane.Usual("thicknessMm", Length, value => value.Thickness, new Millimetres(1), "How thick it is.");
-        var behind = plane.Optional("behindMm", Height, value => value.Behind, "What is free behind it.");
-        var covered = plane.Usual("isCovered", new FlagCodec(), value => value.IsCovered, false, "Whether sheet that does not wear through lies on it.");
-        var lid = plane.Optional("lidMm", Height, value => value.Lid, "How high the lid is above it.");
-        var ceilings = plane.Many("ceilings", ceiling, GraftFileLimits.Zones, value => value.Ceilings, "Where less is free.");
-        var mounts = plane.Many("mounts", mount, GraftFileLimits.Mounts, value => value.Mounts, "What stands on it.");
-        var openings = plane.Many("openings", opening, GraftFileLimits.Openings, value => value.Openings, "Its openings.");
-        var walls = plane.Many("walls", sheet, 4, value => value.Walls, "What its walls are made of, where that is not what it is made of.");
-        return plane.Makes(values => new MountPlane(values.Of(id), values.Of(name), values.Of(outline))
-        {
-            Material = values.Of(material),
-            Thickness = values.Of(thickness),
-            Behind = values.Of(behind),
-            IsCovered = values.Of(covered),
-            Lid = values.Of(lid),
-            Ceilings = values.Of(ceilings),
-            Mounts = values.Of(mounts),
-            Openings = values.Of(openings),
-            Walls = values.Of(walls),
-            Unknown = values.Unknown,
-        }, value => value.Unknown, SeatChecks.Plane);
-    }
-
     private static ObjectCodec<BoardSeat> DescribeSeat()
     {
         var mounting = new ObjectCodec<HoleMounting>("holeMounting", "What holds a board at a hole that no mount meets.", isInline: true);
         var hole = mounting.Required("hole", new IntegerCodec(1, GraftFileLimits.Holes), value => value.Hole, "The hole's place in the board's list, from 1.");
         var method = mounting.Required("method", new ChoiceCodec<MountMethod>(), value => value.Method, "What holds it.");
-        mounting.Makes(values => new HoleMounting(values.Of(hole), values.Of(method)) { Unknown = values.Unknown }, value => value.Unknown);
+        var bolt = mounting.Optional("screw", AnyScrew, value => value.Screw, "The screw or bolt here.");
+        mounting.Makes(
+            values => new HoleMounting(values.Of(hole), values.Of(method)) { Screw = values.Of(bolt), Unknown = values.Unknown }, value => value.Unknown);
 
         var seat = new ObjectCodec<BoardSeat>("boardSeat", "Where a board sits.");
         var part = seat.Required("part", Id, value => value.Part, "The board.");
@@ -172,11 +92,15 @@ internal static class SeatFormat
         var rise = seat.Usual("riseMm", Height, value => value.Rise, UsualBoard.Rise, "How high its solder side stands where no mount says so.");
         var holes = seat.Many("holes", mounting, GraftFileLimits.Holes, value => value.Holes, "What holds it where no mount meets a hole.");
         var plate = seat.Optional("plate", new ChoiceCodec<IoPlate>(), value => value.Plate, "What closes the opening round its ports.");
+        var screw = seat.Optional("screw", AnyScrew, value => value.Screw, "The screw at every hole that a mount meets.");
+        var ground = seat.Optional("ground", new ChoiceCodec<BoardGround>(), value => value.Ground, "What joins its ground to the metal besides its screws.");
         return seat.Makes(values => new BoardSeat(values.Of(part), values.Of(plane), values.Of(at), values.Of(turn))
         {
             Rise = values.Of(rise),
             Holes = values.Of(holes),
             Plate = values.Of(plate),
+            Screw = values.Of(screw),
+            Ground = values.Of(ground),
             Unknown = values.Unknown,
         }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "holes", value.Holes, item => item.Hole));
     }
@@ -198,6 +122,12 @@ internal static class SeatFormat
         var mains = box.Usual("isMains", new FlagCodec(), value => value.IsMains, false, "Whether it carries mains or high voltage.");
         var hot = box.Usual("isHot", new FlagCodec(), value => value.IsHot, false, "Whether it gets hot.");
         var heavy = box.Usual("isHeavy", new FlagCodec(), value => value.IsHeavy, false, "Whether it is heavy.");
+        var slots = box.Optional("slots", new IntegerCodec(1, 8), value => value.Slots, "How many slots a card's bracket takes.");
+        var held = box.Usual("isHeld", new FlagCodec(), value => value.IsHeld, false, "Whether a holder or screws of its own hold it.");
+        var drive = box.Optional("drive", Drive, value => value.Drive, "The size of drive it is, in inches.");
+        var bay = box.Optional("bay", Drive, value => value.Bay, "The size of bay that the drive is in.");
+        var frame = box.Usual("hasFrame", new FlagCodec(), value => value.HasFrame, false, "Whether a frame makes up for what it is smaller than its bay.");
+        var screw = box.Optional("screw", AnyScrew, value => value.Screw, "The screw that holds the drive.");
         return box.Makes(values => new SeatBox(values.Of(id), values.Of(name), values.Of(on), values.Of(area))
         {
             From = values.Of(from),
@@ -210,6 +140,12 @@ internal static class SeatFormat
             IsMains = values.Of(mains),
             IsHot = values.Of(hot),
             IsHeavy = values.Of(heavy),
+            Slots = values.Of(slots),
+            IsHeld = values.Of(held),
+            Drive = values.Of(drive),
+            Bay = values.Of(bay),
+            HasFrame = values.Of(frame),
+            Screw = values.Of(screw),
             Unknown = values.Unknown,
         }, value => value.Unknown);
     }
@@ -266,7 +202,7 @@ internal static class SeatFormat
     private static ObjectCodec<Seating> DescribeSeating()
     {
         var seating = new ObjectCodec<Seating>("seating", "Where everything goes in the shell.");
-        var planes = seating.Many("planes", DescribePlane(), GraftFileLimits.Planes, value => value.Planes, "The planes that things are mounted upon.");
+        var planes = seating.Many("planes", PlaneFormat.Describe(), GraftFileLimits.Planes, value => value.Planes, "The planes that things are mounted upon.");
         var seats = seating.Many("seats", DescribeSeat(), GraftFileLimits.Planes, value => value.Seats, "Where boards sit.");
         var boxes = seating.Many("boxes", DescribeBox(), GraftFileLimits.Boxes, value => value.Boxes, "What takes up room.");
         var runs = seating.Many("runs", DescribeRun(), GraftFileLimits.Runs, value => value.Runs, "The leads that have to reach.");

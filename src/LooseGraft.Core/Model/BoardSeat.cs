@@ -19,6 +19,12 @@ public sealed record BoardSeat(string Part, string Plane, PlanPoint At, double T
     /// <summary>What closes the opening round its ports.</summary>
     public IoPlate? Plate { get; init; }
 
+    /// <summary>The screw at every hole that a mount meets; null when nobody said.</summary>
+    public Screw? Screw { get; init; }
+
+    /// <summary>What joins its ground to the metal of the plane besides its screws; null for nothing.</summary>
+    public BoardGround? Ground { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 

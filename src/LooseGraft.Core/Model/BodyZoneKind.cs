@@ -14,4 +14,7 @@ public enum BodyZoneKind
 
     /// <summary>Something stands out below it, farther than solder does: a back plate, a battery, a drive.</summary>
     Below,
+
+    /// <summary>An aerial is there: metal near it takes its reach away.</summary>
+    Aerial,
 }

@@ -7,6 +7,9 @@ namespace LooseGraft.Core.Model;
 /// <param name="Method">What holds it.</param>
 public sealed record HoleMounting(int Hole, MountMethod Method)
 {
+    /// <summary>The screw or bolt here; null when nobody said.</summary>
+    public Screw? Screw { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

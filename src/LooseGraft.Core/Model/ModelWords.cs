@@ -45,6 +45,15 @@ public static class ModelWords
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
     };
 
+    /// <summary>What joins a board's ground to the metal.</summary>
+    public static string Words(this BoardGround? ground) => ground switch
+    {
+        BoardGround.Lead => "a short lead with ring tags",
+        BoardGround.Spring => "a spring or conductive foam",
+        BoardGround.Shields => "its ports' shields on bare metal",
+        _ => "its screws alone",
+    };
+
     /// <summary>Who made a lead.</summary>
     public static string Words(this PartMaking? making) => making switch
     {

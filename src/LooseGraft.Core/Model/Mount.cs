@@ -16,8 +16,18 @@ public sealed record Mount(string Id, MountKind Kind, PlanPoint At, Millimetres 
     /// <summary>Whether it conducts.</summary>
     public bool IsMetal { get; init; } = true;
 
-    /// <summary>Whether it has a thread; null for what is usual of its kind: standoffs and studs have, what is pressed or bent has none.</summary>
+    /// <summary>Whether it has a thread; null for what is usual of its kind: standoffs and studs have, a boss gets one, what is pressed or bent has
+    /// none.</summary>
     public bool? IsThreaded { get; init; }
+
+    /// <summary>Its thread; null when nobody looked, and for one without.</summary>
+    public ScrewThread? Thread { get; init; }
+
+    /// <summary>How deep its thread or bore goes from its top; null when nobody measured.</summary>
+    public Millimetres? Deep { get; init; }
+
+    /// <summary>How wide the bore is that a screw cuts its thread into; null when nobody measured.</summary>
+    public Millimetres? Bore { get; init; }
 
     /// <summary>What was done with it.</summary>
     public MountState State { get; init; }
@@ -29,7 +39,7 @@ public sealed record Mount(string Id, MountKind Kind, PlanPoint At, Millimetres 
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 
     /// <summary>Whether a screw through a board's hole can hold in it.</summary>
-    public bool TakesScrew => State != MountState.Removed && (IsThreaded ?? Kind is MountKind.Standoff or MountKind.Stud);
+    public bool TakesScrew => State != MountState.Removed && (IsThreaded ?? Kind is MountKind.Standoff or MountKind.Stud or MountKind.Boss);
 
     /// <summary>Whether it can still short what lies on it.</summary>
     public bool CanShort => IsMetal && State == MountState.AsFound;

@@ -17,4 +17,7 @@ public enum MountKind
 
     /// <summary>A bar or fold across.</summary>
     Brace,
+
+    /// <summary>A hollow pillar that a screw cuts its own thread into.</summary>
+    Boss,
 }

@@ -17,8 +17,14 @@ public sealed record MountPlane(string Id, string Name, ValueList<PlanPoint> Out
     /// <summary>What lies free behind it: how deep a drill may come through; null when nobody looked.</summary>
     public Millimetres? Behind { get; init; }
 
+    /// <summary>Where something lies behind it; there its own figure counts.</summary>
+    public ValueList<BehindArea> BehindAreas { get; init; } = [];
+
     /// <summary>How high the lid is above it where no ceiling says otherwise; null when it is open or nobody measured.</summary>
     public Millimetres? Lid { get; init; }
+
+    /// <summary>Whether the lid is bare metal; null for what the plane is made of.</summary>
+    public bool? IsLidMetal { get; init; }
 
     /// <summary>Where the lid or something under it is lower or higher.</summary>
     public ValueList<Ceiling> Ceilings { get; init; } = [];
@@ -40,6 +46,9 @@ public sealed record MountPlane(string Id, string Name, ValueList<PlanPoint> Out
 
     /// <summary>What a wall is made of, or the plane itself.</summary>
     public WallSheet SheetOf(PlaneWall wall) => Walls.FirstOrDefault(sheet => sheet.Wall == wall) ?? new WallSheet(wall, Material, Thickness);
+
+    /// <summary>Whether its lid, should it have one, is bare metal; where nobody said, it is of what the plane is.</summary>
+    public bool HasMetalLid => IsLidMetal ?? IsMetal;
 
     /// <summary>Whether a bare touch on it shorts.</summary>
     public bool IsBareMetal => IsMetal && !IsCovered;

@@ -16,6 +16,14 @@ public readonly record struct PlanRectangle(double X, double Y, double Width, do
     /// <summary>Whether a place lies in it or on its edge.</summary>
     public bool Holds(PlanPoint place) => place.X >= X && place.X <= X + Width && place.Y >= Y && place.Y <= Y + Depth;
 
+    /// <summary>Whether the two share an area.</summary>
+    public bool Overlaps(PlanRectangle other)
+        => X < other.X + other.Width && other.X < X + Width && Y < other.Y + other.Depth && other.Y < Y + Depth;
+
+    /// <summary>How far a place lies outside it; 0 within.</summary>
+    public double DistanceTo(PlanPoint place)
+        => new PlanPoint(Math.Clamp(place.X, X, X + Width), Math.Clamp(place.Y, Y, Y + Depth)).To(place);
+
     /// <summary>The smallest rectangle round some places; empty places give none.</summary>
     public static PlanRectangle Round(IReadOnlyCollection<PlanPoint> places)
     {

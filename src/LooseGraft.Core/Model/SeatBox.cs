@@ -1,3 +1,4 @@
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Model;
@@ -38,6 +39,24 @@ public sealed record SeatBox(string Id, string Name, string On, PlanRectangle Ar
 
     /// <summary>Whether it is heavy: ties do not hold it.</summary>
     public bool IsHeavy { get; init; }
+
+    /// <summary>How many slots a card's bracket takes; null for as many as it is wide.</summary>
+    public int? Slots { get; init; }
+
+    /// <summary>Whether a holder or screws of its own hold it, where neither a bracket nor a socket does.</summary>
+    public bool IsHeld { get; init; }
+
+    /// <summary>The size of drive it is; null for no drive.</summary>
+    public DriveForm? Drive { get; init; }
+
+    /// <summary>The size of bay that the drive is in; null for none, or when nobody said.</summary>
+    public DriveForm? Bay { get; init; }
+
+    /// <summary>Whether a frame makes up for what the drive is smaller than its bay.</summary>
+    public bool HasFrame { get; init; }
+
+    /// <summary>The screw that holds the drive; null when nobody said.</summary>
+    public Screw? Screw { get; init; }
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

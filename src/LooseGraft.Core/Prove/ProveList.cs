@@ -9,7 +9,8 @@ namespace LooseGraft.Core.Prove;
 /// <summary>Orders unproven facts by what proving them could change: the rules are run again with each plausible alternative in the fact's place.</summary>
 /// <remarks>
 /// Each alternative is put in as if it had been measured, and the findings are held against those of the graft as it stands. Only the rules that a fact can
-/// reach are run again: joints and the circuit for a pin, or the feed. What is left out is the same on both sides and cancels; a test holds this against
+/// reach are run again: joints and the circuit for a pin, the feed, or the seating. What is left out is the same on both sides and cancels; a test
+/// holds this against
 /// the full review. The time is that of one small review for each alternative; facts beyond <see cref="MostWork"/> are listed unweighed, last.
 /// </remarks>
 public static class ProveList
@@ -21,18 +22,17 @@ public static class ProveList
     /// <summary>The list, most telling first.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="facts">Its unproven facts.</param>
-    /// <param name="rulesOfContacts">Runs the rules that a contact can reach.</param>
-    /// <param name="rulesOfFeed">Runs those that a supply or a draw can reach.</param>
+    /// <param name="rulesOf">The rules that facts of a field can reach.</param>
     public static ImmutableArray<ProveEntry> Of(
-        Graft graft, IEnumerable<UnprovenFact> facts, Func<Graft, IEnumerable<Finding>> rulesOfContacts, Func<Graft, IEnumerable<Finding>> rulesOfFeed)
+        Graft graft, IEnumerable<UnprovenFact> facts, Func<FactField, Func<Graft, IEnumerable<Finding>>> rulesOf)
     {
         var work = 0L;
         var entries = new List<ProveEntry>();
         foreach (var group in facts.GroupBy(fact => FactAlternatives.Scope(fact.Subject)))
         {
             var scene = FactAlternatives.Scene(graft, group.Key);
-            var rules = group.Key is null ? rulesOfFeed : rulesOfContacts;
-            if (group.Key is { } port && !FactAlternatives.IsJoined(scene, port))
+            var rules = rulesOf(group.Key.Field);
+            if (group.Key.Port is { } port && !FactAlternatives.IsJoined(scene, port))
             {
                 // What no joint touches changes no verdict, whatever it is.
                 entries.AddRange(group.Select(fact => new ProveEntry(fact, [], FactAlternatives.Count(scene, port))));
@@ -88,8 +88,11 @@ public static class ProveList
     {
         var ports = subject switch
         {
-            _ when FactAlternatives.Scope(subject) is { } port => Touching(graft, port),
+            _ when FactAlternatives.Scope(subject).Port is { } port => Touching(graft, port),
             JointSubject(var joint) => graft.Joints.Where(found => found.Id == joint).SelectMany(found => new[] { found.From.Part, found.To.Part }),
+            HoleSubject { Board: var board } => [board],
+            SeatSubject(var board) => [board],
+            MountSubject { Plane: var plane } => graft.Seating.Seats.Where(seat => seat.Plane == plane).Select(seat => seat.Part),
             SupplyPartSubject { Supply: var supply } => FedBy(graft, supply),
             _ => [],
         };

@@ -8,8 +8,33 @@ namespace LooseGraft.Core.Prove;
 /// <summary>Gathers every fact of a graft that is not proven.</summary>
 public static class UnprovenFacts
 {
-    /// <summary>All of them: pins that were described, limits of supplies, draws. Positions nobody described are not facts yet.</summary>
-    public static ImmutableArray<UnprovenFact> Of(Graft graft) => [.. Pins(graft), .. Limits(graft), .. Draws(graft)];
+    // What stands so near to a board's outline may stand under it.
+    private const double NearMm = 3;
+
+    /// <summary>All of them: pins that were described, limits of supplies, draws, and where boards sit their outlines and the mounts under them.
+    /// Positions nobody
+    /// described are not facts yet.</summary>
+    public static ImmutableArray<UnprovenFact> Of(Graft graft) => [.. Pins(graft), .. Limits(graft), .. Draws(graft), .. Outlines(graft), .. Mounts(graft)];
+
+    private static IEnumerable<UnprovenFact> Outlines(Graft graft)
+        => from seat in graft.Seating.Seats
+           let board = graft.FindPart(seat.Part)
+           where board?.Body?.Evidence.IsProven() == false
+           select new UnprovenFact(new SeatSubject(seat.Part), $"The outline of {board.Name}", board.Body!.Evidence);
+
+    private static IEnumerable<UnprovenFact> Mounts(Graft graft)
+        => from plane in graft.Seating.Planes
+           let grounds = graft.Seating.Seats.Where(seat => seat.Plane == plane.Id).Select(seat => Ground(graft, seat)).OfType<PlanRectangle>().ToArray()
+           from mount in plane.Mounts
+           where mount.State != MountState.Removed && !mount.Evidence.IsProven() && grounds.Any(ground => ground.DistanceTo(mount.At) <= NearMm)
+           select new UnprovenFact(new MountSubject(plane.Id, mount.Id), $"{mount.Id} on {plane.Name}: where it stands, and how high", mount.Evidence);
+
+    private static PlanRectangle? Ground(Graft graft, BoardSeat seat)
+    {
+        if (graft.FindPart(seat.Part) is not { } board) return null;
+        PlanPoint[] places = [.. board.Body?.Outline ?? [], .. board.Holes.Select(hole => new PlanPoint(hole.X, hole.Y))];
+        return places.Length == 0 ? null : PlanRectangle.Round([.. places.Select(seat.Place)]);
+    }
 
     private static IEnumerable<UnprovenFact> Pins(Graft graft)
         => from part in graft.Parts

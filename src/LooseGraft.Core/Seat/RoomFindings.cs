@@ -4,6 +4,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Clashes;
+using LooseGraft.Core.Seat.Holding;
 using static LooseGraft.Core.Seat.LengthText;
 
 namespace LooseGraft.Core.Seat;

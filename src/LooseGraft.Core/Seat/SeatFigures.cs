@@ -100,6 +100,47 @@ public sealed record CutTakesAway(string Opening, string Thing, Millimetres Miss
 /// <param name="Has">How many lie before it.</param>
 public sealed record SlotsMissing(string Card, int Wants, int Has) : FindingCase;
 
+/// <summary>A screw does not go into what shall take it.</summary>
+/// <param name="Hole">Which hole, from 1.</param>
+/// <param name="Thread">The screw's thread.</param>
+/// <param name="Mount">What shall take it; null where it does not go through the board.</param>
+public sealed record ScrewUnsuited(int Hole, string Thread, string? Mount) : FindingCase;
+
+/// <summary>A screw is too short to hold, or too long.</summary>
+/// <param name="Hole">Which hole, from 1.</param>
+/// <param name="Length">Its length.</param>
+/// <param name="Least">The shortest that holds.</param>
+/// <param name="Most">The longest that goes; null when nobody looked what is free behind.</param>
+public sealed record ScrewLength(int Hole, Millimetres Length, Millimetres Least, Millimetres? Most) : FindingCase;
+
+/// <summary>A bay or its screws do not suit a drive.</summary>
+/// <param name="Box">The drive.</param>
+/// <param name="Form">Its size, in inches.</param>
+public sealed record DriveUnsuited(string Box, string Form) : FindingCase;
+
+/// <summary>Metal is near an aerial.</summary>
+/// <param name="Aerial">The aerial.</param>
+/// <param name="Metal">The nearest metal.</param>
+/// <param name="Gap">How far off it is.</param>
+public sealed record AerialShielded(string Aerial, string Metal, Millimetres Gap) : FindingCase;
+
+/// <summary>Nothing holds a card.</summary>
+/// <param name="Card">The box of the card.</param>
+public sealed record CardLoose(string Card) : FindingCase;
+
+/// <summary>A seating rests on what nobody measured.</summary>
+/// <param name="Board">The board.</param>
+/// <param name="Mounts">How many of the mounts that it meets nobody measured.</param>
+/// <param name="IsOutline">Whether nobody measured its outline either.</param>
+public sealed record SeatUnproven(string Board, int Mounts, bool IsOutline) : FindingCase;
+
+/// <summary>Typed places do not fit measured distances.</summary>
+/// <param name="From">The one end.</param>
+/// <param name="To">The other.</param>
+/// <param name="Typed">How far apart they are as typed.</param>
+/// <param name="Measured">How far apart as measured.</param>
+public sealed record TypedContradicted(string From, string To, Millimetres Typed, Millimetres Measured) : FindingCase;
+
 /// <summary>Two things want the same room.</summary>
 /// <param name="One">The one.</param>
 /// <param name="Other">The other.</param>

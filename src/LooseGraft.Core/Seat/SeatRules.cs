@@ -35,5 +35,14 @@ internal static class SeatRules
     internal static readonly Rule CutTakesAway = Rule("SEAT-026", Severity.Fix, "an opening where something stands or is to be held");
     internal static readonly Rule SlotsMissing = Rule("SEAT-027", Severity.Fix, "fewer slots than a card's bracket takes");
 
+    internal static readonly Rule ScrewUnsuited = Rule("SEAT-028", Severity.Fix, "a screw that does not go into what shall take it");
+    internal static readonly Rule ScrewLength = Rule("SEAT-029", Severity.Fix, "a screw too short to hold, or too long");
+    internal static readonly Rule DriveUnsuited = Rule("SEAT-030", Severity.Fix, "a drive that its bay or its screws do not suit");
+    internal static readonly Rule AerialShielded = Rule("SEAT-031", Severity.Check, "metal near an aerial");
+    internal static readonly Rule CardLoose = Rule("SEAT-032", Severity.Check, "a card that nothing holds");
+
+    internal static readonly Rule SeatUnproven = Rule("SEAT-033", Severity.Check, "a seating that rests on what nobody measured");
+    internal static readonly Rule TypedContradicted = Rule("SEAT-034", Severity.Check, "typed places that a survey contradicts");
+
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Seat, severity, title);
 }

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Clashes;
+using LooseGraft.Core.Seat.Holding;
 using LooseGraft.Core.Seat.Reach;
 using LooseGraft.Core.Seat.Standing;
 using LooseGraft.Core.Seat.Surveying;
@@ -33,11 +34,26 @@ public static class SeatStage
         var surveys = graft.Seating.Surveys.ToImmutableDictionary(survey => survey.Of, survey => Adjusted(survey, before));
         return new SeatReview(boards, bodies, beneath, clashes, reaches, surveys,
         [
-            .. boards.SelectMany(board => BeneathFindings.Of(board, beneath[board.Board.Id])), .. boards.SelectMany(HoldFindings.Of),
-            .. boards.SelectMany(EdgeFindings.Of), .. OpeningFindings.Of(graft, boards), .. CutAwayFindings.Of(graft, boards),
-            .. SlotFindings.Of(graft, bodies), .. MainsFindings.Of(graft, boards, bodies),
+            .. boards.SelectMany(board => BeneathFindings.Of(board, beneath[board.Board.Id])),
+                .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(ScrewFindings.Of),
+            .. boards.SelectMany(EdgeFindings.Of), .. boards.SelectMany(EvidenceFindings.Of),
+                .. OpeningFindings.Of(graft, boards), .. CutAwayFindings.Of(graft, boards),
+            .. SlotFindings.Of(graft, bodies), .. DriveFindings.Of(graft), .. AerialFindings.Of(boards, bodies), .. MainsFindings.Of(graft, boards, bodies),
             .. RoomFindings.Of(boards, bodies, clashes), .. WallFindings.Of(graft, bodies), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
+            .. TypedFindings.Of(graft, surveys),
         ]);
+    }
+
+    /// <summary>What the rules say of boards on what they stand on alone: whatever mounts and outlines can change.</summary>
+    internal static ImmutableArray<Finding> FindingsOfBoards(Graft graft)
+    {
+        var boards = SeatedBoard.Of(graft);
+        var bodies = SolidBody.Of(graft, boards);
+        return
+        [
+            .. boards.SelectMany(board => BeneathFindings.Of(board, Beneath.Of(board, bodies))), .. boards.SelectMany(HoldFindings.Of),
+            .. boards.SelectMany(ScrewFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. RoomFindings.Of(boards, bodies, Clash.Of(bodies)),
+        ];
     }
 
     // A survey with a slip takes a while: it is worked out again only when it was changed itself.

@@ -10,8 +10,6 @@ namespace LooseGraft.Core.Seat;
 /// <summary>A board on its plane: everything of it in the plane's frame.</summary>
 public sealed class SeatedBoard
 {
-    // An M3 screw, the usual one for boards; the slack round it in the hole is how far a mount may be off.
-    private const double ScrewMm = 3.0;
     private const double LeastSlackMm = 0.2;
 
     // The best shift often lies at the very rim of a hole's slack.
@@ -55,8 +53,11 @@ public sealed class SeatedBoard
     /// <summary>Where its outline is known from.</summary>
     public Evidence Evidence => Board.Body?.Evidence ?? Evidence.Assumed;
 
+    /// <summary>How thick it is, in millimetres.</summary>
+    public double Thickness => (Board.Body?.Thickness ?? UsualBoard.Thickness).Value;
+
     /// <summary>How high its component side stands.</summary>
-    public double Top => Rise.Value + (Board.Body?.Thickness ?? UsualBoard.Thickness).Value;
+    public double Top => Rise.Value + Thickness;
 
     internal Geometry Shape { get; }
 
@@ -75,8 +76,17 @@ public sealed class SeatedBoard
     /// <summary>The outline of a board at a seat, in the plane's frame; without a described one, a margin round its holes and ports.</summary>
     internal static ImmutableArray<PlanPoint> Around(Part board, BoardSeat seat) => [.. (board.Body?.Outline ?? Around(board)).Select(seat.Place)];
 
-    /// <summary>How far the middle of a mount may be from the middle of a hole for an M3 screw to go in: the slack in the hole.</summary>
-    public static double Slack(MountHole hole) => Math.Max(LeastSlackMm, (hole.Diameter.Value - ScrewMm) / 2);
+    /// <summary>How far the middle of a mount may be from the middle of one of its holes.</summary>
+    public double Slack(MountHole hole) => Slack(hole, Seat, Plane);
+
+    /// <summary>How far the middle of a mount may be from the middle of a hole for the screw to go in: the slack round it. Where nobody said which screw, the
+    /// thickest that the plane's mounts are known to take, or else M3, the usual one for boards.</summary>
+    public static double Slack(MountHole hole, BoardSeat seat, MountPlane plane)
+    {
+        var thread = seat.Screw?.Thread ?? plane.Mounts.Select(mount
+            => mount.Thread).OfType<ScrewThread>().MaxBy(thread => thread.DiameterMm) ?? ScrewThread.Usual;
+        return Math.Max(LeastSlackMm, (hole.Diameter.Value - thread.DiameterMm) / 2);
+    }
 
     private static bool IsNearer(HoleMeeting other, HoleMeeting one)
         => other.Mount is { } mount && mount.Id == one.Mount?.Id

@@ -27,12 +27,14 @@ internal static class WallFindings
     private static Finding? Above(MountPlane plane, SolidBody body)
     {
         if (Ceiling(plane, body) is not var (name, free)) return null;
+        // Sheet above a board gives way to a hand, and the board to a plug.
+        var needed = Math.Max(body.Clearance, plane.HasMetalLid && body.Kind is BodyKind.Board or BodyKind.Zone ? Standing.Beneath.FlexMm : 0);
         var (gap, subject) = (free - body.To, Subject(body));
         return gap < 0
             ? Finding.Of(SeatRules.UnderLid, subject, new UnderLid(body.Id, new Millimetres(body.To), new Millimetres(free), name == Lid),
                 $"{body.Name} stands {Mm(body.To)} above {plane.Name}, and under {name} only {Mm(free)} is free: {Mm(-gap)} too tall.", Evidence.Assumed,
                 body.IsPlug ? "use a right-angle plug" : "choose a lower one, or move it", $"measure the room under {name} again")
-            : gap < body.Clearance - RoundingMm ? TooClose(subject, body, name, gap, $"measure the room under {name} again") : null;
+            : gap < needed - RoundingMm ? TooClose(subject, body, name, gap, needed, $"measure the room under {name} again") : null;
     }
 
     private static Finding? Beside(MountPlane plane, SolidBody body)
@@ -49,12 +51,13 @@ internal static class WallFindings
                 $"{body.Name} reaches {Mm(-gap)} through {wall} of {plane.Name}.", Evidence.Assumed,
                 "move or turn it", "choose a smaller part", "write the opening down that it reaches through, there or to be cut");
         // What touches a wall is fixed to it, a card by its bracket, a supply by its screws; what wants no air may stand near.
-        return body.Box?.Clearance.Value > 0 && gap > FitMm && gap < body.Clearance - RoundingMm ? TooClose(Subject(body), body, wall, gap, "move it") : null;
+        return body.Box?.Clearance.Value > 0 && gap > FitMm && gap < body.Clearance - RoundingMm
+            ? TooClose(Subject(body), body, wall, gap, body.Clearance, "move it") : null;
     }
 
-    private static Finding TooClose(Subject subject, SolidBody body, string other, double gap, string remedy)
-        => Finding.Of(SeatRules.TooClose, subject, new TooClose(body.Id, other, new Millimetres(gap), new Millimetres(body.Clearance)),
-            $"{body.Name} comes within {Mm(gap)} of {other}; clearance and tolerance ask for {Mm(body.Clearance)}.", Evidence.Assumed, "choose a smaller one", remedy);
+    private static Finding TooClose(Subject subject, SolidBody body, string other, double gap, double needed, string remedy)
+        => Finding.Of(SeatRules.TooClose, subject, new TooClose(body.Id, other, new Millimetres(gap), new Millimetres(needed)),
+            $"{body.Name} comes within {Mm(gap)} of {other}; clearance and tolerance ask for {Mm(needed)}.", Evidence.Assumed, "choose a smaller one", remedy);
 
     // Whatever it is for: what stands in an opening reaches through it.
     private static bool HasOpening(MountPlane plane, PlaneWall wall, SolidBody body)

@@ -1,4 +1,5 @@
 using System.Globalization;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
@@ -15,7 +16,7 @@ public static class SeatLists
 
     /// <summary>What stands on a plane.</summary>
     public static readonly SeatList<Mount> Mounts = new(
-        "mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, threaded, no thread, removed, insulated, measured", "s1; standoff; 6.5; 33; 6.5; 6; measured",
+        "mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, measured", "s1; standoff; 6.5; 33; 6.5; 6; measured",
         GraftFileLimits.Mounts,
         line
             => Noted(new Mount(Short(line), line.Choice<MountKind>("kind"), new PlanPoint(line.Length("x"), line.Length("y")),
@@ -26,9 +27,28 @@ public static class SeatLists
         mount => Line(mount.Id, Word(mount.Kind), mount.At.X, mount.At.Y, mount.Height.Value, mount.Across.Value,
             string.Join("; ", new[]
             {
-                mount.IsMetal ? "" : "plastic", Either(mount.IsThreaded, "threaded", "no thread"), mount.State == MountState.AsFound ? "" : Word(mount.State),
-                mount.Evidence == Core.Facts.Evidence.Measured ? "measured" : "",
+                mount.IsMetal == IsUsuallyMetal(mount.Kind) ? "" : mount.IsMetal ? "metal" : "plastic", Either(mount.IsThreaded, "threaded", "no thread"),
+                mount.Thread is { } thread ? $"thread {thread.Name}" : "", Figure("deep", mount.Deep), Figure("bore", mount.Bore),
+                    mount.State == MountState.AsFound ? "" : Word(mount.State),
+                mount.Evidence == Evidence.Measured ? "measured" : "",
             }.Where(word => word.Length > 0))));
+
+    /// <summary>What lies behind a plane.</summary>
+    public static readonly SeatList<BehindArea> Behind = new(
+        "behindAreas", "name; x; y; width; depth; free between the plane and it; and, where so, battery or mains", "battery; 120; 40; 90; 60; 8; battery",
+        GraftFileLimits.Zones,
+        line =>
+        {
+            var area = new BehindArea(line.Name("name"), Area(line), new Millimetres(line.Length("free", 0)), BehindKind.Thing);
+            return line.Optional() switch
+            {
+                null => area,
+                var word when Parse<BehindKind>(word) is { } kind => area with { Kind = kind },
+                var other => Wrong(line, area, $"“{other}” is neither battery nor mains"),
+            };
+        },
+        area => Line(Plain(area.Name), area.Area.X, area.Area.Y, area.Area.Width, area.Area.Depth, area.Free.Value,
+            area.Kind == BehindKind.Thing ? "" : Word(area.Kind)));
 
     /// <summary>What comes down from the lid.</summary>
     public static readonly SeatList<Ceiling> Ceilings = new(
@@ -74,7 +94,7 @@ public static class SeatLists
 
     /// <summary>What stands above a board, out below it, or cannot be shorted there.</summary>
     public static readonly SeatList<BodyZone> Zones = new(
-        "zones", "name; tall, bare board, insulated or below; x; y; width; depth; height of what is tall or below; and, where so, insulating", "memory; tall; 150; 60; 28; 110; 32", GraftFileLimits.Zones,
+        "zones", "name; tall, bare board, insulated, below or aerial; x; y; width; depth; height of what is tall, below or an aerial; and, where so, insulating", "memory; tall; 150; 60; 28; 110; 32", GraftFileLimits.Zones,
         line =>
         {
             var (name, kind) = (line.Name("name"), line.Choice<BodyZoneKind>("kind"));
@@ -88,7 +108,7 @@ public static class SeatLists
         },
         zone
             => Line(Plain(zone.Name), Word(zone.Kind), zone.Area.X, zone.Area.Y, zone.Area.Width, zone.Area.Depth,
-            zone.Kind is BodyZoneKind.Tall or BodyZoneKind.Below ? zone.Height.Value : "", zone.Conducts ? "" : "insulating"));
+            zone.Kind is BodyZoneKind.Tall or BodyZoneKind.Below or BodyZoneKind.Aerial ? zone.Height.Value : "", zone.Conducts ? "" : "insulating"));
 
     /// <summary>Where ports sit on a board, by their short names.</summary>
     public static readonly SeatList<(string Port, PortPlace Place)> Ports = new(
@@ -105,7 +125,7 @@ public static class SeatLists
 
     /// <summary>What takes up room.</summary>
     public static readonly SeatList<SeatBox> Boxes = new(
-        "boxes", "short name; name; on (plane or board); x; y; width; depth; from; height; clearance; and, where so, metal or insulating, round, mains, hot, heavy, part and its short name",
+        "boxes", "short name; name; on (plane or board); x; y; width; depth; from; height; clearance; and, where so, metal or insulating, round, mains, hot, heavy, part and its short name, slots 2 (of a card's bracket), held, drive 2.5, 3.5 or 5.25, bay 3.5, frame, screw M3 × 4",
         "cooler; cooler; kt31; 48; 54; 84; 84; 0; 60; 3; metal; hot; heavy", GraftFileLimits.Boxes,
         line =>
         {
@@ -115,16 +135,16 @@ public static class SeatLists
                 Height = new Millimetres(line.Length("height", 0.1)),
                 Clearance = new Millimetres(line.Length("clearance", 0, 0)),
             };
-            return line.Rest().Aggregate(box, (made, word) => word switch
+            return line.Rest().Aggregate(box, (made, word) => word.Split(' ', 2) switch
             {
-                "metal" => made with { IsMetal = true },
-                "insulating" => made with { IsMetal = false },
-                "round" => made with { IsRound = true },
-                "mains" => made with { IsMains = true },
-                "hot" => made with { IsHot = true },
-                "heavy" => made with { IsHeavy = true },
-                _ when word.StartsWith("part ", StringComparison.Ordinal) => made with { Part = word[5..].Trim() },
-                _ => Wrong(line, made, $"“{word}” is none of metal, insulating, round, mains, hot, heavy, part and a short name"),
+                ["part", var part] => made with { Part = part.Trim() },
+                ["slots", var count] when int.TryParse(count, out var slots) && slots is >= 1 and <= 8 => made with { Slots = slots },
+                ["drive", var size] when DriveForm.Find(size) is { } form => made with { Drive = form },
+                ["bay", var size] when DriveForm.Find(size) is { } form => made with { Bay = form },
+                ["screw", var text] when Screw.Parse(text) is { } screw => made with { Screw = screw },
+                ["screw", ..] => Wrong(line, made, $"“{word}” is not {Screw.Pattern}"),
+                [var alone] => Said(line, made, alone),
+                _ => Wrong(line, made, $"“{word}” is none of {BoxWords}"),
             });
         },
         box
@@ -133,7 +153,9 @@ public static class SeatLists
             string.Join("; ", new[]
             {
                 Either(box.IsMetal, "metal", "insulating"), box.IsRound ? "round" : "", box.IsMains ? "mains" : "",
-                box.IsHot ? "hot" : "", box.IsHeavy ? "heavy" : "", box.Part is { } part ? $"part {part}" : "",
+                box.IsHot ? "hot" : "", box.IsHeavy ? "heavy" : "", box.Part is { } part ? $"part {part}" : "", box.Slots is { } slots ? $"slots {slots}" : "",
+                box.IsHeld ? "held" : "", box.Drive is { } drive ? $"drive {drive.Name}" : "", box.Bay is { } bay ? $"bay {bay.Name}" : "",
+                box.HasFrame ? "frame" : "", box.Screw is { } screw ? $"screw {screw}" : "",
             }.Where(word => word.Length > 0))));
 
     /// <summary>Leads that have to reach; an end is a port, or two figures.</summary>
@@ -156,6 +178,21 @@ public static class SeatLists
             => Line(run.Id, Plain(run.Name), run.Plane, EndWords(run.From), run.From.Drop, EndWords(run.To), run.To.Drop,
             run.Length is { } length ? length.Value : "", run.Bend.Value, run.IsMakersOwn ? "maker's own" : ""));
 
+    private const string BoxWords = "metal, insulating, round, mains, hot, heavy, held, frame, and part, slots, drive, bay or screw with what it is";
+
+    private static SeatBox Said(ListLine line, SeatBox box, string word) => word switch
+    {
+        "metal" => box with { IsMetal = true },
+        "insulating" => box with { IsMetal = false },
+        "round" => box with { IsRound = true },
+        "mains" => box with { IsMains = true },
+        "hot" => box with { IsHot = true },
+        "heavy" => box with { IsHeavy = true },
+        "held" => box with { IsHeld = true },
+        "frame" => box with { HasFrame = true },
+        _ => Wrong(line, box, $"“{word}” is none of {BoxWords}"),
+    };
+
     private static PlanRectangle Area(ListLine line) => new(line.Length("x"), line.Length("y"), line.Length("width", 0.1), line.Length("depth or height", 0.1));
 
     private static string Either(bool? what, string yes, string no) => what switch { true => yes, false => no, null => "" };
@@ -169,15 +206,29 @@ public static class SeatLists
         return name;
     }
 
-    private static Mount Noted(Mount mount, ListLine line) => line.Rest().Aggregate(mount, (made, word) => word switch
-    {
-        "plastic" => made with { IsMetal = false },
-        "threaded" => made with { IsThreaded = true },
-        "no thread" => made with { IsThreaded = false },
-        "measured" => made with { Evidence = Core.Facts.Evidence.Measured },
-        _ when Parse<MountState>(word) is { } state => made with { State = state },
-        _ => Wrong(line, made, $"“{word}” is none of plastic, threaded, no thread, removed, insulated, measured"),
-    });
+    private static Mount Noted(Mount mount, ListLine line)
+        => line.Rest().Aggregate(mount with { IsMetal = IsUsuallyMetal(mount.Kind) }, (made, word) => word.Split(' ', 2) switch
+        {
+            ["plastic"] => made with { IsMetal = false },
+            ["metal"] => made with { IsMetal = true },
+            ["threaded"] => made with { IsThreaded = true },
+            ["no", "thread"] => made with { IsThreaded = false },
+            ["thread", var name] when ScrewThread.Find(name) is { } thread => made with { Thread = thread },
+            ["deep", var depth] when Read(depth) is { } deep => made with { Deep = deep },
+            ["bore", var across] when Read(across) is { } bore => made with { Bore = bore },
+            ["measured"] => made with { Evidence = Evidence.Measured },
+            _ when Parse<MountState>(word) is { } state => made with { State = state },
+            _ => Wrong(line, made, $"“{word}” is none of plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, measured"),
+        });
+
+    // Bosses are moulded with the shell.
+    private static bool IsUsuallyMetal(MountKind kind) => kind != MountKind.Boss;
+
+    private static Millimetres? Read(string text)
+        => ReadingText.TryRead(text) is { Kind: ReadingKind.Bare or ReadingKind.Length, Value: > 0 and <= 1000 } read
+            ? new Millimetres(ListLine.Rounded(read.Value)) : null;
+
+    private static string Figure(string word, Millimetres? length) => length is { } known ? FormattableString.Invariant($"{word} {known.Value}") : "";
 
     private static RunEnd End(ListLine line)
     {

@@ -61,7 +61,7 @@ public sealed class FreePlacementTests
             for (var step = 0; step < 441; step++)
             {
                 var shift = pair.Shift + new PlanPoint(((step % 21) - 10) * 0.1, ((step / 21) - 10) * 0.1);
-                var met = near.Where(other => other.Shift.To(shift) <= SeatedBoard.Slack(other.Hole)).ToArray();
+                var met = near.Where(other => other.Shift.To(shift) <= SeatedBoard.Slack(other.Hole, seat, tray)).ToArray();
                 if (Math.Min(met.DistinctBy(other => other.Hole).Count(), met.DistinctBy(other => other.Id).Count()) <= best) continue;
                 if (whole.Any(piece => Sticks(piece, shift, graft)) || tray.Mounts.Any(mount => solder.Any(
                     piece => Far(piece, mount.At - shift) < (mount.Across.Value / 2) - 1e-6)

@@ -41,6 +41,14 @@ internal static class SeatRuleExamples
         new("SEAT-026", (SeatBoundaryGrafts.Vented(12, true), SeatBoundaryGrafts.Vented(40, true))),
         new("SEAT-027", (SeatBoundaryGrafts.Slotted(40.6, 1), SeatBoundaryGrafts.Slotted(40.6, 2))),
         new("SEAT-025", (Seated().With(Box("bracket", 60, 40, 20, 20, 3)), Seated().With(Box("bracket", 60, 40, 20, 20, 1)))),
+        new("SEAT-028", (HoldingGrafts.Screwed("M3 × 6", mount => mount with { Thread = ScrewThread.Find("6-32") }),
+            HoldingGrafts.Screwed("M3 × 6", mount => mount with { Thread = ScrewThread.Find("M3") }))),
+        new("SEAT-029", (HoldingGrafts.Screwed("M3 × 3"), HoldingGrafts.Screwed("M3 × 4"))),
+        new("SEAT-030", (HoldingGrafts.Drive("2.5", "M3 × 6"), HoldingGrafts.Drive("2.5", "M3 × 4"))),
+        new("SEAT-031", (HoldingGrafts.Aerial(PlaneMaterial.Steel), HoldingGrafts.Aerial(PlaneMaterial.Wood))),
+        new("SEAT-032", (HoldingGrafts.Card(isHeld: false), HoldingGrafts.Card(isHeld: true))),
+        new("SEAT-033", (HoldingGrafts.Known(Evidence.Diagram), HoldingGrafts.Known(Evidence.Measured))),
+        new("SEAT-034", (HoldingGrafts.Typed(92), HoldingGrafts.Typed(90))),
         new("SEAT-020", (Surveyed("h1 h3 70.0"), Surveyed("h1 h2 90.0"))),
     ];
 

@@ -29,10 +29,12 @@ internal static class FromVersion2
         ["wallReadings"] = ["supply"],
         ["parts/body/zones"] = InZones,
         ["board/body/zones"] = InZones,
-        ["seating/planes"] = ["isCovered", "walls"],
+        ["seating/planes"] = ["isCovered", "walls", "behindAreas", "isLidMetal"],
         ["seating/planes/openings"] = ["isRound"],
-        ["seating/planes/mounts"] = ["isThreaded"],
-        ["seating/boxes"] = ["isMetal", "isRound", "isMains"],
+        ["seating/planes/mounts"] = ["isThreaded", "thread", "deepMm", "boreMm"],
+        ["seating/boxes"] = ["isMetal", "isRound", "isMains", "slots", "isHeld", "drive", "bay", "hasFrame", "screw"],
+        ["seating/seats"] = ["screw", "ground"],
+        ["seating/seats/holes"] = ["screw"],
     }, Moved);
 
     private static IEnumerable<NewMember> Moved(string place, ImmutableList<JsonElement> around, NewMember[] members) => place switch

@@ -36,7 +36,7 @@ public static class CutList
         var (plane, fact) = (board.Plane, MountMethodFact.Of(hole.Method!.Value));
         var at = Place(hole.At, plane);
         return new Cut($"{hole.Name} of {board.Board.Name}", fact.Name, plane, at, string.Create(CultureInfo.InvariantCulture, $"ø {fact.DrillMm:0.0#} mm"),
-            fact.DrillMm, null, Math.Min(HandMm, SeatedBoard.Slack(hole.Hole)), Depth(plane), fact.Tools,
+            fact.DrillMm, null, Math.Min(HandMm, board.Slack(hole.Hole)), Depth(plane, RoundHole(hole.At, fact.DrillMm)), fact.Tools,
             plane.IsMetal ? "deburr both sides" : "break the edge", Caution(plane.IsMetal));
     }
 
@@ -54,7 +54,8 @@ public static class CutList
         var act = opening.IsRound ? "drill out" : "cut out";
         return new Cut(opening.Name, wall == PlaneWall.Floor ? act : $"{act} of the {wall.ToString().ToLowerInvariant()} wall", plane, area.Middle,
             string.Create(CultureInfo.InvariantCulture, $"{(opening.IsRound ? $"ø {area.Width:0.#}" : $"{area.Width:0.#} × {area.Depth:0.#}")} mm"),
-            opening.IsRound ? area.Width : 0, opening.IsRound ? null : area, opening.Tolerance.Value, Depth(plane, sheet), Tools(opening, sheet.IsMetal),
+            opening.IsRound ? area.Width : 0, opening.IsRound ? null : area, opening.Tolerance.Value,
+                Depth(plane, opening.Area, sheet), Tools(opening, sheet.IsMetal),
             sheet.IsMetal ? "file smooth, then an edge strip where a lead passes" : "sand, seal bare wood", Caution(sheet.IsMetal))
         { Wall = wall };
     }
@@ -82,7 +83,7 @@ public static class CutList
         };
         return new Cut(mount.Id, act, plane, Place(mount.At, plane),
             string.Create(CultureInfo.InvariantCulture, $"{mount.Across.Value:0.#} mm across, {mount.Height.Value:0.#} mm tall"), 0, null, 1,
-            Depth(plane), tools, plane.IsMetal ? "no burr left standing" : "smooth", Caution(plane.IsMetal));
+            Depth(plane, RoundHole(mount.At, mount.Across.Value)), tools, plane.IsMetal ? "no burr left standing" : "smooth", Caution(plane.IsMetal));
     }
 
     private static PlanPoint Place(PlanPoint at, MountPlane plane)
@@ -92,10 +93,18 @@ public static class CutList
     }
 
     // What is free behind the plane says nothing of what lies behind its walls.
-    private static string Depth(MountPlane plane, WallSheet? wall = null)
-        => plane.Behind is { } behind && (wall is null or { Wall: PlaneWall.Floor })
-        ? $"through {plane.Thickness}, and no more than {behind} beyond: something lies behind"
-        : $"through {(wall ?? plane.SheetOf(PlaneWall.Floor)).Thickness}; look what lies behind first";
+    private static string Depth(MountPlane plane, PlanRectangle area, WallSheet? wall = null)
+    {
+        var sheet = wall ?? plane.SheetOf(PlaneWall.Floor);
+        if (sheet.Wall != PlaneWall.Floor) return $"through {sheet.Thickness}; look what lies behind first";
+        var rooms = plane.BehindAreas.Where(behind => behind.Area.Overlaps(area)).ToArray();
+        return rooms.Length > 0
+            ? $"through {sheet.Thickness}; behind lies {string.Join(", ", rooms.Select(room => $"{room.Name} after {room.Free}"))}: {(rooms.All(room => room.Kind == BehindKind.Thing) ? "a stop on the drill, and a board between" : "take it out first")}"
+            : plane.Behind is { } free ? $"through {sheet.Thickness}, and no more than {free} beyond: something lies behind"
+            : $"through {sheet.Thickness}; look what lies behind first";
+    }
+
+    private static PlanRectangle RoundHole(PlanPoint at, double across) => new(at.X - (across / 2), at.Y - (across / 2), across, across);
 
     private static string Caution(bool isMetal) => isMetal
         ? "Eyes covered, work clamped, no gloves at the drill. Every board out of the shell: swarf shorts boards. Tape over what stays, vacuum and wipe before anything comes back."

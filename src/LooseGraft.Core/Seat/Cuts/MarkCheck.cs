@@ -18,6 +18,6 @@ public sealed record MarkCheck(ImmutableArray<CheckedMark> Marks, PlanPoint Move
         var move = new PlanPoint(offs.Average(mark => mark.Off.X), offs.Average(mark => mark.Off.Y));
         return new MarkCheck(
             [.. offs.Select(mark =>
-            new CheckedMark(mark.Hole, mark.Mark, mark.Off, mark.Off.To(move), mark.Off.To(move) <= SeatedBoard.Slack(mark.Hole.Hole)))], move);
+            new CheckedMark(mark.Hole, mark.Mark, mark.Off, mark.Off.To(move), mark.Off.To(move) <= board.Slack(mark.Hole.Hole)))], move);
     }
 }

@@ -13,7 +13,7 @@ public sealed record TakeSurveyedHoles(string Part, SurveyResult Survey) : Graft
     // Of a hole that nobody measured: the usual hole for an M3 screw with a little room.
     private const double UsualHoleMm = 3.6;
 
-    private ValueList<MountHole> Holes => [.. Survey.Points.Where(point => point.Name.StartsWith('h'))
+    private ValueList<MountHole> Holes => [.. Survey.Holes
         .Select(point => new MountHole(Math.Round(point.At.X, 2), Math.Round(point.At.Y, 2), new Millimetres(Math.Round(point.Diameter ?? UsualHoleMm, 2))))];
 
     // A described outline has notches that two distances do not tell; it is only given where there is none.

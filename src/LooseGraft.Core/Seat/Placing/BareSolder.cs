@@ -14,6 +14,7 @@ internal sealed class BareSolder
 
     private readonly Geometry _whole;
     private readonly ImmutableArray<PlanPoint> _holes;
+    private readonly ImmutableArray<ShiftCurve> _edges;
 
     /// <summary>Takes it from a board.</summary>
     public BareSolder(SeatedBoard board)
@@ -24,10 +25,12 @@ internal sealed class BareSolder
             .Select(pair => (From: new PlanPoint(pair.First.X, pair.First.Y), To: new PlanPoint(pair.Second.X, pair.Second.Y)))
             .Where(side => side.From.To(side.To) >= Rim)];
         var rings = _holes.Select(hole => new ShiftCurve(hole, default, Underside.FreeRingMm)).ToArray();
+        var straight = Sides.Select(side => new ShiftCurve(side.From, side.To, 0)).ToArray();
+        _edges = [.. straight, .. rings];
         Corners =
         [
             .. Sides.Select(side => side.From)
-                .Concat(from side in Sides from ring in rings from place in ring.Crossings(new ShiftCurve(side.From, side.To, 0)) select place)
+                .Concat(from side in straight from ring in rings from place in ring.Crossings(side) select place)
                 .Concat(rings.SelectMany((one, index) => rings.Skip(index + 1).SelectMany(one.Crossings)))
                 .Where(IsSolder),
         ];
@@ -59,23 +62,8 @@ internal sealed class BareSolder
         return !isNear || IsSolder(at) || Nearest(at).Any(place => place.To(at) < half - Rim && IsSolder(place));
     }
 
-    // The nearest of it is a corner, the foot on a side, or the place of a ring towards which it lies.
-    private IEnumerable<PlanPoint> Nearest(PlanPoint at)
-        => Corners.Concat(Sides.Select(side => Foot(at, side.From, side.To))).Concat(_holes.Select(hole => OnRing(at, hole)));
-
-    private static PlanPoint Foot(PlanPoint at, PlanPoint from, PlanPoint to)
-    {
-        var (along, off) = (to - from, at - from);
-        var share = Math.Clamp(((off.X * along.X) + (off.Y * along.Y)) / ((along.X * along.X) + (along.Y * along.Y)), 0, 1);
-        return new PlanPoint(from.X + (share * along.X), from.Y + (share * along.Y));
-    }
-
-    private static PlanPoint OnRing(PlanPoint at, PlanPoint hole)
-    {
-        const double radius = Underside.FreeRingMm;
-        var (off, far) = (at - hole, hole.To(at));
-        return hole + (far < Rim ? new PlanPoint(radius, 0) : new PlanPoint(off.X / far * radius, off.Y / far * radius));
-    }
+    // The nearest of it is a corner, or the nearest place on a side or on a ring.
+    private IEnumerable<PlanPoint> Nearest(PlanPoint at) => Corners.Concat(_edges.Select(edge => edge.Nearest(at)));
 
     private bool IsSolder(PlanPoint place)
         => _holes.All(hole => hole.To(place) >= Underside.FreeRingMm - Rim) && _whole.Distance(Shapes.Point(place)) <= Rim;

@@ -26,8 +26,8 @@ public static class Placements
     {
         if (graft.FindPart(part) is not { } board || graft.Seating.FindPlane(plane) is not { } ground || (board.Holes.IsEmpty && board.Body is null)) return [];
         var mounts = ground.Mounts.Where(mount => mount.TakesScrew).Select(mount => mount.At).ToArray();
-        var holes = board.Holes.Select(hole => (new PlanPoint(hole.X, hole.Y), SeatedBoard.Slack(hole))).ToArray();
         var known = graft.Seating.SeatOf(part) ?? new BoardSeat(part, plane, default, 0);
+        var holes = board.Holes.Select(hole => (new PlanPoint(hole.X, hole.Y), SeatedBoard.Slack(hole, known, ground))).ToArray();
         var turns = angle is { } own && !Quarters.Contains(own) ? Quarters.Add(own) : Quarters;
         var ways = new List<BoardPlacement>();
         var (blocked, open) = (new List<(BoardSeat Seat, PlacementFit Fit)>(), new List<BoardSeat>());

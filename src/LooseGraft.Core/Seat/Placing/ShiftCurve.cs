@@ -28,9 +28,16 @@ internal readonly record struct ShiftCurve(PlanPoint From, PlanPoint To, double 
         _ => Round(other),
     };
 
-    private PlanPoint Nearest(PlanPoint place)
+    /// <summary>The place on it that is nearest to another; of the middle of a circle any on its rim.</summary>
+    public PlanPoint Nearest(PlanPoint place)
     {
         var (along, off) = (To - From, place - From);
+        if (IsCircle)
+        {
+            var far = From.To(place);
+            return far < Rim ? From + new PlanPoint(Radius, 0) : From + new PlanPoint(off.X / far * Radius, off.Y / far * Radius);
+        }
+
         var square = (along.X * along.X) + (along.Y * along.Y);
         var share = square < Rim ? 0 : Math.Clamp(((off.X * along.X) + (off.Y * along.Y)) / square, 0, 1);
         return new PlanPoint(From.X + (share * along.X), From.Y + (share * along.Y));

@@ -19,6 +19,10 @@ public sealed record SurveyResult(
     /// <summary>The points that the distances do not fix.</summary>
     public IEnumerable<SurveyedPoint> Undetermined => Points.Where(point => !point.IsDetermined);
 
+    /// <summary>The points that are holes: those called h and a number, by that number; h1 comes before h10.</summary>
+    public IEnumerable<SurveyedPoint> Holes
+        => Points.Where(point => point.Name.StartsWith('h')).OrderBy(point => int.TryParse(point.Name.AsSpan(1), out var number) ? number : int.MaxValue);
+
     /// <summary>How far the least certain place may be off in 999 of 1,000 surveys, in millimetres; infinite where a slip would not show.</summary>
     public double LargestBound => Points.Where(point => point.IsDetermined).Select(point => point.Bound).DefaultIfEmpty().Max();
 

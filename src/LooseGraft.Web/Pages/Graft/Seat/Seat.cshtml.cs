@@ -97,6 +97,15 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public Task<IActionResult> OnPostMountAsync(string plane, string mount, MountState state) => SaveAsync(new SetMountState(plane, mount, state));
 
+    public async Task<IActionResult> OnPostScrewAsync(string part, int? hole, string? screw)
+    {
+        var read = Screw.Parse(screw ?? "");
+        if (read is null && screw.Trimmed() is { } typed) ModelState.AddModelError(hole is null ? "screw" : $"screw{hole}", $"“{typed}” is not {Screw.Pattern}.");
+        return await SaveAsync(new SetScrew(part, hole, read));
+    }
+
+    public Task<IActionResult> OnPostGroundAsync(string part, BoardGround? ground) => SaveAsync(new SetGround(part, ground));
+
     public Task<IActionResult> OnPostPlateAsync(string part, IoPlate? plate) => SaveAsync(new SetPlate(part, plate));
 
     public async Task<IActionResult> OnPostAddPlaneAsync(string? name, string? width, string? depth, PlaneMaterial material)

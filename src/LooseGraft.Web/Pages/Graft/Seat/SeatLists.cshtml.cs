@@ -27,7 +27,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     public async Task<IActionResult> OnPostPlaneAsync(
         string? name, PlaneMaterial material, string? thickness, string? behind, string? lid, string? outline, string? mounts, string? ceilings,
-        string? openings, string? walls, bool isCovered = false)
+        string? openings, string? walls, string? behindAreas, bool? lidMetal = null, bool isCovered = false)
     {
         if (!await LoadAsync() || Plane is not { } plane) return NotFound();
         var made = plane with
@@ -36,7 +36,9 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             Material = material,
             Thickness = ModelState.OptionalLength("thickness", thickness, 0.1) ?? plane.Thickness,
             Behind = ModelState.OptionalLength("behind", behind, 0),
+            BehindAreas = SeatLists.Behind.ReadAll(ModelState, behindAreas),
             IsCovered = isCovered,
+            IsLidMetal = lidMetal,
             Lid = ModelState.OptionalLength("lid", lid, 0),
             Outline = SeatLists.Outline.ReadAll(ModelState, outline),
             Mounts = Once("mounts", SeatLists.Mounts.ReadAll(ModelState, mounts), mount => mount.Id),

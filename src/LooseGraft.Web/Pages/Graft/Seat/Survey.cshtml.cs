@@ -45,10 +45,14 @@ public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPa
         _ => null,
     };
 
-    /// <summary>How well the places are known, in words.</summary>
-    public string Known => double.IsFinite(Result!.LargestBound)
-        ? FormattableString.Invariant($"every place is known to ±{Result.LargestAxis:0.00} mm, and with a slip that no other distance shows to {Result.LargestBound:0.0} mm")
-        : FormattableString.Invariant($"every place is known to ±{Result.LargestAxis:0.00} mm if no reading is wrong: some have no other distance that would show it");
+    /// <summary>What checks the distances, in words.</summary>
+    public string Checks => Result! switch
+    {
+        { Redundancy: <= 0 } => "nothing checks these distances yet",
+        { Redundancy: var more, LargestBound: var bound } => $"{more.Counted("distance")} more than needed; "
+            + (double.IsFinite(bound) ? FormattableString.Invariant($"a slip that they do not show moves a place by up to {bound:0.0} mm")
+                : "a slip in some of them would not show"),
+    };
 
     /// <summary>Whether the places hold even with a slip in one reading.</summary>
     public bool IsChecked => NotYet is null && Result?.LargestBound <= UsefulMm * 2;

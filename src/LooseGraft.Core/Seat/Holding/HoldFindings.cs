@@ -5,7 +5,7 @@ using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Seat.LengthText;
 
-namespace LooseGraft.Core.Seat;
+namespace LooseGraft.Core.Seat.Holding;
 
 /// <summary>Rules on what holds a board, and what joins it to the metal.</summary>
 internal static class HoldFindings
@@ -16,9 +16,6 @@ internal static class HoldFindings
     // Fewer than three threads strip: 3 × 0.5 mm pitch of M3.
     private const double TapMm = 1.5;
     private const double HotMm = 30;
-
-    // A nut of M3 is 2.4 mm high (ISO 4032); a drill that breaks through runs on as far.
-    private const double BehindMm = 3;
 
     // A mount farther off than this is another hole's.
     private const double NearMm = 15;
@@ -50,10 +47,10 @@ internal static class HoldFindings
 
         foreach (var hole in board.Holes)
         {
-            if (hole.Mount is null && hole.Method is { } method && Wrong(board, hole, method) is { } because)
-            {
-                yield return MethodFinding(board, hole, method, because, evidence);
-            }
+            if (hole.Mount is not null || hole.Method is not { } method) continue;
+            var (wrong, behind) = (Wrong(board, hole, method), IntoWhatIsBehind(board, hole, method, evidence));
+            if (behind is not null && (wrong is null || behind.Severity == Severity.Stop)) yield return behind;
+            else if (wrong is not null) yield return MethodFinding(board, hole, method, wrong, evidence);
         }
 
         if (board.Holes.Any(hole => hole.IsHeld) && !IsHeldAsMade(board) && Unsupported(board) is { } place)
@@ -62,7 +59,8 @@ internal static class HoldFindings
                 evidence, "fit a support nearer by; a plastic stud that only keeps the distance will do");
         if (Ground(board) is { } words)
             yield return Finding.Of(SeatRules.NothingGrounds, subject, new NothingGrounds(board.Board.Id, board.Plane.Id), words, evidence,
-                "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire");
+                "screw it to one metal standoff at a hole that has a bare ring of copper", "join one such ring to the metal with a ring tag and a short wire, and say so beside its plate",
+                "where its ports' shields press on bare metal, or a spring does it, say so there");
     }
 
     private static string? Wrong(SeatedBoard board, HoleMeeting hole, MountMethod method)
@@ -74,10 +72,24 @@ internal static class HoldFindings
             MountMethod.DrillAndTap when plane.Thickness.Value < TapMm => $"{plane.Thickness} of metal holds fewer than three threads",
             MountMethod.Insert when plane.IsMetal => "an insert does not hold in sheet metal",
             MountMethod.Insert when plane.Thickness.Value < 5 => $"the plane is {plane.Thickness} thick, and an insert wants about 5 mm",
-            _ when MountMethodFact.Of(method).DrillMm > 0 && plane.Behind is { Value: < BehindMm } behind
-                => $"only {behind} is free behind the plane for a nut or a drill",
             _ => null,
         };
+    }
+
+    // A drill that breaks through does not know what it meets.
+    private static Finding? IntoWhatIsBehind(SeatedBoard board, HoleMeeting hole, MountMethod method, Evidence evidence)
+    {
+        if (MountMethodFact.Of(method).DrillMm is not (> 0 and var drill)
+            || RoomBehind.At(board.Plane, hole.At, drill / 2) is not { Free: < RoomBehind.DrillMm } room)
+            return null;
+        var because = room.Area is { } area ? $"{area.Name} lies {Mm(room.Free)} behind the plane there, and a drill runs on"
+            : $"only {Mm(room.Free)} is free behind the plane for a nut or a drill";
+        var finding = MethodFinding(board, hole, method, because, evidence);
+        return room.IsDangerous ? finding with
+        {
+            Severity = Severity.Stop,
+            Remedies = [$"take {room.Area!.Name} out before anything is drilled there", .. finding.Remedies]
+        } : finding;
     }
 
     /// <summary>What is wrong with a way of holding near something hot or heavy; null when nothing is.</summary>
@@ -126,7 +138,7 @@ internal static class HoldFindings
 
     private static string? Ground(SeatedBoard board)
     {
-        if (!board.Plane.IsMetal || board.Holes.IsEmpty
+        if (!board.Plane.IsMetal || board.Holes.IsEmpty || board.Seat.Ground is not null
             || board.Holes.Any(hole => hole.Mount is { CanShort: true } || (hole.Method is { } method && MountMethodFact.Of(method).Grounds))) return null;
         return board.Holes.Any(hole => hole.IsHeld)
             ? $"Nothing that holds {board.Board.Name} joins its ground to the metal of {board.Plane.Name}: the shields of its ports find their own way, often through a lead. This is not the protective earth of a mains shell, which is work for a qualified person."
