@@ -172,12 +172,14 @@ internal static class SeatFormat
         var error = run.Usual("lengthErrorMm", Height, value => value.LengthError, new Millimetres(5), "How far that may be off.");
         var bend = run.Usual("bendMm", Height, value => value.Bend, new Millimetres(10), "The tightest bend it takes.");
         var own = run.Usual("isMakersOwn", new FlagCodec(), value => value.IsMakersOwn, false, "Whether no extension can be bought for it.");
+        var way = run.Optional("way", new ChoiceCodec<LeadWay>(), value => value.Way, "The one way that it shall take; left out for the shortest.");
         return run.Makes(values => new LeadRun(values.Of(id), values.Of(name), values.Of(plane), values.Of(from), values.Of(to))
         {
             Length = values.Of(length),
             LengthError = values.Of(error),
             Bend = values.Of(bend),
             IsMakersOwn = values.Of(own),
+            Way = values.Of(way),
             Unknown = values.Unknown,
         }, value => value.Unknown);
     }

@@ -22,6 +22,9 @@ public sealed record LeadRun(string Id, string Name, string Plane, RunEnd From, 
     /// <summary>Whether its plugs are a maker's own, so that no extension can be bought.</summary>
     public bool IsMakersOwn { get; init; }
 
+    /// <summary>The one way that it shall take; null for the shortest.</summary>
+    public LeadWay? Way { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

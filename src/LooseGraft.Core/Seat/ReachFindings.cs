@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Reach;
 using static LooseGraft.Core.Seat.LengthText;
 
@@ -17,10 +18,10 @@ internal static class ReachFindings
             return reach.Verdict switch
             {
                 ReachVerdict.FallsShort => Finding.Of(SeatRules.LeadShort, subject, new LeadShort(reach.Run.Id, reach.Needed!.Value, reach.Had!.Value),
-                    $"{reach.Run.Name} is short by {Mm(-reach.Spare!.Value)}: the way takes {Mm(reach.Needed.Value.Value)} with drops and slack.",
+                    $"{reach.Run.Name} is short by {Mm(-reach.Spare!.Value)}: {Way(reach.Run)} takes {Mm(reach.Needed.Value.Value)} with drops and slack.",
                     Evidence.Assumed, reach.Cures),
                 ReachVerdict.NoWay
-                    => Finding.Of(SeatRules.LeadShort, subject, new LeadHasNoWay(reach.Run.Id), $"{reach.Run.Name} has no way from one end to the other.",
+                    => Finding.Of(SeatRules.LeadShort, subject, new LeadHasNoWay(reach.Run.Id), $"{reach.Run.Name} has no way{(reach.Run.Way switch { LeadWay.Behind => " behind the plane", LeadWay.InFront => " in front of the plane", _ => "" })} from one end to the other.",
                     Evidence.Assumed, reach.Cures),
                 ReachVerdict.Tight => Finding.Of(SeatRules.LeadTight, subject, new LeadTight(reach.Run.Id, reach.Needed!.Value, reach.Had!.Value),
                     $"{reach.Run.Name} reaches with only {Mm(reach.Spare!.Value)} to spare.", Evidence.Assumed, reach.Cures),
@@ -31,4 +32,11 @@ internal static class ReachFindings
                 _ => null,
             };
         }).OfType<Finding>();
+
+    private static string Way(LeadRun run) => run.Way switch
+    {
+        LeadWay.Behind => "the way behind the plane",
+        LeadWay.InFront => "the way in front of the plane",
+        _ => "the way",
+    };
 }

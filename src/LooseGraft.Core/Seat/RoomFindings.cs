@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Holding;
@@ -12,22 +13,27 @@ namespace LooseGraft.Core.Seat;
 /// <summary>Rules on things that want the same room.</summary>
 internal static class RoomFindings
 {
-    public static IEnumerable<Finding> Of(ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies, ImmutableArray<Clash> clashes)
+    // Of hundreds of clashes the rest is mended first.
+    private const int MostTurned = 8;
+
+    public static IEnumerable<Finding> Of(
+        Graft graft, ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies, ImmutableArray<Clash> clashes)
     {
-        foreach (var clash in clashes)
+        foreach (var (index, clash) in clashes.Index())
         {
+            var remedies = index < MostTurned ? [.. Turns(graft, bodies, clash), .. Remedies(clash)] : Remedies(clash);
             yield return clash.Gap < -1e-9
                 ? Finding.Of(SeatRules.Clash, Subject(clash), new SameRoom(clash.One.Id, clash.Other.Id, new Millimetres(-clash.Gap)),
                     clash.Shorts
                         ? $"{clash.One.Name} and {clash.Other.Name} want the same room: {Mm(-clash.Gap)} too much, and bare metal shorts what it touches."
-                        : $"{clash.One.Name} and {clash.Other.Name} want the same room: {Mm(-clash.Gap)} too much.", Evidence.Assumed, Remedies(clash)) with
+                        : $"{clash.One.Name} and {clash.Other.Name} want the same room: {Mm(-clash.Gap)} too much.", Evidence.Assumed, remedies) with
                 {
                     Severity = clash.Shorts ? Severity.Stop : Severity.Fix,
                 }
                 : Finding.Of(SeatRules.TooClose, Subject(clash),
                     new TooClose(clash.One.Id, clash.Other.Id, new Millimetres(clash.Gap), new Millimetres(clash.Needed)),
                     $"{clash.One.Name} comes within {Mm(clash.Gap)} of {clash.Other.Name}; clearance and tolerance ask for {Mm(clash.Needed)}.",
-                    Evidence.Assumed, Remedies(clash));
+                    Evidence.Assumed, remedies);
         }
 
         foreach (var (board, hole, body) in from board in boards from hole in board.Holes from body in bodies select (board, hole, body))
@@ -35,6 +41,15 @@ internal static class RoomFindings
             if (HoldFindings.NearBox(board, hole, body) is { } finding) yield return finding;
         }
     }
+
+    private static IEnumerable<string> Turns(Graft graft, ImmutableArray<SolidBody> bodies, Clash clash)
+        => from body in new[] { clash.Other, clash.One }
+           let plane = graft.Seating.FindPlane(body.Plane)
+           where plane is not null
+           let turned = QuarterTurn.Of(body, bodies, plane)
+           where turned is not null
+           select FormattableString.Invariant(
+               $"turn {body.Name} by a quarter, with its corner at {turned.Value.X:0.#} and {turned.Value.Y:0.#}: then nothing is in its way");
 
     private static Subject Subject(Clash clash)
         => clash.Other.Box is not null ? new BoxSubject(clash.Other.Id) : clash.One.Box is not null ? new BoxSubject(clash.One.Id)

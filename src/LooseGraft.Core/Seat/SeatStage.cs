@@ -39,7 +39,7 @@ public static class SeatStage
             .. boards.SelectMany(EdgeFindings.Of), .. boards.SelectMany(EvidenceFindings.Of),
                 .. OpeningFindings.Of(graft, boards), .. CutAwayFindings.Of(graft, boards),
             .. SlotFindings.Of(graft, bodies), .. DriveFindings.Of(graft), .. AerialFindings.Of(boards, bodies), .. MainsFindings.Of(graft, boards, bodies),
-            .. RoomFindings.Of(boards, bodies, clashes), .. WallFindings.Of(graft, bodies), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
+            .. RoomFindings.Of(graft, boards, bodies, clashes), .. WallFindings.Of(graft, bodies), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
             .. TypedFindings.Of(graft, surveys),
         ]);
     }
@@ -52,7 +52,7 @@ public static class SeatStage
         return
         [
             .. boards.SelectMany(board => BeneathFindings.Of(board, Beneath.Of(board, bodies))), .. boards.SelectMany(HoldFindings.Of),
-            .. boards.SelectMany(ScrewFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. RoomFindings.Of(boards, bodies, Clash.Of(bodies)),
+            .. boards.SelectMany(ScrewFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. RoomFindings.Of(graft, boards, bodies, Clash.Of(bodies)),
         ];
     }
 

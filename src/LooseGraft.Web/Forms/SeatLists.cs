@@ -160,7 +160,7 @@ public static class SeatLists
 
     /// <summary>Leads that have to reach; an end is a port, or two figures.</summary>
     public static readonly SeatList<LeadRun> Runs = new(
-        "runs", "short name; name; plane; from (part/port or x y); drop; to; drop; length; bend; and, where so, maker's own",
+        "runs", "short name; name; plane; from (part/port or x y); drop; to; drop; length; bend; and, where so, maker's own, behind (the plane), in front",
         "main; main plug; tray; 297 134; 20; kt31/main; 20; 320; 14; maker's own", GraftFileLimits.Runs,
         line =>
         {
@@ -170,13 +170,16 @@ public static class SeatLists
                 ? (Millimetres?)new Millimetres(Rounded(read.Value)) : null;
             if (length is not null && known is null) line.Fail($"length “{length}” is not a length up to 10 m");
             run = run with { Length = known, Bend = new Millimetres(line.Length("bend", 0, 10)) };
-            return line.Optional(
-                ) switch
-            { null => run, "maker's own" => run with { IsMakersOwn = true }, var other => Wrong(line, run, $"“{other}” is not “maker's own”") };
+            return line.Rest().Aggregate(run, (made, word) => word switch
+            {
+                "maker's own" => made with { IsMakersOwn = true },
+                _ when Parse<LeadWay>(word) is { } way => made with { Way = way },
+                _ => Wrong(line, made, $"“{word}” is none of maker's own, behind, in front"),
+            });
         },
         run
             => Line(run.Id, Plain(run.Name), run.Plane, EndWords(run.From), run.From.Drop, EndWords(run.To), run.To.Drop,
-            run.Length is { } length ? length.Value : "", run.Bend.Value, run.IsMakersOwn ? "maker's own" : ""));
+            run.Length is { } length ? length.Value : "", run.Bend.Value, string.Join("; ", new[] { run.IsMakersOwn ? "maker's own" : "", run.Way is { } way ? Word(way) : "" }.Where(word => word.Length > 0))));
 
     private const string BoxWords = "metal, insulating, round, mains, hot, heavy, held, frame, and part, slots, drive, bay or screw with what it is";
 

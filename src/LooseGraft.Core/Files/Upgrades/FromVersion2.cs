@@ -35,6 +35,7 @@ internal static class FromVersion2
         ["seating/boxes"] = ["isMetal", "isRound", "isMains", "slots", "isHeld", "drive", "bay", "hasFrame", "screw"],
         ["seating/seats"] = ["screw", "ground"],
         ["seating/seats/holes"] = ["screw"],
+        ["seating/runs"] = ["way"],
     }, Moved);
 
     private static IEnumerable<NewMember> Moved(string place, ImmutableList<JsonElement> around, NewMember[] members) => place switch

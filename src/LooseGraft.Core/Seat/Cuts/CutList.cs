@@ -79,6 +79,7 @@ public static class CutList
             MountKind.Standoff => "nut driver",
             MountKind.Stud => "pliers or saw",
             MountKind.Tab => "pliers, file",
+            MountKind.Boss => "side cutters or a chisel",
             _ => "hammer and block, file"
         };
         return new Cut(mount.Id, act, plane, Place(mount.At, plane),

@@ -73,8 +73,12 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
     {
         if (from is not { } start || to is not { } end)
             return new LeadReach(run, null, [], ReachVerdict.EndUnknown, ["give the port its place on the board, and the board its place on the plane"]);
-        if ((map.Wide.Shortest(start, end) ?? map.Narrow.Value.Shortest(start, end)) is not { } way)
-            return new LeadReach(run, null, [], ReachVerdict.NoWay, ["move what stands in the way, or make a hole for the lead"]);
+        if ((map.Wide.Shortest(start, end, run.Way) ?? map.Narrow.Value.Shortest(start, end, run.Way)) is not { } way)
+            return new LeadReach(run, null, [], ReachVerdict.NoWay,
+            [
+                run.Way == LeadWay.Behind ? "make two holes for it, and write them down as ways in the plane" : "move what stands in the way, or make a hole for the lead",
+                .. run.Way is null ? Array.Empty<string>() : ["let it take the shortest way"],
+            ]);
         var reach = new LeadReach(run, new Millimetres(way.Length + run.From.Drop + run.To.Drop + SlackMm), way.Steps, ReachVerdict.LengthUnknown, []);
         if (reach.Spare is not { } spare)
             return reach with { Cures = [FormattableString.Invariant($"measure the lead; it needs {reach.Needed!.Value.Value:0} mm")] };
@@ -82,13 +86,18 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
             : reach with
             {
                 Verdict = spare >= 0 ? ReachVerdict.Tight : ReachVerdict.FallsShort,
-                Cures = spare >= 0 ? ["check it by hand before anything is cut"] : Cure(run, start.To(end), way.Length)
+                Cures = spare >= 0 ? ["check it by hand before anything is cut"] : Cure(run, start.To(end), way.Length, Other(run, start, end, map))
             };
     }
 
-    private static ImmutableArray<string> Cure(LeadRun run, double straight, double way)
+    // What it would need were it not kept to one way.
+    private static double? Other(LeadRun run, PlanPoint start, PlanPoint end, (RouteMap Wide, Lazy<RouteMap> Narrow) map)
+        => run.Way is not null && map.Wide.Shortest(start, end) is { } any ? any.Length + run.From.Drop + run.To.Drop + SlackMm : null;
+
+    private static ImmutableArray<string> Cure(LeadRun run, double straight, double way, double? other)
     {
         var cures = ImmutableArray.CreateBuilder<string>();
+        if (other is { } shortest) cures.Add(FormattableString.Invariant($"let it take the shortest way: that needs {shortest:0} mm"));
         if (way > straight * 1.1)
             cures.Add(FormattableString.Invariant($"another way: {way - straight:0} mm of it are detours, so move what it goes round or make a hole for it"));
         cures.Add("turn or move the part it comes from");

@@ -55,8 +55,8 @@ internal sealed class RouteMap
         }
     }
 
-    /// <summary>The shortest way; null when there is none.</summary>
-    public (double Length, ImmutableArray<RouteStep> Steps)? Shortest(PlanPoint from, PlanPoint to)
+    /// <summary>The shortest way, or the shortest of a sort; null when there is none.</summary>
+    public (double Length, ImmutableArray<RouteStep> Steps)? Shortest(PlanPoint from, PlanPoint to, LeadWay? only = null)
     {
         // A plug that sits inside the grown rim of something can still be left and reached; corners inside that rim are not used, so the way may be told longer
         // than it is.
@@ -65,8 +65,10 @@ internal sealed class RouteMap
         var (start, end) = (_nodes.Count, _nodes.Count + 1);
         var starts = Sight(from, around);
         var ends = Sight(to, around);
-        var best = new double[_nodes.Count + 2];
-        var before = new int[_nodes.Count + 2];
+        // Where it has to go behind, each place counts twice: before it was behind, and after.
+        var places = _nodes.Count + 2;
+        var best = new double[2 * places];
+        var before = new int[2 * places];
         Array.Fill(best, double.PositiveInfinity);
         Array.Fill(before, -1);
         best[start] = 0;
@@ -75,16 +77,25 @@ internal sealed class RouteMap
         while (queue.TryDequeue(out var node, out var length))
         {
             if (length > best[node]) continue;
-            if (node == end) return Steps(before, from, to) is var steps ? (length + ((steps.Length - 2) * _corner), steps) : null;
-            if (node == start)
+            var (place, was) = (node % places, node < places ? 0 : places);
+            if (place == end) return Steps(before, node, from, to) is var steps ? (length + ((steps.Length - 2) * _corner), steps) : null;
+            if (place == start)
             {
-                if (IsFree(from, to, around)) Relax(start, end, from.To(to));
+                if (only != LeadWay.Behind && IsFree(from, to, around)) Relax(start, end, from.To(to));
                 foreach (var (near, apart) in starts) Relax(start, near, apart);
                 continue;
             }
 
-            foreach (var (next, apart) in _edges[node]) Relax(node, next, apart);
-            if (ends.TryGetValue(node, out var last)) Relax(node, end, last);
+            foreach (var (next, apart) in _edges[place])
+            {
+                var isBehind = _nodes[next].IsBehind;
+                if (isBehind && only == LeadWay.InFront) continue;
+                // Out again by the hole it went in by is not behind.
+                var isHidden = isBehind && _nodes[place].IsBehind && only == LeadWay.Behind;
+                Relax(node, isHidden ? next + places : next + was, apart);
+            }
+
+            if ((only != LeadWay.Behind || was > 0) && ends.TryGetValue(place, out var last)) Relax(node, end + was, last);
         }
 
         return null;
@@ -101,11 +112,11 @@ internal sealed class RouteMap
         => _nodes.Index().Where(pair => !pair.Item.IsBehind && IsFree(place, pair.Item.At, around))
             .ToDictionary(pair => pair.Index, pair => place.To(pair.Item.At));
 
-    private ImmutableArray<RouteStep> Steps(int[] before, PlanPoint from, PlanPoint to)
+    private ImmutableArray<RouteStep> Steps(int[] before, int end, PlanPoint from, PlanPoint to)
     {
-        var steps = new List<RouteStep> { new(to, false) };
-        for (var node = before[_nodes.Count + 1]; node >= 0 && node < _nodes.Count; node = before[node])
-            steps.Add(new RouteStep(_nodes[node].At, _nodes[node].IsBehind));
+        var (places, steps) = (_nodes.Count + 2, new List<RouteStep> { new(to, false) });
+        for (var node = before[end]; node >= 0 && node % places < _nodes.Count; node = before[node])
+            steps.Add(new RouteStep(_nodes[node % places].At, _nodes[node % places].IsBehind));
         steps.Add(new RouteStep(from, false));
         steps.Reverse();
         return [.. steps];
