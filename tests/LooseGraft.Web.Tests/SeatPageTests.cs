@@ -161,6 +161,25 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task Two_coolers_are_judged_side_by_side_and_one_is_taken()
+    {
+        var (id, page, browser) = await FerryAsync();
+        var (tall, low) = ("tower; tall tower; kt31; 48; 54; 84; 84; 0; 80; 3; metal; hot", "flat; flat cooler; kt31; 50; 56; 70; 70; 0; 30; 3; metal; hot");
+        var asked = $"{page}/candidates?of=cooler&boxes={Uri.EscapeDataString(tall + "\n" + low)}";
+        var text = await TextAsync(browser, asked);
+        Assert.Contains("tall tower stands 88.1 mm above chassis tray, and under the lid only 78 mm is free: 10.1 mm too tall", text);
+        Assert.Contains("It brings nothing new against it.", text);
+        Assert.Contains("Take flat cooler", text);
+        Assert.Equal(60, (await host.GraftAsync(id)).Seating.Boxes.Single(box => box.Id == "cooler").Height.Value);
+        await BenchHost.SendAsync(browser, page, page + "/candidates?handler=Take", ("Revision", "1"),
+            ("box", low.Replace("flat;", "cooler;", StringComparison.Ordinal)));
+        Assert.Equal(("flat cooler", 30.0), (await host.GraftAsync(id)).Seating.Boxes.Single(box => box.Id == "cooler") is var taken
+            ? (taken.Name, taken.Height.Value) : default);
+        Assert.Contains("“nowhere” is neither a plane nor a seated board", await TextAsync(browser, $"{page}/candidates?boxes={Uri.EscapeDataString("c; c; nowhere; 0; 0; 10; 10; 0; 5")}"));
+        Assert.Contains("There are more than 4", await TextAsync(browser, $"{page}/candidates?boxes={Uri.EscapeDataString(string.Join('\n', Enumerable.Repeat(low, 5)))}"));
+    }
+
+    [Fact]
     public async Task Ten_thousand_lines_are_refused_with_words()
     {
         var (_, page, browser) = await FerryAsync();

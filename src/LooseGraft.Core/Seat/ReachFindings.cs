@@ -18,10 +18,11 @@ internal static class ReachFindings
             return reach.Verdict switch
             {
                 ReachVerdict.FallsShort => Finding.Of(SeatRules.LeadShort, subject, new LeadShort(reach.Run.Id, reach.Needed!.Value, reach.Had!.Value),
-                    $"{reach.Run.Name} is short by {Mm(-reach.Spare!.Value)}: {Way(reach.Run)} takes {Mm(reach.Needed.Value.Value)} with drops and slack.",
+                    $"{reach.Run.Name} is short by {Mm(-reach.Spare!.Value)}: the way{Side(reach.Run)} takes {Mm(reach.Needed.Value.Value)} with drops and slack.",
                     Evidence.Assumed, reach.Cures),
                 ReachVerdict.NoWay
-                    => Finding.Of(SeatRules.LeadShort, subject, new LeadHasNoWay(reach.Run.Id), $"{reach.Run.Name} has no way{(reach.Run.Way switch { LeadWay.Behind => " behind the plane", LeadWay.InFront => " in front of the plane", _ => "" })} from one end to the other.",
+                    => Finding.Of(SeatRules.LeadShort, subject, new LeadHasNoWay(reach.Run.Id),
+                        $"{reach.Run.Name} has no way{Side(reach.Run)} from one end to the other.",
                     Evidence.Assumed, reach.Cures),
                 ReachVerdict.Tight => Finding.Of(SeatRules.LeadTight, subject, new LeadTight(reach.Run.Id, reach.Needed!.Value, reach.Had!.Value),
                     $"{reach.Run.Name} reaches with only {Mm(reach.Spare!.Value)} to spare.", Evidence.Assumed, reach.Cures),
@@ -33,10 +34,10 @@ internal static class ReachFindings
             };
         }).OfType<Finding>();
 
-    private static string Way(LeadRun run) => run.Way switch
+    private static string Side(LeadRun run) => run.Way switch
     {
-        LeadWay.Behind => "the way behind the plane",
-        LeadWay.InFront => "the way in front of the plane",
-        _ => "the way",
+        LeadWay.Behind => " behind the plane",
+        LeadWay.InFront => " in front of the plane",
+        _ => "",
     };
 }

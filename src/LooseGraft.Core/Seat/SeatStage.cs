@@ -39,7 +39,8 @@ public static class SeatStage
             .. boards.SelectMany(EdgeFindings.Of), .. boards.SelectMany(EvidenceFindings.Of),
                 .. OpeningFindings.Of(graft, boards), .. CutAwayFindings.Of(graft, boards),
             .. SlotFindings.Of(graft, bodies), .. DriveFindings.Of(graft), .. AerialFindings.Of(boards, bodies), .. MainsFindings.Of(graft, boards, bodies),
-            .. RoomFindings.Of(graft, boards, bodies, clashes), .. WallFindings.Of(graft, bodies), .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
+            .. RoomFindings.Of(graft, boards, bodies, clashes), .. WallFindings.Of(graft, bodies),
+                .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
             .. TypedFindings.Of(graft, surveys),
         ]);
     }

@@ -179,7 +179,8 @@ public static class SeatLists
         },
         run
             => Line(run.Id, Plain(run.Name), run.Plane, EndWords(run.From), run.From.Drop, EndWords(run.To), run.To.Drop,
-            run.Length is { } length ? length.Value : "", run.Bend.Value, string.Join("; ", new[] { run.IsMakersOwn ? "maker's own" : "", run.Way is { } way ? Word(way) : "" }.Where(word => word.Length > 0))));
+            run.Length is { } length ? length.Value : "", run.Bend.Value,
+                string.Join("; ", new[] { run.IsMakersOwn ? "maker's own" : "", run.Way is { } way ? Word(way) : "" }.Where(word => word.Length > 0))));
 
     private const string BoxWords = "metal, insulating, round, mains, hot, heavy, held, frame, and part, slots, drive, bay or screw with what it is";
 

@@ -146,6 +146,13 @@ public sealed class HoldingTests
     public void A_screw_is_read_as_builders_write_it(string text, string? written) => Assert.Equal(written, Screw.Parse(text)?.ToString());
 
     [Fact]
+    public void The_page_says_which_screw_goes_where_by_the_threads_that_are_there()
+    {
+        var board = SeatedBoard.Of(Screwed("M3 × 6", mount => mount.Id == "s1" ? Thread("6-32")(mount) : mount, tray => tray with { Behind = Mm(2) }))[0];
+        Assert.Equal(["h1: 6-32 from 4 mm to 11.1 mm", "h2, h3, h4: M3 from 3.1 mm to 11.1 mm"], ScrewFit.Lines(board));
+    }
+
+    [Fact]
     public void Screws_of_one_sort_are_told_once()
         => Assert.Single(Review.Of(Screwed("M3 × 3")).Seat.Findings, finding => finding.Rule.Code == "SEAT-029");
 
@@ -154,6 +161,18 @@ public sealed class HoldingTests
     {
         var review = Review.Of(Held(MountMethod.ThroughBolt, plane: Behind(115, 85, -20, 6, BehindKind.Battery)));
         Assert.Equal("through 1 mm; behind lies pack after 6 mm: take it out first", Assert.Single(CutList.Of(review.Graft, review.Seat)).Depth);
+    }
+
+    [Fact]
+    public void Of_two_candidates_each_says_what_it_would_bring_and_what_would_fall_away()
+    {
+        var review = Review.Of(Seated(Tray() with { Lid = Mm(60) }).With(Box("cooler", 30, 30, 40, 40, 55, on: "board"), Box("cage", 130, 60, 60, 40, 40)));
+        var (low, wide) = (Candidate.Of(review, Box("cooler", 30, 30, 40, 40, 45, on: "board")),
+            Candidate.Of(review, Box("cooler", 30, 30, 95, 40, 45, on: "board")));
+        Assert.Equal(["SEAT-015"], low.Goes.Select(finding => finding.Rule.Code));
+        Assert.Empty(low.Comes);
+        Assert.Equal(["SEAT-013"], wide.Comes.Select(finding => finding.Rule.Code));
+        Assert.Equal(["SEAT-013"], Candidate.Of(review, Box("second", 135, 65, 10, 10, 10)).Comes.Select(finding => finding.Rule.Code));
     }
 
     [Fact]

@@ -74,7 +74,8 @@ public sealed class WayTests
             {
                 foreach (var words in finding.Remedies.Select(each => each.Split(' ')).Where(words => words is ["turn", _, "by", ..]))
                 {
-                    var corner = new PlanPoint(double.Parse(words[9], CultureInfo.InvariantCulture), double.Parse(words[11].TrimEnd(':'), CultureInfo.InvariantCulture));
+                    var corner = new PlanPoint(double.Parse(words[9], CultureInfo.InvariantCulture),
+                        double.Parse(words[11].TrimEnd(':'), CultureInfo.InvariantCulture));
                     var turned = graft.Seating.Boxes.Select(box => box.Id != words[1] ? box
                         : box with { Area = new PlanRectangle(corner.X, corner.Y, box.Area.Depth, box.Area.Width) });
                     Assert.DoesNotContain(Review.Of(graft with { Seating = graft.Seating with { Boxes = [.. turned] } }).Seat.Clashes,
@@ -91,6 +92,7 @@ public sealed class WayTests
         => Seated(Tray() with
         {
             Mounts = [],
-            Openings = [.. holes.Select((hole, index) => new Opening($"w{index}", $"way {index}", OpeningKind.Way, PlaneWall.Floor, new PlanRectangle(hole.X - 2, hole.Y - 2, 4, 4)))],
+            Openings = [.. holes.Select((hole, index) => new Opening($"w{index}", $"way {index}", OpeningKind.Way, PlaneWall.Floor,
+                new PlanRectangle(hole.X - 2, hole.Y - 2, 4, 4)))],
         }).With(Run(10, 140, 190, 140, length) with { Way = way });
 }

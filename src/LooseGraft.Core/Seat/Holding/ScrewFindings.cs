@@ -21,7 +21,13 @@ internal static class ScrewFindings
     {
         if (!hole.IsHeld) yield break;
         var (written, mount) = (ScrewFit.Written(board, hole), hole.Mount);
-        if (Goes(hole, written, mount) is { } wrong) yield return wrong;
+        if (Goes(hole, written, mount) is { } wrong)
+        {
+            // Of a screw that does not go in, its length tells nothing.
+            yield return wrong;
+            yield break;
+        }
+
         if (written is null || ScrewFit.Of(board, hole) is not { } fit) yield break;
         var length = written.Length.Value;
         if (length < fit.Least - RoundingMm)

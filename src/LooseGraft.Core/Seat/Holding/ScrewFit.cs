@@ -39,7 +39,7 @@ public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, do
     private static ScrewFit? OnMount(SeatedBoard board, HoleMeeting hole, Mount mount)
     {
         if (mount.Kind == MountKind.Stud) return null;
-        var thread = Written(board, hole)?.Thread ?? mount.Thread ?? (mount.Kind == MountKind.Boss ? null : ScrewThread.Usual);
+        var thread = mount.Thread ?? Written(board, hole)?.Thread ?? (mount.Kind == MountKind.Boss ? null : ScrewThread.Usual);
         if (thread is null) return null;
         var (top, swarf) = (board.Thickness, thread.Family == ScrewFamily.Machine ? 0 : SwarfMm);
         var whole = mount.Height.Value + board.Plane.Thickness.Value;

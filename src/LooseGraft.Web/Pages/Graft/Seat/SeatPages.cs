@@ -11,5 +11,6 @@ public sealed class SeatPages : IStagePages
         new StagePage("seat", "seat") { Picture = 1300 },
         new StagePage("survey", "seat/survey") { Only = 4, Picture = 1000 },
         new StagePage("boxes-and-leads", "seat/lists"),
+        new StagePage("candidates", "seat/candidates"),
         new StagePage("cuts", "seat/cuts?marks=h1%2045.1%2020.5") { Only = 4, Picture = 900 });
 }
