@@ -161,6 +161,25 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_tray_is_stood_on_the_floor_by_the_lists_and_what_will_not_do_is_said()
+    {
+        var (id, page, browser) = await FerryAsync();
+        await browser.SubmitAsync(page, "AddPlane", 1, ("name", "floor"), ("width", "400"), ("depth", "300"), ("material", "Wood"));
+        Task<HttpResponseMessage> Stand(int revision, string height, string turn) => BenchHost.SendAsync(
+            browser, page, page + "/lists?plane=tray&handler=Plane", ("Revision", $"{revision}"), ("outline", "0;0\n330;0\n330;240"), ("material", "Steel"), ("thickness", "1.2"),
+            ("standsOn", "floor"), ("standX", "10"), ("standY", "20"), ("standTurn", turn), ("standHeight", height));
+        var bad = await BenchHost.TextAsync(await Stand(2, "", "a bit"));
+        Assert.Contains("How tall are the standoffs below the tray?", bad);
+        Assert.Contains("“a bit” is not a turn", bad);
+        Assert.Null((await host.GraftAsync(id)).Seating.FindPlane("tray")!.Stand);
+        var stood = await BenchHost.TextAsync(await Stand(2, "8", ""));
+        Assert.Contains("value=\"floor\" selected", stood);
+        Assert.Equal(new PlaneStand("floor", new PlanPoint(10, 20), 0, new Core.Quantities.Millimetres(8)),
+            (await host.GraftAsync(id)).Seating.FindPlane("tray")!.Stand);
+        Assert.Contains("no standoff of that height is written down under it", await TextAsync(browser, page));
+    }
+
+    [Fact]
     public async Task Two_coolers_are_judged_side_by_side_and_one_is_taken()
     {
         var (id, page, browser) = await FerryAsync();

@@ -25,6 +25,7 @@ internal static class PlaneFormat
         var lid = plane.Optional("lidMm", Height, value => value.Lid, "How high the lid is above it.");
         var lidMetal = plane.Optional("isLidMetal", new FlagCodec(), value => value.IsLidMetal, "Whether the lid is bare metal, where the plane does not tell.");
         var ceilings = plane.Many("ceilings", DescribeCeiling(), GraftFileLimits.Zones, value => value.Ceilings, "Where less is free.");
+        var stand = plane.Optional("stand", DescribeStand(), value => value.Stand, "How it stands on another plane, as a tray does.");
         var mounts = plane.Many("mounts", DescribeMount(), GraftFileLimits.Mounts, value => value.Mounts, "What stands on it.");
         var openings = plane.Many("openings", DescribeOpening(), GraftFileLimits.Openings, value => value.Openings, "Its openings.");
         var walls = plane.Many("walls", DescribeSheet(), 4, value => value.Walls, "What its walls are made of, where that is not what it is made of.");
@@ -38,6 +39,7 @@ internal static class PlaneFormat
             Lid = values.Of(lid),
             IsLidMetal = values.Of(lidMetal),
             Ceilings = values.Of(ceilings),
+            Stand = values.Of(stand),
             Mounts = values.Of(mounts),
             Openings = values.Of(openings),
             Walls = values.Of(walls),
@@ -72,6 +74,17 @@ internal static class PlaneFormat
             Evidence = values.Of(evidence),
             Unknown = values.Unknown,
         }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<PlaneStand> DescribeStand()
+    {
+        var stand = new ObjectCodec<PlaneStand>("planeStand", "How a tray stands on another plane.", isInline: true);
+        var on = stand.Required("plane", Id, value => value.Plane, "The plane below, which stands on none itself.");
+        var at = stand.Required("at", Point, value => value.At, "Where the origin of the tray's frame lies in that plane's.");
+        var turn = stand.Usual("turnDegrees", new NumberCodec(-360, 360), value => value.TurnDegrees, 0, "How far it is turned, counter-clockwise.");
+        var height = stand.Required("heightMm", Height, value => value.Height, "From that plane to the underside of the tray.");
+        return stand.Makes(
+            values => new PlaneStand(values.Of(on), values.Of(at), values.Of(turn), values.Of(height)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
     private static ObjectCodec<Ceiling> DescribeCeiling()

@@ -43,6 +43,13 @@ internal static class SeatChecks
         var planes = seating.Planes.Select(plane => plane.Id).ToHashSet();
         var grounds = planes.Concat(seating.Seats.Select(seat => seat.Part)).ToHashSet();
         foreach (var id in planes.Where(parts.Contains)) context.Fail(".seating.planes", ReadContext.Quote(id), "an id that no part has");
+        foreach (var (index, plane) in seating.Planes.Index().Where(pair => pair.Item.Stand is not null))
+        {
+            var below = seating.FindPlane(plane.Stand!.Plane);
+            if (below is null || below.Stand is not null || below.Id == plane.Id)
+                context.Fail($".seating.planes[{index}].stand.plane", ReadContext.Quote(plane.Stand.Plane), "the id of another plane, one that stands on none itself");
+        }
+
         foreach (var (index, seat) in seating.Seats.Index())
         {
             CrossChecks.Exists(context, $".seating.seats[{index}].part", seat.Part, parts, "the id of a part");

@@ -29,6 +29,9 @@ public sealed record MountPlane(string Id, string Name, ValueList<PlanPoint> Out
     /// <summary>Where the lid or something under it is lower or higher.</summary>
     public ValueList<Ceiling> Ceilings { get; init; } = [];
 
+    /// <summary>How it stands on another plane, as a tray does; null for a plane of the shell itself.</summary>
+    public PlaneStand? Stand { get; init; }
+
     /// <summary>What stands on it.</summary>
     public ValueList<Mount> Mounts { get; init; } = [];
 

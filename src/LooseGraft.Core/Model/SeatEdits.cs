@@ -44,7 +44,7 @@ public static class SeatEdits
         var bare = seating.Seats.Where(seat => seat.Plane == plane).Aggregate(seating, (left, seat) => left.WithoutSeat(seat.Part));
         return bare with
         {
-            Planes = bare.Planes.RemoveAll(each => each.Id == plane),
+            Planes = [.. bare.Planes.Where(each => each.Id != plane).Select(each => each.Stand?.Plane == plane ? each with { Stand = null } : each)],
             Boxes = bare.Boxes.RemoveAll(box => box.On == plane),
             Runs = bare.Runs.RemoveAll(run => run.Plane == plane),
             Surveys = bare.Surveys.RemoveAll(survey => survey.Of == plane),

@@ -21,8 +21,9 @@ internal static class MainsFindings
 
     private static IEnumerable<Finding> Near(Graft graft, ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies, SolidBody mains)
     {
-        var things = bodies.Where(body => body.Plane == mains.Plane && !body.IsMains && body.Box?.IsMetal != false)
-            .Select(body => new Thing(Subject(body), body.Name, Clash.Distance(mains, body)))
+        var things = bodies.Where(body => body.Plane == mains.Plane && (body.Via is null || body.Via != mains.Via)
+            && !body.IsMains && body.Box?.IsMetal != false)
+            .Select(body => new Thing(body.Subject, body.Name, Clash.Distance(mains, body)))
             .GroupBy(thing => thing.Subject).Select(same => same.MinBy(thing => thing.Gap)!);
         var holes = boards.Where(board => board.Plane.Id == mains.Plane).SelectMany(board => board.Holes, (board, hole) => (board, hole))
             .Where(pair => pair.hole is { Mount: null, Method: { } method } && MountMethodFact.Of(method).DrillMm > 0)
@@ -66,6 +67,4 @@ internal static class MainsFindings
             Evidence.Assumed, "move it away", $"leave {name} itself, its covers and its earth to a licensed person, by the code of the place"));
 
     private sealed record Thing(Subject Subject, string Name, double Gap);
-
-    private static Subject Subject(SolidBody body) => body.Box is not null ? new BoxSubject(body.Id) : new SeatSubject(body.Owner);
 }

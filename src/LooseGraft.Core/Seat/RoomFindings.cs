@@ -51,9 +51,7 @@ internal static class RoomFindings
            select FormattableString.Invariant(
                $"turn {body.Name} by a quarter, with its corner at {turned.Value.X:0.#} and {turned.Value.Y:0.#}: then nothing is in its way");
 
-    private static Subject Subject(Clash clash)
-        => clash.Other.Box is not null ? new BoxSubject(clash.Other.Id) : clash.One.Box is not null ? new BoxSubject(clash.One.Id)
-        : new SeatSubject(clash.One.Owner);
+    private static Subject Subject(Clash clash) => clash.Other.Box is null && clash.One.Box is not null ? clash.One.Subject : clash.Other.Subject;
 
     private static ImmutableArray<string> Remedies(Clash clash)
     {

@@ -29,7 +29,7 @@ internal static class WallFindings
         if (Ceiling(plane, body) is not var (name, free)) return null;
         // Sheet above a board gives way to a hand, and the board to a plug.
         var needed = Math.Max(body.Clearance, plane.HasMetalLid && body.Kind is BodyKind.Board or BodyKind.Zone ? Standing.Beneath.FlexMm : 0);
-        var (gap, subject) = (free - body.To, Subject(body));
+        var (gap, subject) = (free - body.To, body.Subject);
         return gap < 0
             ? Finding.Of(SeatRules.UnderLid, subject, new UnderLid(body.Id, new Millimetres(body.To), new Millimetres(free), name == Lid),
                 $"{body.Name} stands {Mm(body.To)} above {plane.Name}, and under {name} only {Mm(free)} is free: {Mm(-gap)} too tall.", Evidence.Assumed,
@@ -39,20 +39,20 @@ internal static class WallFindings
 
     private static Finding? Beside(MountPlane plane, SolidBody body)
     {
-        // A board's own edge and its plugs have rules of their own.
-        if (body.Kind is BodyKind.Board or BodyKind.Plug) return null;
+        // A board's own edge and its plugs have rules of their own; a tray has no walls.
+        if (body.Kind is BodyKind.Board or BodyKind.Plug || plane.Stand is not null) return null;
         var walls = Walls.All.Where(each => !HasOpening(plane, each, body))
             .Select(each => (Wall: each, Gap: Walls.Distance(body.Footprint, plane, each))).ToArray();
         if (walls.Length == 0) return null;
         var (near, gap) = walls.MinBy(pair => pair.Gap);
         var wall = $"the {near.ToString().ToLowerInvariant()} wall";
         if (gap < -RoundingMm)
-            return Finding.Of(SeatRules.ThroughWall, Subject(body), new ThroughWall(body.Id, plane.Id, new Millimetres(-gap)),
+            return Finding.Of(SeatRules.ThroughWall, body.Subject, new ThroughWall(body.Id, plane.Id, new Millimetres(-gap)),
                 $"{body.Name} reaches {Mm(-gap)} through {wall} of {plane.Name}.", Evidence.Assumed,
                 "move or turn it", "choose a smaller part", "write the opening down that it reaches through, there or to be cut");
         // What touches a wall is fixed to it, a card by its bracket, a supply by its screws; what wants no air may stand near.
         return body.Box?.Clearance.Value > 0 && gap > FitMm && gap < body.Clearance - RoundingMm
-            ? TooClose(Subject(body), body, wall, gap, body.Clearance, "move it") : null;
+            ? TooClose(body.Subject, body, wall, gap, body.Clearance, "move it") : null;
     }
 
     private static Finding TooClose(Subject subject, SolidBody body, string other, double gap, double needed, string remedy)
@@ -80,6 +80,4 @@ internal static class WallFindings
             : lows;
         return all.OrderBy(low => low.Item2).Select(low => ((string, double)?)low).FirstOrDefault();
     }
-
-    private static Subject Subject(SolidBody body) => body.Box is not null ? new BoxSubject(body.Id) : new SeatSubject(body.Owner);
 }

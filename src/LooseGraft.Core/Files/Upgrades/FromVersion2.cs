@@ -29,7 +29,7 @@ internal static class FromVersion2
         ["wallReadings"] = ["supply"],
         ["parts/body/zones"] = InZones,
         ["board/body/zones"] = InZones,
-        ["seating/planes"] = ["isCovered", "walls", "behindAreas", "isLidMetal"],
+        ["seating/planes"] = ["isCovered", "walls", "behindAreas", "isLidMetal", "stand"],
         ["seating/planes/openings"] = ["isRound"],
         ["seating/planes/mounts"] = ["isThreaded", "thread", "deepMm", "boreMm"],
         ["seating/boxes"] = ["isMetal", "isRound", "isMains", "slots", "isHeld", "drive", "bay", "hasFrame", "screw"],

@@ -14,4 +14,7 @@ public enum BodyKind
 
     /// <summary>A box.</summary>
     Box,
+
+    /// <summary>A tray that stands on another plane.</summary>
+    Tray,
 }

@@ -80,9 +80,10 @@ public sealed record Clash(SolidBody One, SolidBody Other, double Gap, double Ne
     private static ImmutableArray<PlanPoint> Hull(SolidBody body)
         => body.Pieces.Length == 1 ? body.Pieces[0] : Shapes.Corners(body.Shape.ConvexHull());
 
-    // A board and what stands on it grew together; so did the plugs of one board. Boxes of one part are one thing.
+    // What stands on one tray is compared there. A board and what stands on it grew together; so did the plugs of one board. Boxes of one part are one thing.
     internal static bool Belong(SolidBody one, SolidBody other)
-        => (one.Box is null && other.Box is null && one.Owner == other.Owner)
+        => (one.Via is not null && one.Via == other.Via)
+            || (one.Box is null && other.Box is null && one.Owner == other.Owner)
             || (one.Box?.Part is { } part && part == other.Box?.Part)
             || (one.Box is not null && other.Id == one.Owner)
             || (other.Box is not null && one.Id == other.Owner);

@@ -16,7 +16,8 @@ internal static class QuarterTurn
     /// <param name="plane">The plane.</param>
     public static PlanRectangle? Of(SolidBody body, ImmutableArray<SolidBody> bodies, MountPlane plane)
     {
-        if (body.Box is not { IsRound: false, IsMains: false } box || box.On != plane.Id || Math.Abs(box.Area.Width - box.Area.Depth) < SquareMm) return null;
+        if (body.Kind != BodyKind.Box || body.Box is not { IsRound: false, IsMains: false } box || box.On != plane.Id
+            || Math.Abs(box.Area.Width - box.Area.Depth) < SquareMm) return null;
         var (area, room) = (box.Area, PlanRectangle.Round(plane.Outline));
         var (width, depth) = (area.Depth, area.Width);
         var (right, front) = (area.X + area.Width - width, area.Y + area.Depth - depth);

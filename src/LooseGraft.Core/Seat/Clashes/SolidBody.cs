@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using NetTopologySuite.Geometries;
 
@@ -29,6 +30,12 @@ public sealed record SolidBody(
     /// <summary>The smallest rectangle round the footprint.</summary>
     public PlanRectangle Bounds { get; } = PlanRectangle.Round(Footprint);
 
+    /// <summary>The tray by which it takes up room on a plane that the tray stands on; null for what stands there itself.</summary>
+    public string? Via { get; init; }
+
+    /// <summary>What a finding on it speaks of.</summary>
+    internal Subject Subject => Kind == BodyKind.Tray ? new PlaneSubject(Id) : Box is not null ? new BoxSubject(Id) : new SeatSubject(Owner);
+
     /// <summary>Whether it is the room a plug needs.</summary>
     public bool IsPlug => Kind == BodyKind.Plug;
 
@@ -56,6 +63,7 @@ public sealed record SolidBody(
             else if (graft.Seating.FindPlane(box.On) is { } plane) bodies.Add(OfBox(box, plane.Id, plane.Id, place => place, 0));
         }
 
+        bodies.AddRange(Trays.Of(graft, bodies).ToArray());
         return bodies.ToImmutable();
     }
 

@@ -16,7 +16,8 @@ internal sealed record RoomBehind(double Free, BehindArea? Area)
     /// <summary>Whether to touch it hurts people or starts a fire.</summary>
     public bool IsDangerous => Area?.Kind is BehindKind.Battery or BehindKind.Mains;
 
-    /// <summary>What is free at a place; null when nobody looked. Where something is written down, its own figure counts, and beside it the plane's.</summary>
+    /// <summary>What is free at a place; null when nobody looked. Where something is written down, its own figure counts, and beside it the plane's,
+    /// or what a tray stands on.</summary>
     /// <param name="plane">The plane.</param>
     /// <param name="at">The middle, in the plane's frame.</param>
     /// <param name="radius">How far round that it reaches, in millimetres.</param>
@@ -24,7 +25,8 @@ internal sealed record RoomBehind(double Free, BehindArea? Area)
     {
         var areas = plane.BehindAreas.Where(area => area.Area.DistanceTo(at) <= radius + HandMm).ToArray();
         var rooms = areas.Select(area => new RoomBehind(area.Free.Value, area));
-        return (plane.Behind is { } behind && !areas.Any(area => area.Area.Holds(at)) ? rooms.Append(new RoomBehind(behind.Value, null)) : rooms)
+        return ((plane.Behind ?? plane.Stand?.Height) is { } behind && !areas.Any(area => area.Area.Holds(at))
+            ? rooms.Append(new RoomBehind(behind.Value, null)) : rooms)
             .MinBy(room => room.Free);
     }
 }

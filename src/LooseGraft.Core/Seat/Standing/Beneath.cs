@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using NetTopologySuite.Geometries;
 
@@ -20,6 +21,9 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
     internal const double FlexMm = 2.0;
     private const double AreaMm2 = 1e-6;
     private const double RoundingMm = 1e-6;
+
+    /// <summary>What is spoken of where it is a box, or a tray.</summary>
+    internal Subject? Body { get; private init; }
 
     /// <summary>The mount, where it is one.</summary>
     public Mount? Mount { get; init; }
@@ -69,10 +73,12 @@ public sealed record Beneath(BeneathKind Kind, string Id, string Name, BeneathVe
         var over = Shapes.Polygon(body.Footprint).Intersection(board.Shape);
         if (over.Area < AreaMm2 || body.From >= board.Standing.LowestOver(over)) return null;
         var top = body.To + box.Tolerance.Value;
-        if (IsFarBelow(board, over, top) is { } far) return new Beneath(BeneathKind.Box, box.Id, box.Name, BeneathVerdict.Clear, far, "", board.Evidence);
+        if (IsFarBelow(board, over, top) is { } far) return new Beneath(BeneathKind.Box, box.Id, box.Name,
+            BeneathVerdict.Clear, far, "", board.Evidence)
+        { Body = body.Subject };
         var (verdict, gap, where) = Judge(board, board.Underside.Over(over, false), top, box.IsMetal ?? true, isRest: false);
         if (box.IsMetal is null && verdict == BeneathVerdict.Shorts) verdict = BeneathVerdict.MayShort;
-        return new Beneath(BeneathKind.Box, box.Id, box.Name, verdict, gap, where, board.Evidence);
+        return new Beneath(BeneathKind.Box, box.Id, box.Name, verdict, gap, where, board.Evidence) { Body = body.Subject };
     }
 
     private static Beneath OfPlane(SeatedBoard board)

@@ -29,7 +29,8 @@ public sealed class CandidatesModel(GraftStore store, ReviewCache reviews) : Gra
     public ImmutableArray<Candidate> Candidates { get; private set; } = [];
 
     /// <summary>What is told of the box as it is, heaviest first.</summary>
-    public IEnumerable<Finding> Told => Review.Seat.Findings.OrderByDescending(finding => finding.Severity).Where(finding => Now is not null && finding.Subject.Text == $"/seating/boxes/{Now.Id}");
+    public IEnumerable<Finding> Told => Review.Seat.Findings.OrderByDescending(finding
+        => finding.Severity).Where(finding => Now is not null && finding.Subject.Text == $"/seating/boxes/{Now.Id}");
 
     /// <summary>The lines to begin with.</summary>
     public string Lines => Boxes ?? (Now is null ? "" : SeatLists.Boxes.WriteAll([Now]));

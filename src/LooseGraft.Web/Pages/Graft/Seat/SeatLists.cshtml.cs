@@ -23,11 +23,14 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     public Part? Board { get; private set; }
 
+    /// <summary>What the plane may stand on as a tray; nothing where something stands on it.</summary>
+    public IEnumerable<MountPlane> Below => Plane is { } plane ? StandForm.Below(Graft.Seating, plane) : [];
+
     public IEnumerable<Part> Boards => Graft.Parts.Where(part => part.CanBeSeated);
 
     public async Task<IActionResult> OnPostPlaneAsync(
         string? name, PlaneMaterial material, string? thickness, string? behind, string? lid, string? outline, string? mounts, string? ceilings,
-        string? openings, string? walls, string? behindAreas, bool? lidMetal = null, bool isCovered = false)
+        string? openings, string? walls, string? behindAreas, bool? lidMetal = null, bool isCovered = false, StandForm? stand = null)
     {
         if (!await LoadAsync() || Plane is not { } plane) return NotFound();
         var made = plane with
@@ -39,6 +42,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             BehindAreas = SeatLists.Behind.ReadAll(ModelState, behindAreas),
             IsCovered = isCovered,
             IsLidMetal = lidMetal,
+            Stand = stand?.Read(ModelState, Graft.Seating, plane),
             Lid = ModelState.OptionalLength("lid", lid, 0),
             Outline = SeatLists.Outline.ReadAll(ModelState, outline),
             Mounts = Once("mounts", SeatLists.Mounts.ReadAll(ModelState, mounts), mount => mount.Id),

@@ -1,0 +1,122 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Clashes;
+using LooseGraft.Core.Seat.Holding;
+using static LooseGraft.Core.Tests.Seat.SeatBench;
+
+namespace LooseGraft.Core.Tests.Seat;
+
+/// <summary>A tray of 2 mm on standoffs of 8 mm: what is on it counts under the shell's lid and between the shell's walls.</summary>
+public sealed class TrayTests
+{
+    public static TheoryData<string> Names => [.. Cases.Keys];
+
+    // The board's upper side is 8.1 mm above the tray and so 18.1 above the floor; a cooler of 30 mm on it, from 50 to 80, ends at 48.1.
+    private static Dictionary<string, (string Code, Graft Fires, Graft Quiet)> Cases { get; } = new()
+    {
+        ["the shell's lid over what is on the tray"] = ("SEAT-015", OnFloor(lid: 48.09), OnFloor(lid: 48.11)),
+        ["a drive of the shell beside what is on the tray"] = (
+            "SEAT-013", OnFloor(Box("drive", 79.99, 30, 30, 20, 40, "floor", 20)), OnFloor(Box("drive", 80.01, 30, 30, 20, 40, "floor", 20))),
+        ["a drive of the shell under the tray's edge"] = (
+            "SEAT-013", OnFloor(Box("drive", 190, 30, 30, 20, 8.01, "floor")), OnFloor(Box("drive", 190, 30, 30, 20, 7.99, "floor"))),
+        ["the shell's wall and the tray"] = ("SEAT-023", OnFloor(x: -0.01), OnFloor(x: 0.01)),
+        ["mains of the shell near a tray"] = (
+            "SEAT-024", OnFloor(Box("inlet", 209.9, 30, 30, 20, 40, "floor") with { IsMains = true }),
+            OnFloor(Box("inlet", 210.1, 30, 30, 20, 40, "floor") with { IsMains = true })),
+        ["nothing under the tray"] = ("SEAT-022", OnFloor(standoffs: 1), OnFloor(standoffs: 2)),
+        ["standoffs of another height"] = ("SEAT-022", OnFloor(standoff: 7.49), OnFloor(standoff: 7.51)),
+        ["a bolt that reaches the floor"] = ("SEAT-029", Bolted("M3 × 18.11"), Bolted("M3 × 18.09")),
+    };
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void A_constant_decides_just_where_it_says(string name)
+    {
+        var (code, fires, quiet) = Cases[name];
+        Assert.Contains(Review.Of(fires).Seat.Findings, finding => finding.Rule.Code == code);
+        Assert.DoesNotContain(Review.Of(quiet).Seat.Findings, finding => finding.Rule.Code == code);
+    }
+
+    [Fact]
+    public void What_is_on_one_tray_is_told_once_and_not_again_on_the_plane_below()
+    {
+        var graft = OnFloor();
+        graft = graft with { Seating = graft.Seating with { Boxes = [.. graft.Seating.Boxes, Box("cage", 40, 25, 30, 20, 40, from: 20)] } };
+        Assert.Single(Review.Of(graft).Seat.Clashes, clash => clash.Gap < 0);
+    }
+
+    [Fact]
+    public void A_tray_that_stands_turned_takes_all_that_is_on_it_along()
+    {
+        var graft = OnFloor(turn: 90);
+        var cooler = Assert.Single(SolidBody.Of(graft), body => body is { Id: "cooler", Plane: "floor" });
+        // Its corner (50, 30) on the tray goes to (300 − 30, 50) on the floor.
+        Assert.Contains(cooler.Footprint, corner => corner.To(new PlanPoint(270, 50)) < 1e-9);
+        Assert.Equal((18.1, 48.1), (cooler.From, cooler.To));
+    }
+
+    [Fact]
+    public void What_stands_under_a_tray_is_told_of_the_thing_that_can_be_moved()
+    {
+        var finding = Assert.Single(Review.Of(OnFloor(Box("drive", 190, 30, 30, 20, 9, "floor"))).Seat.Findings, finding => finding.Rule.Code == "SEAT-013");
+        Assert.Contains("tray and drive want the same room: 1 mm too much", finding.Message);
+        Assert.Contains(finding.Remedies, remedy => remedy.Contains("1.0 mm", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("nowhere")]
+    [InlineData("tray")]
+    public void A_tray_stands_on_another_plane_that_is_there(string below)
+    {
+        var graft = OnFloor();
+        var read = GraftFile.Read(GraftFile.Write(graft with
+        {
+            Seating = graft.Seating.WithPlane("tray", tray => tray with { Stand = tray.Stand! with { Plane = below } }),
+        }));
+        Assert.Contains(read.Errors, error => error.Path.EndsWith("stand.plane", StringComparison.Ordinal));
+        Assert.Equal(GraftFile.Write(graft), GraftFile.Write(GraftFile.Read(GraftFile.Write(graft)).Graft!));
+    }
+
+    [Fact]
+    public void Taking_out_the_plane_below_leaves_the_tray_standing_on_nothing()
+        => Assert.Null(OnFloor().Seating.WithoutPlane("floor").FindPlane("tray")!.Stand);
+
+    [Fact]
+    public void Behind_a_tray_is_what_it_stands_on()
+        => Assert.Equal(18.1, ScrewFit.Of(Bolt(), Bolt().Holes[3])!.Most!.Value, 6);
+
+    private static Core.Seat.SeatedBoard Bolt() => Core.Seat.SeatedBoard.Of(Bolted("M3 × 16"))[0];
+
+    private static Graft OnFloor(SeatBox? box = null, double? lid = null, double x = 0, int standoffs = 4, double standoff = 8, double turn = 0)
+    {
+        var seated = Seated(Tray() with
+        {
+            Thickness = Mm(2),
+            Stand = new PlaneStand("floor", turn == 0 ? new PlanPoint(x, 0) : new PlanPoint(300, 0), turn, Mm(8)),
+        }).With(Box("cooler", 30, 20, 30, 30, 30, on: "board"));
+        var floor = new MountPlane("floor", "floor", [.. new PlanRectangle(0, 0, 400, 300).Corners])
+        {
+            Lid = lid is { } free ? Mm(free) : null,
+            Mounts = [.. Enumerable.Range(0, standoffs).Select(index => Mount($"f{index}", 20 + (index * 40), 150, standoff))],
+        };
+        return seated with
+        {
+            Seating = seated.Seating with
+            {
+                Planes = [.. seated.Seating.Planes, floor],
+                Boxes = box is null
+                ? seated.Seating.Boxes : seated.Seating.Boxes.Add(box)
+            },
+        };
+    }
+
+    private static Graft Bolted(string bolt)
+    {
+        var graft = OnFloor();
+        return (graft with
+        {
+            Seating = graft.Seating.WithPlane("tray", tray => tray with { Mounts = [.. tray.Mounts.Take(3)] }),
+        }).At(seat => seat with { Holes = [new HoleMounting(4, MountMethod.ThroughBolt) { Screw = Screw.Parse(bolt) }] });
+    }
+}
