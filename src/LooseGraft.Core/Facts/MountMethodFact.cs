@@ -20,6 +20,22 @@ public sealed record MountMethodFact(
     /// <summary>All of them, in the order of <see cref="MountMethod"/>.</summary>
     public static IReadOnlyList<MountMethodFact> All { get; } = FactFile.Load<IReadOnlyList<MountMethodFact>>("mount-methods.json");
 
-    /// <summary>What is known of one.</summary>
+    /// <summary>The same with another screw than M3: its drills, its tap and its name.</summary>
+    public MountMethodFact With(ScrewThread thread) => thread.Family != ScrewFamily.Machine ? this : this with
+    {
+        Name = Name.Replace("M3", thread.Name, StringComparison.Ordinal),
+        Tools = Tools.Replace("M3", thread.Name, StringComparison.Ordinal).Replace("2.5 mm", Drill(thread.TapMm), StringComparison.Ordinal)
+            .Replace("3.4 mm", Drill(thread.ClearanceMm), StringComparison.Ordinal),
+        DrillMm = Method switch
+        {
+            MountMethod.DrillAndTap => thread.TapMm,
+            MountMethod.ThroughBolt or MountMethod.Tray => thread.ClearanceMm,
+            _ => DrillMm,
+        },
+    };
+
+    /// <summary>What is known of one, with M3.</summary>
     public static MountMethodFact Of(MountMethod method) => All.First(fact => fact.Method == method);
+
+    private static string Drill(double millimetres) => FormattableString.Invariant($"{millimetres:0.##} mm");
 }

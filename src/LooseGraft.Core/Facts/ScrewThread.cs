@@ -23,8 +23,8 @@ public sealed record ScrewThread(string Name, ScrewFamily Family, double Diamete
     /// <summary>The machine threads in use, thinnest first.</summary>
     public static IReadOnlyList<ScrewThread> Machine { get; } = FactFile.Load<IReadOnlyList<ScrewThread>>("screw-threads.json");
 
-    /// <summary>The usual one for boards.</summary>
-    public static ScrewThread Usual { get; } = Find("M3")!;
+    // The usual one for boards.
+    private const double UsualMm = 3;
 
     /// <summary>The least length of it that holds, in millimetres: three threads in metal; twice its diameter in plastic, four times in wood (common
     /// practice).</summary>
@@ -51,6 +51,10 @@ public sealed record ScrewThread(string Name, ScrewFamily Family, double Diamete
         return Machine.FirstOrDefault(thread => thread.Name.Equals(words, StringComparison.OrdinalIgnoreCase))
             ?? Cutting(words, SelfTapping, ScrewFamily.SelfTapping) ?? Cutting(words, Wood, ScrewFamily.Wood);
     }
+
+    /// <summary>The usual one through a hole of a board: M3, or the thickest that goes through where that is thinner.</summary>
+    /// <param name="hole">How wide the hole is, in millimetres.</param>
+    public static ScrewThread Through(double hole) => Machine.LastOrDefault(thread => thread.DiameterMm <= Math.Min(hole, UsualMm)) ?? Machine[0];
 
     private static ScrewThread? Cutting(string words, string start, ScrewFamily family)
         => words.StartsWith(start, StringComparison.Ordinal)

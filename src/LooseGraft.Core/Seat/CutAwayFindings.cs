@@ -1,4 +1,3 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
@@ -34,7 +33,7 @@ internal static class CutAwayFindings
 
     private static IEnumerable<Finding> Holes(SeatedBoard board, Opening opening, Geometry area)
         => from hole in board.Holes
-           where hole is { Mount: null, Method: not null } && MountMethodFact.Of(hole.Method.Value).DrillMm > 0
+           where board.HeldBy(hole)?.DrillMm > 0
            let gap = area.Distance(Shapes.Point(hole.At)) - FootMm
            where gap < 0
            select Finding.Of(

@@ -26,7 +26,7 @@ internal static class MainsFindings
             .Select(body => new Thing(body.Subject, body.Name, Clash.Distance(mains, body)))
             .GroupBy(thing => thing.Subject).Select(same => same.MinBy(thing => thing.Gap)!);
         var holes = boards.Where(board => board.Plane.Id == mains.Plane).SelectMany(board => board.Holes, (board, hole) => (board, hole))
-            .Where(pair => pair.hole is { Mount: null, Method: { } method } && MountMethodFact.Of(method).DrillMm > 0)
+            .Where(pair => pair.board.HeldBy(pair.hole)?.DrillMm > 0)
             .Select(pair => new Thing(new HoleSubject(pair.board.Board.Id, pair.hole.Number), $"The hole to drill for {pair.hole.Name} of {pair.board.Board.Name}",
                 mains.Shape.Distance(Shapes.Point(pair.hole.At))));
         var cuts = graft.Seating.FindPlane(mains.Plane)?.Openings.Where(opening => opening is { IsToCut: true, Wall: PlaneWall.Floor })
@@ -45,7 +45,7 @@ internal static class MainsFindings
         var drilled = boards.Where(board => board.Plane.Id == plane.Id).SelectMany(board => board.Holes, (board, hole) => (board, hole)).SelectMany(pair =>
         {
             var (board, hole) = pair;
-            var drill = hole is { Mount: null, Method: { } method } ? MountMethodFact.Of(method).DrillMm : 0;
+            var drill = board.HeldBy(hole)?.DrillMm ?? 0;
             var comes = ScrewFit.Written(board, hole) is { } screw && ScrewFit.Of(board, hole)?.Through is { } through ? screw.Length.Value - through : 0;
             return comes <= 0 && drill == 0 ? []
                 : new[]

@@ -83,10 +83,20 @@ public sealed class SeatedBoard
     /// thickest that the plane's mounts are known to take, or else M3, the usual one for boards.</summary>
     public static double Slack(MountHole hole, BoardSeat seat, MountPlane plane)
     {
-        var thread = seat.Screw?.Thread ?? plane.Mounts.Select(mount
-            => mount.Thread).OfType<ScrewThread>().MaxBy(thread => thread.DiameterMm) ?? ScrewThread.Usual;
-        return Math.Max(LeastSlackMm, (hole.Diameter.Value - thread.DiameterMm) / 2);
+        return Math.Max(LeastSlackMm, (hole.Diameter.Value - ThreadOf(hole, seat, plane).DiameterMm) / 2);
     }
+
+    /// <summary>What holds it at a hole that no mount meets, drilled for the screw that goes through there; null where nothing is decided.</summary>
+    public MountMethodFact? HeldBy(HoleMeeting hole) => hole is not { Mount: null, Method: { } method } ? null
+        : MountMethodFact.Of(method).With(ThreadOf(hole));
+
+    /// <summary>The screw that goes through one of its holes, said or else usual.</summary>
+    public ScrewThread ThreadOf(HoleMeeting hole)
+        => Seat.Holes.FirstOrDefault(mounting => mounting.Hole == hole.Number)?.Screw?.Thread ?? ThreadOf(hole.Hole, Seat, Plane);
+
+    private static ScrewThread ThreadOf(MountHole hole, BoardSeat seat, MountPlane plane)
+        => seat.Screw?.Thread ?? plane.Mounts.Select(mount => mount.Thread).OfType<ScrewThread>().MaxBy(thread => thread.DiameterMm)
+            ?? ScrewThread.Through(hole.Diameter.Value);
 
     private static bool IsNearer(HoleMeeting other, HoleMeeting one)
         => other.Mount is { } mount && mount.Id == one.Mount?.Id

@@ -41,6 +41,7 @@ public sealed class HoldingTests
         ["a bore too wide"] = ("SEAT-028", Bossed("self-tapping 3 × 9", 2.66), Bossed("self-tapping 3 × 9", 2.64)),
         ["too thick for the board's hole"] = ("SEAT-028", Screwed("M3 × 6", hole: 2.89), Screwed("M3 × 6", hole: 2.91)),
         ["a stud too thick for it"] = ("SEAT-028", Screwed("M3 × 6", Stud("M4")), Screwed("M3 × 6", Stud("M3"))),
+        ["three threads of another screw in the plane"] = ("SEAT-005", Held(MountMethod.DrillAndTap, "6-32 × 12", 2.38), Held(MountMethod.DrillAndTap, "6-32 × 12", 2.39)),
         ["another thread"] = ("SEAT-028", Screwed("M3 × 6", Thread("6-32")), Screwed("6-32 × 6", Thread("6-32"))),
         ["a cutting screw in a thread"] = ("SEAT-028", Screwed("self-tapping 3 × 8"), Screwed("M3 × 8")),
         ["a machine screw in a bore"] = ("SEAT-028", Bossed("M3 × 6"), Bossed("self-tapping 3 × 9")),
@@ -150,6 +151,19 @@ public sealed class HoldingTests
     {
         var board = SeatedBoard.Of(Screwed("M3 × 6", mount => mount.Id == "s1" ? Thread("6-32")(mount) : mount, tray => tray with { Behind = Mm(2) }))[0];
         Assert.Equal(["h1: 6-32 from 4 mm to 11.1 mm", "h2, h3, h4: M3 from 3.1 mm to 11.1 mm"], ScrewFit.Lines(board));
+    }
+
+    [Theory]
+    [InlineData(2.7, null, "drill and tap for M2.5", 2.05, "drill 2.05 mm, M2.5 tap, cutting oil, deburrer")]
+    [InlineData(3.6, null, "drill and tap for M3", 2.5, "drill 2.5 mm, M3 tap, cutting oil, deburrer")]
+    [InlineData(1.9, null, "drill and tap for M2", 1.6, "drill 1.6 mm, M2 tap, cutting oil, deburrer")]
+    [InlineData(4.2, "6-32 × 12", "drill and tap for 6-32", 2.8, "drill 2.8 mm, 6-32 tap, cutting oil, deburrer")]
+    public void A_hole_is_drilled_for_the_screw_that_goes_through_it(double hole, string? screw, string act, double drill, string tools)
+    {
+        var graft = Held(MountMethod.DrillAndTap, screw, 3);
+        var review = Review.Of(graft.WithPart("board", part => part with { Holes = [.. part.Holes.Select(each => each with { Diameter = Mm(hole) })] }));
+        var cut = Assert.Single(CutList.Of(review.Graft, review.Seat));
+        Assert.Equal((act, drill, tools), (cut.Act, cut.DrillMm, cut.Tools));
     }
 
     [Fact]

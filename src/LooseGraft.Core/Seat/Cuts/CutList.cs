@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using System.Globalization;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Standing;
 
@@ -21,7 +20,7 @@ public static class CutList
     {
         var holes = from board in seat.Boards
                     from hole in board.Holes
-                    where hole.Mount is null && hole.Method is not null && MountMethodFact.Of(hole.Method.Value).DrillMm > 0
+                    where board.HeldBy(hole)?.DrillMm > 0
                     select Hole(board, hole);
         var openings = from plane in graft.Seating.Planes from opening in plane.Openings where opening.IsToCut select Opening(plane, opening);
         var taken = from board in seat.Boards
@@ -33,7 +32,7 @@ public static class CutList
 
     private static Cut Hole(SeatedBoard board, HoleMeeting hole)
     {
-        var (plane, fact) = (board.Plane, MountMethodFact.Of(hole.Method!.Value));
+        var (plane, fact) = (board.Plane, board.HeldBy(hole)!);
         var at = Place(hole.At, plane);
         return new Cut($"{hole.Name} of {board.Board.Name}", fact.Name, plane, at, string.Create(CultureInfo.InvariantCulture, $"ø {fact.DrillMm:0.0#} mm"),
             fact.DrillMm, null, Math.Min(HandMm, board.Slack(hole.Hole)), Depth(plane, RoundHole(hole.At, fact.DrillMm)), fact.Tools,

@@ -13,8 +13,6 @@ internal static class HoldFindings
     // From the nearest support to a corner or to where a plug is pushed down; beyond it a 1.6 mm board bends visibly (common practice).
     private const double SpanMm = 60;
 
-    // Fewer than three threads strip: 3 × 0.5 mm pitch of M3.
-    private const double TapMm = 1.5;
     private const double HotMm = 30;
 
     // A mount farther off than this is another hole's.
@@ -69,7 +67,7 @@ internal static class HoldFindings
         return method switch
         {
             MountMethod.DrillAndTap when !plane.IsMetal => "threads do not hold in what the plane is made of",
-            MountMethod.DrillAndTap when plane.Thickness.Value < TapMm => $"{plane.Thickness} of metal holds fewer than three threads",
+            MountMethod.DrillAndTap when plane.Thickness.Value < board.ThreadOf(hole).LeastHoldMm => $"{plane.Thickness} of metal holds fewer than three threads of {board.ThreadOf(hole).Name}",
             MountMethod.Insert when plane.IsMetal => "an insert does not hold in sheet metal",
             MountMethod.Insert when plane.Thickness.Value < 5 => $"the plane is {plane.Thickness} thick, and an insert wants about 5 mm",
             _ => null,
@@ -79,7 +77,7 @@ internal static class HoldFindings
     // A drill that breaks through does not know what it meets.
     private static Finding? IntoWhatIsBehind(SeatedBoard board, HoleMeeting hole, MountMethod method, Evidence evidence)
     {
-        if (MountMethodFact.Of(method).DrillMm is not (> 0 and var drill)
+        if (board.HeldBy(hole)?.DrillMm is not (> 0 and var drill)
             || RoomBehind.At(board.Plane, hole.At, drill / 2) is not { Free: < RoomBehind.DrillMm } room)
             return null;
         var because = room.Area is { } area ? $"{area.Name} lies {Mm(room.Free)} behind the plane there, and a drill runs on"
@@ -112,7 +110,7 @@ internal static class HoldFindings
 
     private static Finding MethodFinding(SeatedBoard board, HoleMeeting hole, MountMethod method, string because, Evidence evidence)
         => Finding.Of(SeatRules.MountMethodWrong, new HoleSubject(board.Board.Id, hole.Number), new MethodWrong(hole.Number, method),
-            $"{MountMethodFact.Of(method).Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
+            $"{board.HeldBy(hole)!.Name} at {hole.Name}: {because}.", evidence, "choose another way to hold it");
 
     // Screwed at every hole that its maker gave it: a plug far from all of them is his design, and no fault of this shell.
     private static bool IsHeldAsMade(SeatedBoard board)

@@ -39,7 +39,7 @@ public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, do
     private static ScrewFit? OnMount(SeatedBoard board, HoleMeeting hole, Mount mount)
     {
         if (mount.Kind == MountKind.Stud) return null;
-        var thread = mount.Thread ?? Written(board, hole)?.Thread ?? (mount.Kind == MountKind.Boss ? null : ScrewThread.Usual);
+        var thread = mount.Thread ?? Written(board, hole)?.Thread ?? (mount.Kind == MountKind.Boss ? null : ScrewThread.Through(hole.Hole.Diameter.Value));
         if (thread is null) return null;
         var (top, swarf) = (board.Thickness, thread.Family == ScrewFamily.Machine ? 0 : SwarfMm);
         var whole = mount.Height.Value + board.Plane.Thickness.Value;
@@ -50,7 +50,7 @@ public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, do
 
     private static ScrewFit? ByMethod(SeatedBoard board, HoleMeeting hole, MountMethod method)
     {
-        var (rise, thread) = (board.Seat.Rise.Value, Written(board, hole)?.Thread ?? ScrewThread.Usual);
+        var (rise, thread) = (board.Seat.Rise.Value, Written(board, hole)?.Thread ?? board.ThreadOf(hole));
         var (top, sheet) = (board.Thickness, board.Plane.Thickness.Value);
         return method switch
         {
