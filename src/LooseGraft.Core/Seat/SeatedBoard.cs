@@ -26,7 +26,7 @@ public sealed class SeatedBoard
         // One mount takes one screw: of two holes that lie over it, the nearer meets it.
         Holes = [.. meetings.Select(one => meetings.Any(other => IsNearer(other, one)) ? one with { Mount = null } : one)];
         Underside = new Underside(this);
-        _standing = new Lazy<BoardStanding>(() => new BoardStanding(seat, Holes, Plain(), Shape));
+        _standing = new Lazy<BoardStanding>(() => new BoardStanding(Spacer, Holes, Plain(), Shape));
     }
 
     /// <summary>The board.</summary>
@@ -55,6 +55,10 @@ public sealed class SeatedBoard
 
     /// <summary>How thick it is, in millimetres.</summary>
     public double Thickness => (Board.Body?.Thickness ?? UsualBoard.Thickness).Value;
+
+    /// <summary>How tall what holds it is made where no mount stands, in millimetres: as the lowest mount that it meets, or as was said where it
+    /// meets none.</summary>
+    public double Spacer => Holes.Select(hole => hole.Mount?.Height.Value).OfType<double>().DefaultIfEmpty(Seat.Rise.Value).Min();
 
     /// <summary>How high its component side stands.</summary>
     public double Top => Rise.Value + Thickness;

@@ -14,6 +14,8 @@ public sealed class HoldingTests
 {
     private static readonly Func<MountPlane, MountPlane> Shallow = tray => tray with { Behind = Mm(2) };
 
+    private static readonly Func<MountPlane, MountPlane> Low = tray => tray with { Mounts = [.. tray.Mounts.Select(mount => mount with { Height = Mm(5) })] };
+
     public static TheoryData<string> Names => [.. Cases.Keys];
 
     private static Dictionary<string, (string Code, Graft Fires, Graft Quiet)> Cases { get; } = new()
@@ -31,6 +33,7 @@ public sealed class HoldingTests
         ["twice the diameter in plastic"] = ("SEAT-029", Bossed("self-tapping 3 × 7.59"), Bossed("self-tapping 3 × 7.61")),
         ["room for the swarf"] = ("SEAT-029", Bossed("self-tapping 3 × 9.61"), Bossed("self-tapping 3 × 9.59")),
         ["four times the diameter in wood"] = ("SEAT-029", Held(MountMethod.Move, "wood 2 × 9.59"), Held(MountMethod.Move, "wood 2 × 9.61")),
+        ["a bolt beside standoffs of 5 mm"] = ("SEAT-029", Held(MountMethod.ThroughBolt, "M3 × 9.99", plane: Low), Held(MountMethod.ThroughBolt, "M3 × 10.01", plane: Low)),
         ["a nut on a through bolt"] = ("SEAT-029", Held(MountMethod.ThroughBolt, "M3 × 11.49"), Held(MountMethod.ThroughBolt, "M3 × 11.51")),
         ["a through bolt too long"] = (
             "SEAT-029", Held(MountMethod.ThroughBolt, "M3 × 12.11", plane: tray => tray with { Behind = Mm(3) }),
@@ -50,6 +53,10 @@ public sealed class HoldingTests
             Screwed("M3 × 6", mount => Thread("M3")(mount) with { Kind = MountKind.Boss })),
         ["a drill that runs on"] = ("SEAT-005", Held(MountMethod.ThroughBolt, plane: Behind(115, 85, -20, 2.99)),
             Held(MountMethod.ThroughBolt, plane: Behind(115, 85, -20, 3.01))),
+        ["a screw towards a battery"] = ("SEAT-029", Screwed("M3 × 12", plane: Behind(25, 15, -20, 5.89, BehindKind.Battery)),
+            Screwed("M3 × 12", plane: Behind(25, 15, -20, 5.91, BehindKind.Battery))),
+        ["a drill towards a battery"] = ("SEAT-005", Held(MountMethod.ThroughBolt, plane: Behind(115, 85, -20, 5.99, BehindKind.Battery)),
+            Held(MountMethod.ThroughBolt, plane: Behind(115, 85, -20, 6.01, BehindKind.Battery))),
         ["a drill beside something"] = ("SEAT-005", Held(MountMethod.ThroughBolt, plane: Behind(115, 85, 2.69, 1)),
             Held(MountMethod.ThroughBolt, plane: Behind(115, 85, 2.71, 1))),
         ["mains beside a drill"] = ("SEAT-024", Held(MountMethod.ThroughBolt, plane: Mains(9.99, 3)), Held(MountMethod.ThroughBolt, plane: Mains(10.01, 3))),

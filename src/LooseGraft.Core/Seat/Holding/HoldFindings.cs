@@ -78,7 +78,7 @@ internal static class HoldFindings
     private static Finding? IntoWhatIsBehind(SeatedBoard board, HoleMeeting hole, MountMethod method, Evidence evidence)
     {
         if (board.HeldBy(hole)?.DrillMm is not (> 0 and var drill)
-            || RoomBehind.At(board.Plane, hole.At, drill / 2) is not { Free: < RoomBehind.DrillMm } room)
+            || RoomBehind.At(board.Plane, hole.At, drill / 2) is not { Usable: < RoomBehind.DrillMm } room)
             return null;
         var because = room.Area is { } area ? $"{area.Name} lies {Mm(room.Free)} behind the plane there, and a drill runs on"
             : $"only {Mm(room.Free)} is free behind the plane for a nut or a drill";

@@ -10,8 +10,14 @@ internal sealed record RoomBehind(double Free, BehindArea? Area)
     /// <summary>How far a drill runs on when it breaks through, in millimetres; a nut of M3 with the end of its bolt is as high (ISO 4032).</summary>
     public const double DrillMm = 3;
 
+    // A pouch of a battery swells with age (common practice).
+    private const double BatteryMm = 3;
+
     // A hand's error with punch and drill.
     private const double HandMm = 1;
+
+    /// <summary>What of it may be used, in millimetres: a battery keeps some of it.</summary>
+    public double Usable => Area?.Kind == BehindKind.Battery ? Math.Max(0, Free - BatteryMm) : Free;
 
     /// <summary>Whether to touch it hurts people or starts a fire.</summary>
     public bool IsDangerous => Area?.Kind is BehindKind.Battery or BehindKind.Mains;
@@ -27,6 +33,6 @@ internal sealed record RoomBehind(double Free, BehindArea? Area)
         var rooms = areas.Select(area => new RoomBehind(area.Free.Value, area));
         return ((plane.Behind ?? plane.Stand?.Height) is { } behind && !areas.Any(area => area.Area.Holds(at))
             ? rooms.Append(new RoomBehind(behind.Value, null)) : rooms)
-            .MinBy(room => room.Free);
+            .MinBy(room => room.Usable);
     }
 }

@@ -50,7 +50,7 @@ public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, do
 
     private static ScrewFit? ByMethod(SeatedBoard board, HoleMeeting hole, MountMethod method)
     {
-        var (rise, thread) = (board.Seat.Rise.Value, Written(board, hole)?.Thread ?? board.ThreadOf(hole));
+        var (rise, thread) = (board.Spacer, Written(board, hole)?.Thread ?? board.ThreadOf(hole));
         var (top, sheet) = (board.Thickness, board.Plane.Thickness.Value);
         return method switch
         {
@@ -65,6 +65,6 @@ public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, do
     private static ScrewFit OutBehind(SeatedBoard board, HoleMeeting hole, ScrewThread thread, double least, double through)
     {
         var room = RoomBehind.At(board.Plane, hole.At, thread.DiameterMm / 2);
-        return new ScrewFit(thread, least, room is null ? null : through + room.Free, through, room?.Area);
+        return new ScrewFit(thread, least, room is null ? null : through + room.Usable, through, room?.Area);
     }
 }

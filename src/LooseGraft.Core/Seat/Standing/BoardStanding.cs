@@ -17,12 +17,12 @@ public sealed class BoardStanding
     private readonly RestingBoard? _loose;
     private readonly double _otherwise;
 
-    internal BoardStanding(BoardSeat seat, ImmutableArray<HoleMeeting> holes, IEnumerable<Mount> plain, Geometry shape)
+    internal BoardStanding(double spacer, ImmutableArray<HoleMeeting> holes, IEnumerable<Mount> plain, Geometry shape)
     {
         var places = ImmutableArray.CreateBuilder<HeldPlace>();
         foreach (var hole in holes)
         {
-            if (Height(hole, seat) is { } height) places.Add(new HeldPlace(hole.At, height, hole.IsHeld));
+            if (Height(hole, spacer) is { } height) places.Add(new HeldPlace(hole.At, height, hole.IsHeld));
         }
 
         Places = [.. places, .. plain.Select(mount => new HeldPlace(mount.At, mount.Height.Value, false))];
@@ -38,7 +38,7 @@ public sealed class BoardStanding
 
         // Ties keep nothing apart: with nothing under it, what they hold lies on the plane.
         _otherwise = holes.Any(hole => hole.Method == MountMethod.Tie) ? 0
-            : Places.Select(place => place.Height).Append(seat.Rise.Value).Min();
+            : Places.Select(place => place.Height).Append(spacer).Min();
         IsFlat = _held is null && _loose is null && _otherwise == 0;
         Highest = Places.IsEmpty ? _otherwise
             : shape.Coordinates.Select(corner => _loose?.At(new PlanPoint(corner.X, corner.Y)) ?? 0).Concat(Places.Select(place => place.Height)).Max();
@@ -66,11 +66,11 @@ public sealed class BoardStanding
     private double Lower(double? held, double? loose) => held is { } one && loose is { } other ? Math.Min(one, other) : held ?? loose ?? _otherwise;
 
     // Null where nothing keeps it off the plane.
-    private static double? Height(HoleMeeting hole, BoardSeat seat) => hole switch
+    private static double? Height(HoleMeeting hole, double spacer) => hole switch
     {
         { Mount: { } mount } => mount.Height.Value,
         { Under: { } under } => under.Height.Value,
         { Method: null or MountMethod.LeftFree or MountMethod.Tie } => null,
-        _ => seat.Rise.Value,
+        _ => spacer,
     };
 }
