@@ -73,6 +73,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(PartTemplate) && name == "Adapter") return Choice(PartTemplate.All.Where(template => template.Kind == PartKind.Adapter).ToArray());
         if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
         if (type == typeof(Screw)) return Screw.Parse("M3 × 6");
+        if (type == typeof(PlateSheet)) return new PlateSheet(new Millimetres(120), new Millimetres(44), [new PlanRectangle(4, 5, 20, 12)]);
         if (type == typeof(PhotoMark)) return new PhotoMark(_random.Next(1, 9), 0.5, 0.25);
         if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };
         if (type == typeof(PortLimit)) return new PortLimit(new Amps(_random.Next(1, 20)), null, Evidence.Document);

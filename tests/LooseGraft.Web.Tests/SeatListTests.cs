@@ -115,7 +115,7 @@ public sealed class SeatListTests
     [Theory]
     [InlineData("Cooler; c; tray; 0; 0; 1; 1; 0; 1; 0", "short name “Cooler” takes small letters")]
     [InlineData("-a; c; tray; 0; 0; 1; 1; 0; 1; 0", "short name “-a” takes small letters")]
-    [InlineData("a; c; tray; 0; 0; 1; 1; 0; 1; 0; loud", "“loud” is none of metal, insulating, round, mains, hot, heavy, part and a short name")]
+    [InlineData("a; c; tray; 0; 0; 1; 1; 0; 1; 0; loud", "“loud” is none of metal, insulating, round, mains, hot, heavy, held, frame, and part, slots, drive, bay or screw with what it is")]
     [InlineData("a; c; tray; 0; 0; 1; 1; -1; 1; 0", "from “-1” is not a length of 0 or more")]
     [InlineData("a; c; tray; 0; 0", "width “” is not a length above 0")]
     public void A_box_that_will_not_do_is_told(string line, string words)

@@ -161,6 +161,23 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_plate_in_the_hand_is_held_against_the_ports_and_a_size_that_is_none_is_told()
+    {
+        var (id, page, browser) = await FerryAsync();
+        await browser.SubmitAsync(page, "Plate", 1, ("part", "kt31"), ("plate", "Kept"));
+        var bad = await browser.SubmitAsync(page, "PlateSheet", 2, ("part", "kt31"), ("plateWidth", "wide"), ("plateHeight", "44"), ("cuts", "1; 2; 3; 4\n1; 2; beep; 4"));
+        var told = await BenchHost.TextAsync(bad);
+        Assert.Contains("“wide” is not a size", told);
+        Assert.Contains("Line 2, “1; 2; beep; 4”: width “beep” is not a length", told);
+        Assert.Contains("1; 2; beep; 4</textarea>", told);
+        await browser.SubmitAsync(page, "PlateSheet", 2, ("part", "kt31"), ("plateWidth", "80"), ("plateHeight", "44"), ("cuts", "1; 2; 3; 4"));
+        Assert.Contains("lies behind the plate", await TextAsync(browser, page));
+        Assert.Equal([new PlanRectangle(1, 2, 3, 4)], (await host.GraftAsync(id)).Seating.SeatOf("kt31")!.PlateSheet!.Cuts);
+        await browser.SubmitAsync(page, "PlateSheet", 3, ("part", "kt31"), ("plateWidth", ""), ("plateHeight", ""), ("cuts", ""));
+        Assert.Null((await host.GraftAsync(id)).Seating.SeatOf("kt31")!.PlateSheet);
+    }
+
+    [Fact]
     public async Task A_tray_is_stood_on_the_floor_by_the_lists_and_what_will_not_do_is_said()
     {
         var (id, page, browser) = await FerryAsync();

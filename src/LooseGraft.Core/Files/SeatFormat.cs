@@ -75,6 +75,16 @@ internal static class SeatFormat
         }, value => value.Unknown);
     }
 
+    private static ObjectCodec<PlateSheet> DescribePlate()
+    {
+        var plate = new ObjectCodec<PlateSheet>("plateSheet", "A plate that there is, seen from outside, from its left lower corner.");
+        var width = plate.Required("widthMm", Length, value => value.Width, "How wide it is.");
+        var height = plate.Required("heightMm", Length, value => value.Height, "How tall it is.");
+        var cuts = plate.Many("cuts", Rectangle, GraftFileLimits.Openings, value => value.Cuts, "Its cut-outs.");
+        return plate.Makes(
+            values => new PlateSheet(values.Of(width), values.Of(height), values.Of(cuts)) { Unknown = values.Unknown }, value => value.Unknown);
+    }
+
     private static ObjectCodec<BoardSeat> DescribeSeat()
     {
         var mounting = new ObjectCodec<HoleMounting>("holeMounting", "What holds a board at a hole that no mount meets.", isInline: true);
@@ -92,6 +102,7 @@ internal static class SeatFormat
         var rise = seat.Usual("riseMm", Height, value => value.Rise, UsualBoard.Rise, "How high its solder side stands where no mount says so.");
         var holes = seat.Many("holes", mounting, GraftFileLimits.Holes, value => value.Holes, "What holds it where no mount meets a hole.");
         var plate = seat.Optional("plate", new ChoiceCodec<IoPlate>(), value => value.Plate, "What closes the opening round its ports.");
+        var sheet = seat.Optional("plateSheet", DescribePlate(), value => value.PlateSheet, "The plate that there is.");
         var screw = seat.Optional("screw", AnyScrew, value => value.Screw, "The screw at every hole that a mount meets.");
         var ground = seat.Optional("ground", new ChoiceCodec<BoardGround>(), value => value.Ground, "What joins its ground to the metal besides its screws.");
         return seat.Makes(values => new BoardSeat(values.Of(part), values.Of(plane), values.Of(at), values.Of(turn))
@@ -99,6 +110,7 @@ internal static class SeatFormat
             Rise = values.Of(rise),
             Holes = values.Of(holes),
             Plate = values.Of(plate),
+            PlateSheet = values.Of(sheet),
             Screw = values.Of(screw),
             Ground = values.Of(ground),
             Unknown = values.Unknown,

@@ -19,6 +19,9 @@ public sealed record BoardSeat(string Part, string Plane, PlanPoint At, double T
     /// <summary>What closes the opening round its ports.</summary>
     public IoPlate? Plate { get; init; }
 
+    /// <summary>The plate that there is; null when nobody measured it, or there is none.</summary>
+    public PlateSheet? PlateSheet { get; init; }
+
     /// <summary>The screw at every hole that a mount meets; null when nobody said.</summary>
     public Screw? Screw { get; init; }
 

@@ -141,6 +141,11 @@ public sealed record SeatUnproven(string Board, int Mounts, bool IsOutline) : Fi
 /// <param name="Measured">How far apart as measured.</param>
 public sealed record TypedContradicted(string From, string To, Millimetres Typed, Millimetres Measured) : FindingCase;
 
+/// <summary>A plate does not suit its opening, or the ports behind it.</summary>
+/// <param name="Opening">The opening.</param>
+/// <param name="Beyond">How much is wrong with its size, or lies behind it.</param>
+public sealed record PlateUnsuited(string Opening, Millimetres Beyond) : FindingCase;
+
 /// <summary>Two things want the same room.</summary>
 /// <param name="One">The one.</param>
 /// <param name="Other">The other.</param>

@@ -43,6 +43,7 @@ internal static class SeatRules
 
     internal static readonly Rule SeatUnproven = Rule("SEAT-033", Severity.Check, "a seating that rests on what nobody measured");
     internal static readonly Rule TypedContradicted = Rule("SEAT-034", Severity.Check, "typed places that a survey contradicts");
+    internal static readonly Rule PlateUnsuited = Rule("SEAT-035", Severity.Fix, "a plate whose size or cut-outs do not suit");
 
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Seat, severity, title);
 }

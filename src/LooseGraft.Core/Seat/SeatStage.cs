@@ -37,7 +37,7 @@ public static class SeatStage
             .. boards.SelectMany(board => BeneathFindings.Of(board, beneath[board.Board.Id])),
                 .. boards.SelectMany(HoldFindings.Of), .. boards.SelectMany(ScrewFindings.Of),
             .. boards.SelectMany(EdgeFindings.Of), .. boards.SelectMany(EvidenceFindings.Of),
-                .. OpeningFindings.Of(graft, boards), .. CutAwayFindings.Of(graft, boards),
+                .. OpeningFindings.Of(graft, boards), .. boards.SelectMany(PlateFindings.Of), .. CutAwayFindings.Of(graft, boards),
             .. SlotFindings.Of(graft, bodies), .. DriveFindings.Of(graft), .. TrayFindings.Of(graft),
                 .. AerialFindings.Of(boards, bodies), .. MainsFindings.Of(graft, boards, bodies),
             .. RoomFindings.Of(graft, boards, bodies, clashes), .. WallFindings.Of(graft, bodies),

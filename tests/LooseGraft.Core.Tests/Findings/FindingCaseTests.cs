@@ -52,6 +52,7 @@ public class FindingCaseTests
         ["SEAT-032"] = """{"kind":"card-loose","card":"card"}""",
         ["SEAT-033"] = """{"kind":"seat-unproven","board":"board","mounts":4,"isOutline":false}""",
         ["SEAT-034"] = """{"kind":"typed-contradicted","from":"h1","to":"h2","typedMillimetres":90,"measuredMillimetres":92}""",
+        ["SEAT-035"] = """{"kind":"plate-unsuited","opening":"opening","beyondMillimetres":2}""",
         ["SEAT-021"] = """{"kind":"opening-empty","opening":"opening","plane":"tray"}""",
         ["STOCK-001"] = """{"kind":"need-unmet","duty":"cooler-mount"}""",
         ["STOCK-002"] = """{"kind":"left-off-unexplained","duty":"speaker"}""",

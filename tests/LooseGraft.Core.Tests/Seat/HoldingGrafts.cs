@@ -96,6 +96,18 @@ internal static class HoldingGrafts
     /// first.</summary>
     public static Graft Typed(double apart) => WithSurvey("board", "h1 left 5.0", "h1 rear 5.0", $"h2 left {5 + apart:0.0}", "h2 rear 5.0", "h3 left 5.0", "h3 rear 75.0");
 
+    /// <summary>A port 20 mm wide and 10 mm tall, from 8.1 mm above the tray, in the middle of an opening of 60 by 40 mm; its plate has one cut-out, so wide to
+    /// either side of the middle and of the height given.</summary>
+    public static Graft Plated(double half, double from = 8, double to = 19, double width = 60, double height = 40, IoPlate plate = IoPlate.Kept)
+        => Seated(Tray() with { Openings = [new Opening("io", "opening", OpeningKind.Ports, PlaneWall.Rear, new PlanRectangle(30, 0, 60, 40))] },
+            Board(Socket("usb", 40, 0, PortFacing.Rear)))
+            .At(seat => seat with
+            {
+                At = new PlanPoint(20, 0),
+                Plate = plate,
+                PlateSheet = new PlateSheet(Mm(width), Mm(height), [new PlanRectangle(30 - half, from, 2 * half, to - from)]),
+            });
+
     public static Graft WithSurvey(string of, params string[] lines) => Seated() with { Seating = Seated().Seating with { Surveys = [Survey(of, lines)] } };
 
     private static Screw Of(string screw) => Screw.Parse(screw) ?? throw new ArgumentException(screw);

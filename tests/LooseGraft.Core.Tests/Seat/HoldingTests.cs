@@ -90,6 +90,12 @@ public sealed class HoldingTests
         ["a bracket narrower than its card"] = ("SEAT-027", Bracket(1, 2), Bracket(1, 1)),
         ["a bracket wider than its card"] = ("SEAT-027", Bracket(2, 3), Bracket(3, 3)),
         ["an outline nobody measured"] = ("SEAT-033", Known(Evidence.Measured, Evidence.Diagram), Known(Evidence.Measured, Evidence.Document)),
+        ["a cut-out too narrow"] = ("SEAT-035", Plated(9.49), Plated(9.51)),
+        ["a cut-out too high up"] = ("SEAT-035", Plated(10, from: 8.61), Plated(10, from: 8.59)),
+        ["a cut-out too low"] = ("SEAT-035", Plated(10, to: 17.59), Plated(10, to: 17.61)),
+        ["a plate too narrow"] = ("SEAT-035", Plated(10, width: 58.99), Plated(10, width: 59.01)),
+        ["a plate too tall"] = ("SEAT-035", Plated(10, height: 41.01), Plated(10, height: 40.99)),
+        ["a plate that is made is cut to fit"] = ("SEAT-035", Plated(5), Plated(5, plate: IoPlate.Made)),
         ["half a millimetre as typed"] = ("SEAT-034", Typed(91.5), Typed(90.4)),
     };
 
@@ -121,6 +127,8 @@ public sealed class HoldingTests
         ["a drive"] = (Drive("2.5", "M3 × 6"), "SEAT-030", Severity.Fix, "M3 × 6 goes 5 mm into drive through 1 mm of sheet, and beyond 3 mm", "a screw of 4 mm at the most"),
         ["an aerial"] = (Aerial(PlaneMaterial.Steel, box: 4), "SEAT-031", Severity.Check, "aerial of board has metal within 10 mm: cage 4 mm off, tray 6 mm off", "looks at plastic"),
         ["on paper"] = (Known(Evidence.Diagram, Evidence.Assumed), "SEAT-033", Severity.Check, "where s1 stands, where s2 stands, where s3 stands, 1 mounts more, its outline", "measure where s1 stands first: h1 meets it with 0.3 mm to spare"),
+        ["behind the plate"] = (Plated(8), "SEAT-035", Severity.Fix, "Of the usb of board 2 mm lies behind the plate", "widen its cut-out"),
+        ["a plate of another size"] = (Plated(10, width: 55), "SEAT-035", Severity.Fix, "The plate is 55 mm by 40 mm, and opening is 60 mm by 40 mm", "make a plate"),
         ["typed"] = (Typed(92), "SEAT-034", Severity.Check, "from h1 to h2 they are 90 mm apart as typed, and 92 mm as measured", "take the measured places over"),
     };
 

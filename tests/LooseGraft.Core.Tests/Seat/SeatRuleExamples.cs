@@ -49,6 +49,7 @@ internal static class SeatRuleExamples
         new("SEAT-032", (HoldingGrafts.Card(isHeld: false), HoldingGrafts.Card(isHeld: true))),
         new("SEAT-033", (HoldingGrafts.Known(Evidence.Diagram), HoldingGrafts.Known(Evidence.Measured))),
         new("SEAT-034", (HoldingGrafts.Typed(92), HoldingGrafts.Typed(90))),
+        new("SEAT-035", (HoldingGrafts.Plated(8), HoldingGrafts.Plated(10))),
         new("SEAT-020", (Surveyed("h1 h3 70.0"), Surveyed("h1 h2 90.0"))),
     ];
 

@@ -33,7 +33,7 @@ internal static class FromVersion2
         ["seating/planes/openings"] = ["isRound"],
         ["seating/planes/mounts"] = ["isThreaded", "thread", "deepMm", "boreMm"],
         ["seating/boxes"] = ["isMetal", "isRound", "isMains", "slots", "isHeld", "drive", "bay", "hasFrame", "screw"],
-        ["seating/seats"] = ["screw", "ground"],
+        ["seating/seats"] = ["screw", "ground", "plateSheet"],
         ["seating/seats/holes"] = ["screw"],
         ["seating/runs"] = ["way"],
     }, Moved);

@@ -34,16 +34,19 @@ public static class TemplateSheet
     public static PlanSheet? Plate(SeatedBoard board)
     {
         if (PortWindow.Of(board) is not { } window) return null;
-        var (area, wall) = (window.Opening.Area, window.Opening.Wall);
+        var area = window.Opening.Area;
         var drawing = new SheetPen(null);
         drawing.Path(SheetLayer.Cut, [.. new PlanRectangle(0, 0, area.Width, area.Depth).Corners]);
-        // From outside one looks at the wall the other way round.
-        var isTurned = wall is PlaneWall.Rear or PlaneWall.Right;
-        foreach (var port in board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear }))
+        // What there is already, to see what is missing.
+        if (board.Seat.PlateSheet is { } plate)
         {
-            var (from, to) = Walls.Span(board.Seat, port.Place!, wall);
-            var (left, right) = isTurned ? (area.X + area.Width - to, area.X + area.Width - from) : (from - area.X, to - area.X);
-            var face = new PlanRectangle(left - 0.5, board.Top - area.Y - 0.5, right - left + 1, port.Place!.Height.Value + 1);
+            drawing.Path(SheetLayer.Outline, [.. new PlanRectangle(0, 0, plate.Width.Value, plate.Height.Value).Corners]);
+            foreach (var there in plate.Cuts) drawing.Path(SheetLayer.Outline, [.. there.Corners]);
+        }
+
+        foreach (var (port, bare) in PlateFaces.Of(board, window))
+        {
+            var face = new PlanRectangle(bare.X - 0.5, bare.Y - 0.5, bare.Width + 1, bare.Depth + 1);
             drawing.Path(SheetLayer.Cut, [.. face.Corners]);
             drawing.Words(new PlanPoint(face.X, face.Y - WordsMm - 1), port.Name);
         }

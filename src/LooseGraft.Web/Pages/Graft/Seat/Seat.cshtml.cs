@@ -106,6 +106,9 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     public Task<IActionResult> OnPostGroundAsync(string part, BoardGround? ground) => SaveAsync(new SetGround(part, ground));
 
+    public Task<IActionResult> OnPostPlateSheetAsync(string part, string? plateWidth, string? plateHeight, string? cuts)
+        => SaveAsync(new SetPlateSheet(part, PlateForm.Read(ModelState, plateWidth, plateHeight, cuts)));
+
     public Task<IActionResult> OnPostPlateAsync(string part, IoPlate? plate) => SaveAsync(new SetPlate(part, plate));
 
     public async Task<IActionResult> OnPostAddPlaneAsync(string? name, string? width, string? depth, PlaneMaterial material)
