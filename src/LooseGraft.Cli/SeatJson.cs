@@ -58,7 +58,15 @@ internal static class SeatJson
             hole.Method,
             Screw = ScrewFit.Written(board, hole)?.ToString(),
             ScrewFits = ScrewFit.Of(board, hole) is { } fit
-                ? new { Thread = fit.Thread.Name, LeastMm = Rounded(fit.Least), MostMm = Rounded(fit.Most), OutBehindMm = Rounded(fit.Through) } : null,
+                ? new
+                {
+                    Thread = fit.Thread.Name,
+                    LeastMm = Rounded(fit.Least),
+                    MostMm = Rounded(fit.Most),
+                    SureMm = Rounded(fit.Sure),
+                    OutBehindMm = Rounded(fit.Through),
+                }
+                : null,
             NearestOffMm = Rounded(hole.NearestOff),
         }),
     };

@@ -12,6 +12,9 @@ namespace LooseGraft.Core.Seat.Holding;
 /// <param name="Behind">What lies behind there.</param>
 public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, double? Through, BehindArea? Behind)
 {
+    /// <summary>The longest that goes for sure where nobody measured how deep the thread of a mount is: its own height; null where that is known.</summary>
+    public double? Sure { get; private init; }
+
     // ISO 4032: a nut is eight tenths of its thread high.
     private const double NutOfDiameter = 0.8;
 
@@ -32,7 +35,9 @@ public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, do
         => board.Seat.Holes.FirstOrDefault(mounting => mounting.Hole == hole.Number)?.Screw ?? (hole.Mount is null ? null : board.Seat.Screw);
 
     /// <summary>In a builder's words: the lengths that go.</summary>
-    public string Words => Most is { } most
+    public string Words => Sure is { } sure && sure >= Least && !(Most < sure)
+        ? $"{Thread.Name} from {Mm(Least)} to {Mm(sure)}; longer only where its thread is measured to be that deep"
+        : Most is { } most
         ? most < Least ? $"no {Thread.Name} both holds and ends before what is behind" : $"{Thread.Name} from {Mm(Least)} to {Mm(most)}"
         : $"{Thread.Name} of {Mm(Least)} or more{(Through is { } through ? $"; beyond {Mm(through)} it comes out behind" : "")}";
 
@@ -45,7 +50,10 @@ public sealed record ScrewFit(ScrewThread Thread, double Least, double? Most, do
         var whole = mount.Height.Value + board.Plane.Thickness.Value;
         return mount.Deep is { } deep && deep.Value < whole
             ? new ScrewFit(thread, top + thread.LeastHoldMm, top + deep.Value - swarf, null, null)
-            : OutBehind(board, hole, thread, top + thread.LeastHoldMm, top + whole);
+            : OutBehind(board, hole, thread, top + thread.LeastHoldMm, top + whole) with
+            {
+                Sure = mount.Deep is null ? top + mount.Height.Value - swarf : null,
+            };
     }
 
     private static ScrewFit? ByMethod(SeatedBoard board, HoleMeeting hole, MountMethod method)
