@@ -8,15 +8,15 @@ namespace LooseGraft.Core.Prove;
 
 /// <summary>Orders unproven facts by what proving them could change: the rules are run again with each plausible alternative in the fact's place.</summary>
 /// <remarks>
-/// Each alternative is put in as if it had been measured, and the findings are held against those of the graft as it stands. Only the rules that a fact can
-/// reach are run again: joints and the circuit for a pin, the feed, or the seating. What is left out is the same on both sides and cancels; a test
-/// holds this against
-/// the full review. The time is that of one small review for each alternative; facts beyond <see cref="MostWork"/> are listed unweighed, last.
+/// Each alternative is put in as if it had been measured, and the findings are held against those of the graft as it stands. Only the rules that a
+/// fact can reach are run again: joints and the circuit for a pin, the feed, or the seating. What is left out is the same on both sides and cancels;
+/// a test holds this against the full review. The time is that of one small review for each alternative; facts beyond <see cref="MostWork"/> are
+/// listed unweighed, last.
 /// </remarks>
 public static class ProveList
 {
-    /// <summary>Bound on the work of one list, in contacts and pairs of contacts: a few seconds on a small machine. An ordinary graft needs a thirtieth of
-    /// it.</summary>
+    /// <summary>Bound on the work of one list, in contacts and pairs of contacts: a few seconds on a small machine. An ordinary graft needs a thirtieth
+    /// of it.</summary>
     public const long MostWork = 1_000_000;
 
     /// <summary>The list, most telling first.</summary>

@@ -12,8 +12,7 @@ public static class UnprovenFacts
     private const double NearMm = 3;
 
     /// <summary>All of them: pins that were described, limits of supplies, draws, and where boards sit their outlines and the mounts under them.
-    /// Positions nobody
-    /// described are not facts yet.</summary>
+    /// Positions nobody described are not facts yet.</summary>
     public static ImmutableArray<UnprovenFact> Of(Graft graft) => [.. Pins(graft), .. Limits(graft), .. Draws(graft), .. Outlines(graft), .. Mounts(graft)];
 
     private static IEnumerable<UnprovenFact> Outlines(Graft graft)

@@ -13,13 +13,15 @@ public sealed record Candidate(SeatBox Box, ImmutableArray<Finding> Comes, Immut
     /// <summary>Judges a box in the place of the one with its id; with an id that nothing has, as one more.</summary>
     /// <param name="review">What is concluded of the graft as it is.</param>
     /// <param name="box">The candidate. What it stands on has to be there.</param>
-    public static Candidate Of(Review review, SeatBox box)
+    public static Candidate Of(Review review, SeatBox box) => Of(review.Graft, review.Seat, box);
+
+    internal static Candidate Of(Graft graft, SeatReview seat, SeatBox box)
     {
-        var (graft, seating) = (review.Graft, review.Graft.Seating);
+        var seating = graft.Seating;
         ValueList<SeatBox> boxes = seating.Boxes.Any(other => other.Id == box.Id)
             ? [.. seating.Boxes.Select(other => other.Id == box.Id ? box : other)] : seating.Boxes.Add(box);
-        var then = SeatStage.Review(graft with { Seating = seating with { Boxes = boxes } }, (graft, review.Seat)).Findings;
-        return new Candidate(box, Without(then, review.Seat.Findings), Without(review.Seat.Findings, then));
+        var then = SeatStage.Judge(graft with { Seating = seating with { Boxes = boxes } }, (graft, seat)).Findings;
+        return new Candidate(box, Without(then, seat.Findings), Without(seat.Findings, then));
     }
 
     // One that is told with other figures stands on both sides.

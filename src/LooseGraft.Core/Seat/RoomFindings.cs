@@ -2,7 +2,6 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Holding;
@@ -13,15 +12,11 @@ namespace LooseGraft.Core.Seat;
 /// <summary>Rules on things that want the same room.</summary>
 internal static class RoomFindings
 {
-    // Of hundreds of clashes the rest is mended first.
-    private const int MostTurned = 8;
-
-    public static IEnumerable<Finding> Of(
-        Graft graft, ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies, ImmutableArray<Clash> clashes)
+    public static IEnumerable<Finding> Of(ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies, ImmutableArray<Clash> clashes)
     {
-        foreach (var (index, clash) in clashes.Index())
+        foreach (var clash in clashes)
         {
-            var remedies = index < MostTurned ? [.. Turns(graft, bodies, clash), .. Remedies(clash)] : Remedies(clash);
+            var remedies = Remedies(clash);
             yield return clash.Gap < -1e-9
                 ? Finding.Of(SeatRules.Clash, Subject(clash), new SameRoom(clash.One.Id, clash.Other.Id, new Millimetres(-clash.Gap)),
                     clash.Shorts
@@ -41,15 +36,6 @@ internal static class RoomFindings
             if (HoldFindings.NearBox(board, hole, body) is { } finding) yield return finding;
         }
     }
-
-    private static IEnumerable<string> Turns(Graft graft, ImmutableArray<SolidBody> bodies, Clash clash)
-        => from body in new[] { clash.Other, clash.One }
-           let plane = graft.Seating.FindPlane(body.Plane)
-           where plane is not null
-           let turned = QuarterTurn.Of(body, bodies, plane)
-           where turned is not null
-           select FormattableString.Invariant(
-               $"turn {body.Name} by a quarter, with its corner at {turned.Value.X:0.#} and {turned.Value.Y:0.#}: then nothing is in its way");
 
     private static Subject Subject(Clash clash) => clash.Other.Box is null && clash.One.Box is not null ? clash.One.Subject : clash.Other.Subject;
 

@@ -23,6 +23,13 @@ public static class SeatStage
     public static SeatReview Review(Graft graft, (Graft Graft, SeatReview Seat)? before = null)
     {
         if (before is { } old && old.Graft.Seating == graft.Seating && old.Graft.Parts == graft.Parts) return old.Seat;
+        var seat = Judge(graft, before);
+        return seat with { Findings = QuarterTurn.Proposed(graft, seat) };
+    }
+
+    /// <summary>The same without the proposals for which things are tried in other places.</summary>
+    internal static SeatReview Judge(Graft graft, (Graft Graft, SeatReview Seat)? before)
+    {
         var boards = SeatedBoard.Of(graft);
         var bodies = SolidBody.Of(graft, boards);
         var beneath = boards.ToImmutableDictionary(board => board.Board.Id, board => Beneath.Of(board, bodies));
@@ -40,7 +47,7 @@ public static class SeatStage
                 .. OpeningFindings.Of(graft, boards), .. boards.SelectMany(PlateFindings.Of), .. CutAwayFindings.Of(graft, boards),
             .. SlotFindings.Of(graft, bodies), .. DriveFindings.Of(graft), .. TrayFindings.Of(graft),
                 .. AerialFindings.Of(boards, bodies), .. MainsFindings.Of(graft, boards, bodies),
-            .. RoomFindings.Of(graft, boards, bodies, clashes), .. WallFindings.Of(graft, bodies),
+            .. RoomFindings.Of(boards, bodies, clashes), .. WallFindings.Of(graft, bodies),
                 .. ReachFindings.Of(reaches), .. SurveyFindings.Of(graft, surveys),
             .. TypedFindings.Of(graft, surveys),
         ]);
@@ -54,7 +61,7 @@ public static class SeatStage
         return
         [
             .. boards.SelectMany(board => BeneathFindings.Of(board, Beneath.Of(board, bodies))), .. boards.SelectMany(HoldFindings.Of),
-            .. boards.SelectMany(ScrewFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. RoomFindings.Of(graft, boards, bodies, Clash.Of(bodies)),
+            .. boards.SelectMany(ScrewFindings.Of), .. boards.SelectMany(EdgeFindings.Of), .. RoomFindings.Of(boards, bodies, Clash.Of(bodies)),
         ];
     }
 

@@ -1,7 +1,9 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat.Holding;
 using LooseGraft.Core.Seat.Standing;
 using NetTopologySuite.Geometries;
 
@@ -97,6 +99,10 @@ public sealed class SeatedBoard
     /// <summary>The screw that goes through one of its holes, said or else usual.</summary>
     public ScrewThread ThreadOf(HoleMeeting hole)
         => Seat.Holes.FirstOrDefault(mounting => mounting.Hole == hole.Number)?.Screw?.Thread ?? ThreadOf(hole.Hole, Seat, Plane);
+
+    /// <summary>How much it weighs that the screw at a hole does not go in there, or is too short or too long; null for one that goes, or that nobody
+    /// wrote down.</summary>
+    public Severity? ScrewWrong(HoleMeeting hole) => ScrewFindings.Worst(this, hole);
 
     private static ScrewThread ThreadOf(MountHole hole, BoardSeat seat, MountPlane plane)
         => seat.Screw?.Thread ?? plane.Mounts.Select(mount => mount.Thread).OfType<ScrewThread>().MaxBy(thread => thread.DiameterMm)

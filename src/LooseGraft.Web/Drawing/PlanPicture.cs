@@ -60,6 +60,10 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
         };
     }
 
+    /// <summary>The mark of a hole: of what holds the board there and of the screw.</summary>
+    public static string Mark(SeatedBoard board, HoleMeeting hole)
+        => board.ScrewWrong(hole) is { } wrong ? wrong.ToString().ToLowerInvariant() : hole.Mount is not null ? "fine" : hole.Method is null ? "fix" : "note";
+
     /// <summary>Turns the name of something narrow and deep, so that it stays within it; null for nothing to turn.</summary>
     public string? Upright(SolidBody body)
         => body.Bounds.Width * Scale < PixelsPerLetter * body.Name.Length && body.Bounds.Depth > body.Bounds.Width

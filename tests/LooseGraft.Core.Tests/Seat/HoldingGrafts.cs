@@ -88,9 +88,12 @@ internal static class HoldingGrafts
         => SeatBoundaryGrafts.Slotted(40.6, slots) is var graft
             ? graft with { Seating = graft.Seating with { Boxes = [graft.Seating.Boxes[0] with { Slots = bracket }] } } : throw new InvalidOperationException();
 
-    public static Graft Known(Evidence mounts, Evidence outline = Evidence.Measured)
-        => Seated(Tray() with { Mounts = [.. Tray().Mounts.Select(mount => mount with { Evidence = mounts })] },
-            Board() with { Body = Board().Body! with { Evidence = outline } });
+    /// <summary>Mounts and an outline known from somewhere; the third standoff so far beside its hole.</summary>
+    public static Graft Known(Evidence mounts, Evidence outline = Evidence.Measured, double third = 0)
+        => Seated(Tray() with
+        {
+            Mounts = [.. Tray().Mounts.Select(mount => Mount(mount.Id, mount.At.X + (mount.Id == "s3" ? third : 0), mount.At.Y) with { Evidence = mounts })],
+        }, Board() with { Body = Board().Body! with { Evidence = outline } });
 
     /// <summary>Three holes of the board as a caliper has them, the second so far from the left edge; typed it is 95 mm from there, 90 from the
     /// first.</summary>

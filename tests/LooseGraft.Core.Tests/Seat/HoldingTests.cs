@@ -127,6 +127,8 @@ public sealed class HoldingTests
         ["a drive"] = (Drive("2.5", "M3 × 6"), "SEAT-030", Severity.Fix, "M3 × 6 goes 5 mm into drive through 1 mm of sheet, and beyond 3 mm", "a screw of 4 mm at the most"),
         ["an aerial"] = (Aerial(PlaneMaterial.Steel, box: 4), "SEAT-031", Severity.Check, "aerial of board has metal within 10 mm: cage 4 mm off, tray 6 mm off", "looks at plastic"),
         ["on paper"] = (Known(Evidence.Diagram, Evidence.Assumed), "SEAT-033", Severity.Check, "where s1 stands, where s2 stands, where s3 stands, 1 mounts more, its outline", "measure where s1 stands first: h1 meets it with 0.3 mm to spare"),
+        ["the least to spare first"] = (Known(Evidence.Diagram, third: 0.2), "SEAT-033", Severity.Check, "where s3 stands, where s1 stands",
+            "measure where s3 stands first: h3 meets it with 0.1 mm to spare"),
         ["behind the plate"] = (Plated(8), "SEAT-035", Severity.Fix, "Of the usb of board 2 mm lies behind the plate", "widen its cut-out"),
         ["a plate of another size"] = (Plated(10, width: 55), "SEAT-035", Severity.Fix, "The plate is 55 mm by 40 mm, and opening is 60 mm by 40 mm", "make a plate"),
         ["typed"] = (Typed(92), "SEAT-034", Severity.Check, "from h1 to h2 they are 90 mm apart as typed, and 92 mm as measured", "take the measured places over"),
@@ -193,6 +195,29 @@ public sealed class HoldingTests
     {
         var review = Review.Of(Held(MountMethod.ThroughBolt, plane: Behind(115, 85, -20, 6, BehindKind.Battery)));
         Assert.Equal("through 1 mm; behind lies pack after 6 mm: take it out first", Assert.Single(CutList.Of(review.Graft, review.Seat)).Depth);
+    }
+
+    [Fact]
+    public void A_screw_that_does_not_go_is_marked_at_its_own_hole()
+    {
+        var board = SeatedBoard.Of(Screwed("M3 × 6", mount => mount.Id == "s1" ? Thread("6-32")(mount) : mount))[0];
+        Assert.Equal([Severity.Fix, null, null, null], board.Holes.Select(board.ScrewWrong));
+    }
+
+    // What was typed against what was measured: a hand's half millimetre, and 3.29 standard deviations of either place.
+    [Theory]
+    [InlineData(0.01, true)]
+    [InlineData(-0.01, false)]
+    public void A_typed_place_is_told_beyond_what_the_survey_itself_may_err(double beyond, bool isTold)
+    {
+        var graft = Typed(90);
+        var points = Review.Of(graft).Seat.Surveys["board"].Holes.ToDictionary(point => point.Name);
+        var allowed = 0.5 + (3.29 * (points["h1"].LongAxis + points["h2"].LongAxis));
+        var typed = graft.WithPart("board", part => part with
+        {
+            Holes = [part.Holes[0], part.Holes[1] with { X = part.Holes[0].X + points["h1"].At.To(points["h2"].At) + allowed + beyond }, .. part.Holes.Skip(2)],
+        });
+        Assert.Equal(isTold, Review.Of(typed).Seat.Findings.Any(finding => finding.Rule.Code == "SEAT-034"));
     }
 
     [Fact]

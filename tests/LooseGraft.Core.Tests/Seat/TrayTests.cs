@@ -2,6 +2,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Clashes;
+using LooseGraft.Core.Seat.Cuts;
 using LooseGraft.Core.Seat.Holding;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 
@@ -54,6 +55,13 @@ public sealed class TrayTests
         // Its corner (50, 30) on the tray goes to (300 − 30, 50) on the floor.
         Assert.Contains(cooler.Footprint, corner => corner.To(new PlanPoint(270, 50)) < 1e-9);
         Assert.Equal((18.1, 48.1), (cooler.From, cooler.To));
+    }
+
+    [Fact]
+    public void A_drill_through_a_tray_is_told_what_lies_under_it()
+    {
+        var review = Review.Of(Bolted("M3 × 18"));
+        Assert.Equal("through 2 mm, and no more than 8 mm beyond: there lies what it stands on", Assert.Single(CutList.Of(review.Graft, review.Seat)).Depth);
     }
 
     [Fact]

@@ -63,6 +63,19 @@ public sealed class WayTests
         Assert.Equal(isProposed, remedies.Any(each => each.StartsWith("turn fan by a quarter, with its corner at 150 and", StringComparison.Ordinal)));
     }
 
+    // Before and behind the fan something comes down, under which it would stand when turned.
+    [Theory]
+    [InlineData(41, true)]
+    [InlineData(39, false)]
+    public void A_turn_is_not_proposed_where_another_rule_would_tell_of_it(double ceiling, bool isProposed)
+    {
+        Ceiling Shelf(double y) => new("shelf", new PlanRectangle(150, y, 20, 48), Mm(ceiling));
+        var plane = Tray() with { Ceilings = [Shelf(60), Shelf(131)] };
+        var graft = Seated(plane).With(Box("cage", 0, 100, 150, 50, 40), Box("fan", 130, 110, 40, 20, 40), Box("brace", 171, 90, 10, 41, 40));
+        var remedies = Review.Of(graft).Seat.Findings.Where(finding => finding.Rule.Code == "SEAT-013").SelectMany(finding => finding.Remedies);
+        Assert.Equal(isProposed, remedies.Any(each => each.StartsWith("turn fan by a quarter", StringComparison.Ordinal)));
+    }
+
     [Fact]
     public void What_is_turned_as_proposed_is_in_nothings_way()
     {

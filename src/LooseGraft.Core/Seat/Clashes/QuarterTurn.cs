@@ -1,33 +1,71 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Seat.Clashes;
 
-/// <summary>Whether something that is in the way stands clear when it is turned by a quarter, about its middle or one of its corners.</summary>
+/// <summary>
+/// Proposes to turn by a quarter what is in the way, about its middle or one of its corners, where every rule of Seat then has nothing to tell that it did
+/// not tell before.
+/// </summary>
 internal static class QuarterTurn
 {
+    // Of hundreds of clashes the rest is mended first.
+    private const int MostTurned = 8;
+
     // What is nearly square gains nothing.
     private const double SquareMm = 0.5;
     private const double RoundingMm = 1e-6;
 
-    /// <summary>Where it would lie then, in the frame of what it stands on; null where no turn helps.</summary>
-    /// <param name="body">What is turned; a box.</param>
-    /// <param name="bodies">Everything that takes up room.</param>
-    /// <param name="plane">The plane.</param>
-    public static PlanRectangle? Of(SolidBody body, ImmutableArray<SolidBody> bodies, MountPlane plane)
+    /// <summary>The findings, those of the worst clashes with such a turn before what else would mend them.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="seat">What is concluded of it.</param>
+    public static ImmutableArray<Finding> Proposed(Graft graft, SeatReview seat)
+    {
+        var findings = seat.Findings;
+        foreach (var clash in seat.Clashes.Take(MostTurned))
+        {
+            var told = findings.FirstOrDefault(finding => IsOf(finding, clash));
+            var turns = told is null ? [] : new[] { clash.Other, clash.One }.Select(body => Words(graft, seat, body)).OfType<string>().ToArray();
+            if (turns.Length > 0) findings = findings.Replace(told!, told! with { Remedies = [.. turns, .. told.Remedies] });
+        }
+
+        return findings;
+    }
+
+    private static bool IsOf(Finding finding, Clash clash) => finding.Case switch
+    {
+        SameRoom same => same.One == clash.One.Id && same.Other == clash.Other.Id,
+        TooClose close => close.One == clash.One.Id && close.Other == clash.Other.Id,
+        _ => false,
+    };
+
+    private static string? Words(Graft graft, SeatReview seat, SolidBody body)
+        => graft.Seating.FindPlane(body.Plane) is { } plane && Of(graft, seat, body, plane) is { } turned
+            ? FormattableString.Invariant($"turn {body.Name} by a quarter, with its corner at {turned.X:0.#} and {turned.Y:0.#}: then nothing is in its way") : null;
+
+    // Whether anything stands in the way is soon seen; the rules are asked about those places alone where nothing does.
+    private static PlanRectangle? Of(Graft graft, SeatReview seat, SolidBody body, MountPlane plane)
     {
         if (body.Kind != BodyKind.Box || body.Box is not { IsRound: false, IsMains: false } box || box.On != plane.Id
             || Math.Abs(box.Area.Width - box.Area.Depth) < SquareMm) return null;
-        var (area, room) = (box.Area, PlanRectangle.Round(plane.Outline));
+        return Turned(box.Area)
+            .Where(place => Holds(PlanRectangle.Round(plane.Outline), place)
+                && seat.Bodies.All(other => other.Id == body.Id || Clash.Between(Moved(body, place), other) is null)
+                && Candidate.Of(graft, seat, box with { Area = place }).Comes.IsEmpty)
+            .Select(place => (PlanRectangle?)place).FirstOrDefault();
+    }
+
+    private static PlanRectangle[] Turned(PlanRectangle area)
+    {
         var (width, depth) = (area.Depth, area.Width);
-        var (right, front) = (area.X + area.Width - width, area.Y + area.Depth - depth);
-        PlanRectangle[] turned =
+        return
         [
             new(area.Middle.X - (width / 2), area.Middle.Y - (depth / 2), width, depth),
-            .. from x in new[] { area.X, right } from y in new[] { area.Y, front } select new PlanRectangle(x, y, width, depth),
+            .. from x in new[] { area.X, area.X + area.Width - width }
+               from y in new[] { area.Y, area.Y + area.Depth - depth }
+               select new PlanRectangle(x, y, width, depth),
         ];
-        return turned.Where(place => Holds(room, place) && bodies.All(other => other.Id == body.Id || Clash.Between(Moved(body, place), other) is null))
-            .Select(place => (PlanRectangle?)place).FirstOrDefault();
     }
 
     private static SolidBody Moved(SolidBody body, PlanRectangle place)

@@ -101,6 +101,7 @@ public static class CutList
         return rooms.Length > 0
             ? $"through {sheet.Thickness}; behind lies {string.Join(", ", rooms.Select(room => $"{room.Name} after {room.Free}"))}: {(rooms.All(room => room.Kind == BehindKind.Thing) ? "a stop on the drill, and a board between" : "take it out first")}"
             : plane.Behind is { } free ? $"through {sheet.Thickness}, and no more than {free} beyond: something lies behind"
+            : plane.Stand is { } stand ? $"through {sheet.Thickness}, and no more than {stand.Height} beyond: there lies what it stands on"
             : $"through {sheet.Thickness}; look what lies behind first";
     }
 

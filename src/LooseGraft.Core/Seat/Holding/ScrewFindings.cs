@@ -17,6 +17,9 @@ internal static class ScrewFindings
     public static IEnumerable<Finding> Of(SeatedBoard board)
         => board.Holes.SelectMany(hole => Of(board, hole)).GroupBy(told => (told.Rule, told.Words)).Select(same => Told(board, [.. same]));
 
+    /// <summary>The worst that is to tell of the screw at one hole; null for nothing.</summary>
+    public static Severity? Worst(SeatedBoard board, HoleMeeting hole) => Of(board, hole).Select(told => (Severity?)told.Severity).Max();
+
     private static IEnumerable<Judged> Of(SeatedBoard board, HoleMeeting hole)
     {
         if (!hole.IsHeld) yield break;
