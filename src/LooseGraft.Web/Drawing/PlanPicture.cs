@@ -50,7 +50,8 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
     public (string Shape, string Word) Fate(Mount mount)
     {
         if (mount.State == MountState.Removed) return ("none", "taken out");
-        if (Boards.Any(board => board.Holes.Any(hole => hole.Mount?.Id == mount.Id))) return ("fine", "met");
+        if (Boards.SelectMany(board => board.Holes, (board, hole) => (board, hole)).FirstOrDefault(pair => pair.hole.Mount?.Id == mount.Id)
+            is { hole: not null } met) return met.board.ScrewWrong(met.hole) is null ? ("fine", "met") : ("none", "met, and the screw does not go there");
         return _under.GetValueOrDefault(mount.Id)?.Verdict switch
         {
             BeneathVerdict.Shorts => ("stop", "shorts the board: take out"),

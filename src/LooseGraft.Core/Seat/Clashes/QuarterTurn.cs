@@ -10,8 +10,9 @@ namespace LooseGraft.Core.Seat.Clashes;
 /// </summary>
 internal static class QuarterTurn
 {
-    // Of hundreds of clashes the rest is mended first.
+    // Of hundreds of clashes the rest is mended first; each place that is asked about takes a review of Seat.
     private const int MostTurned = 8;
+    private const int MostAsked = 8;
 
     // What is nearly square gains nothing.
     private const double SquareMm = 0.5;
@@ -23,11 +24,12 @@ internal static class QuarterTurn
     public static ImmutableArray<Finding> Proposed(Graft graft, SeatReview seat)
     {
         var findings = seat.Findings;
+        var left = MostAsked;
         foreach (var clash in seat.Clashes.Take(MostTurned))
         {
-            var told = findings.FirstOrDefault(finding => IsOf(finding, clash));
-            var turns = told is null ? [] : new[] { clash.Other, clash.One }.Select(body => Words(graft, seat, body)).OfType<string>().ToArray();
-            if (turns.Length > 0) findings = findings.Replace(told!, told! with { Remedies = [.. turns, .. told.Remedies] });
+            if (findings.FirstOrDefault(finding => IsOf(finding, clash)) is not { } told) continue;
+            string[] turns = [.. Words(graft, seat, clash.Other, ref left), .. Words(graft, seat, clash.One, ref left)];
+            if (turns.Length > 0) findings = findings.Replace(told, told with { Remedies = [.. turns, .. told.Remedies] });
         }
 
         return findings;
@@ -40,20 +42,23 @@ internal static class QuarterTurn
         _ => false,
     };
 
-    private static string? Words(Graft graft, SeatReview seat, SolidBody body)
-        => graft.Seating.FindPlane(body.Plane) is { } plane && Of(graft, seat, body, plane) is { } turned
-            ? FormattableString.Invariant($"turn {body.Name} by a quarter, with its corner at {turned.X:0.#} and {turned.Y:0.#}: then nothing is in its way") : null;
+    private static string[] Words(Graft graft, SeatReview seat, SolidBody body, ref int left)
+        => Of(graft, seat, body, ref left) is { } turned
+            ? [FormattableString.Invariant($"turn {body.Name} by a quarter, with its corner at {turned.X:0.#} and {turned.Y:0.#}: then nothing is in its way")] : [];
 
-    // Whether anything stands in the way is soon seen; the rules are asked about those places alone where nothing does.
-    private static PlanRectangle? Of(Graft graft, SeatReview seat, SolidBody body, MountPlane plane)
+    private static PlanRectangle? Of(Graft graft, SeatReview seat, SolidBody body, ref int left)
     {
-        if (body.Kind != BodyKind.Box || body.Box is not { IsRound: false, IsMains: false } box || box.On != plane.Id
+        if (body.Kind != BodyKind.Box || body.Box is not { IsRound: false, IsMains: false } box || graft.Seating.FindPlane(box.On) is not { } plane
             || Math.Abs(box.Area.Width - box.Area.Depth) < SquareMm) return null;
-        return Turned(box.Area)
-            .Where(place => Holds(PlanRectangle.Round(plane.Outline), place)
-                && seat.Bodies.All(other => other.Id == body.Id || Clash.Between(Moved(body, place), other) is null)
-                && Candidate.Of(graft, seat, box with { Area = place }).Comes.IsEmpty)
-            .Select(place => (PlanRectangle?)place).FirstOrDefault();
+        // Whether anything stands in the way is soon seen; the rules are asked about those places alone where nothing does.
+        foreach (var place in Turned(box.Area).Where(place => Holds(PlanRectangle.Round(plane.Outline), place)
+            && seat.Bodies.All(other => other.Id == body.Id || Clash.Between(Moved(body, place), other) is null)))
+        {
+            if (left-- <= 0) return null;
+            if (Candidate.Of(graft, seat, box with { Area = place }).Comes.IsEmpty) return place;
+        }
+
+        return null;
     }
 
     private static PlanRectangle[] Turned(PlanRectangle area)

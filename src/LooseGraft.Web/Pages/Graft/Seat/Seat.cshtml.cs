@@ -64,7 +64,7 @@ public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPage
 
     /// <summary>Ways to seat the board, best first.</summary>
     public ImmutableArray<BoardPlacement> Ways
-        => field.IsDefault ? field = Plane is null || ShownPart is null ? [] : Placements.Of(Graft, ShownPart.Id, Plane.Id, TypedAngle) : field;
+        => field.IsDefault ? field = Plane is null || ShownPart is null ? [] : KnownWays.Of(Review, ShownPart.Id, Plane.Id, TypedAngle) : field;
 
     /// <summary>How the board sits now, by the same measures.</summary>
     public BoardPlacement? Now => field ??= Board is null ? null : Placements.Judge(Graft, Board.Seat);
