@@ -31,7 +31,7 @@ internal static class OpeningFindings
     {
         var id = new PortId(board.Board.Id, look.Port.Id);
         return Finding.Of(SeatRules.PortWithoutOpening, new PortSubject(id), new PortWithoutOpening(id, look.Wall, new Millimetres(look.Far)),
-            $"No opening lies before the {look.Port.Name} of {board.Board.Name}: the {look.Wall.ToString().ToLowerInvariant()} wall is {Mm(look.Far)} away.",
+            $"No opening lies before the {look.Port.Name} of {board.Board.Name}: the {look.Wall.ToString().ToLowerInvariant()} wall{(board.Outlook.Stand is null ? "" : $" of {board.Outlook.Plane.Name}")} is {Mm(look.Far)} away.",
             board.Evidence, "cut an opening there, or write the one that is there down", "lead it out by an extension");
     }
 
@@ -63,14 +63,18 @@ internal static class OpeningFindings
     // Openings for ports on planes where boards sit, that no port looks out of.
     private static IEnumerable<Finding> Unused(Graft graft, IReadOnlyCollection<SeatedBoard> boards)
         => from plane in graft.Seating.Planes
-           where boards.Any(board => board.Plane.Id == plane.Id)
+           where boards.Any(board => board.Outlook.Plane.Id == plane.Id)
            from opening in plane.Openings
-           where opening.Kind == OpeningKind.Ports && !boards.Any(board => board.Plane.Id == plane.Id && LooksOut(board, opening))
+           where opening.Kind == OpeningKind.Ports && !boards.Any(board => board.Outlook.Plane.Id == plane.Id && LooksOut(board, opening))
            select Finding.Of(SeatRules.OpeningWithoutPort, new PlaneSubject(plane.Id), new OpeningEmpty(opening.Name, plane.Id),
                $"No port looks out of {opening.Name} in {plane.Name}.", Evidence.Assumed, "close it with a blank of sheet or tape",
                "give the ports that look out there their place");
 
-    private static bool LooksOut(SeatedBoard board, Opening opening) => board.Board.Ports.Any(port => port.Place is { Faces: not PortFacing.Up } place
-        && Walls.Facing(board.Seat, place.Faces) == opening.Wall && Walls.Span(board.Seat, place, opening.Wall) is var (from, to)
-        && from < opening.Area.X + opening.Area.Width && to > opening.Area.X);
+    private static bool LooksOut(SeatedBoard board, Opening opening)
+    {
+        var seat = board.Outlook.Seat(board.Seat);
+        return board.Board.Ports.Any(port => port.Place is { Faces: not PortFacing.Up } place
+            && Walls.Facing(seat, place.Faces) == opening.Wall && Walls.Span(seat, place, opening.Wall) is var (from, to)
+            && from < opening.Area.X + opening.Area.Width && to > opening.Area.X);
+    }
 }

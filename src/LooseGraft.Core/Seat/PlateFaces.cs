@@ -12,9 +12,9 @@ internal static class PlateFaces
         var isTurned = wall is PlaneWall.Rear or PlaneWall.Right;
         foreach (var port in board.Board.Ports.Where(port => port.Place is { Faces: PortFacing.Rear }))
         {
-            var (from, to) = Walls.Span(board.Seat, port.Place!, wall);
+            var (from, to) = Walls.Span(board.Outlook.Seat(board.Seat), port.Place!, wall);
             yield return (port, new PlanRectangle(isTurned ? area.X + area.Width - to : from - area.X,
-                board.Top - area.Y, to - from, port.Place!.Height.Value));
+                board.Outlook.Rise + board.Top - area.Y, to - from, port.Place!.Height.Value));
         }
     }
 }

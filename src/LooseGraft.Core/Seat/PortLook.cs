@@ -19,12 +19,13 @@ public sealed record PortLook(Port Port, PlaneWall Wall, double Far, Opening? Op
 
     private static PortLook? Of(SeatedBoard board, Port port)
     {
-        var place = port.Place!;
-        if (Walls.Facing(board.Seat, place.Faces) is not { } wall) return null;
-        var far = Walls.Distance([board.Seat.Place(place.At)], board.Plane, wall);
-        var (from, to) = Walls.Span(board.Seat, place, wall);
-        var (low, high) = (board.Top, board.Top + place.Height.Value);
-        var before = board.Plane.Openings.Where(opening => opening.Kind == OpeningKind.Ports && opening.Wall == wall)
+        var (place, plane, seat) = (port.Place!, board.Outlook.Plane, board.Outlook.Seat(board.Seat));
+        if (Walls.Facing(seat, place.Faces) is not { } wall) return null;
+        var far = Walls.Distance([seat.Place(place.At)], plane, wall);
+        var (from, to) = Walls.Span(seat, place, wall);
+        var low = board.Outlook.Rise + board.Top;
+        var high = low + place.Height.Value;
+        var before = plane.Openings.Where(opening => opening.Kind == OpeningKind.Ports && opening.Wall == wall)
             .Select(opening => (Opening: opening, Shared: Shared(opening.Area, from, to, low, high))).OrderByDescending(pair => pair.Shared).FirstOrDefault();
         if (before.Opening is not { } open || before.Shared <= 0) return new PortLook(port, wall, far, null, 0, 0, 0);
         var (least, most, beyond) = Against(open, from, to, low, high);

@@ -19,9 +19,9 @@ public sealed class SeatedBoard
 
     private readonly Lazy<BoardStanding> _standing;
 
-    private SeatedBoard(Part board, MountPlane plane, BoardSeat seat)
+    private SeatedBoard(Part board, MountPlane plane, BoardSeat seat, Outlook outlook)
     {
-        (Board, Plane, Seat) = (board, plane, seat);
+        (Board, Plane, Seat, Outlook) = (board, plane, seat, outlook);
         Outline = Around(board, seat);
         Shape = Shapes.Polygon(Outline);
         var meetings = board.Holes.Select((hole, index) => Meet(hole, index + 1)).ToArray();
@@ -39,6 +39,9 @@ public sealed class SeatedBoard
 
     /// <summary>Where it sits.</summary>
     public BoardSeat Seat { get; }
+
+    /// <summary>What its ports look at.</summary>
+    public Outlook Outlook { get; }
 
     /// <summary>Its outline in the plane's frame; without a described one, a margin round its holes and ports.</summary>
     public ImmutableArray<PlanPoint> Outline { get; }
@@ -76,7 +79,7 @@ public sealed class SeatedBoard
     /// <summary>A board at a seat; null when the part or the plane is missing, or nothing is known of its shape.</summary>
     public static SeatedBoard? At(Graft graft, BoardSeat seat)
         => graft.FindPart(seat.Part) is { } board && graft.Seating.FindPlane(seat.Plane) is { } plane && (board.Body is not null || !board.Holes.IsEmpty)
-            ? new SeatedBoard(board, plane, seat)
+            ? new SeatedBoard(board, plane, seat, Outlook.Of(graft, plane))
             : null;
 
     /// <summary>The outline of a board at a seat, in the plane's frame; without a described one, a margin round its holes and ports.</summary>

@@ -55,7 +55,7 @@ internal static class SlotFindings
 
     // In a board's socket its own edge holds it for a start; on a riser or a lead nothing does.
     private static Finding? Loose(MountPlane plane, SolidBody body)
-        => body.Box is not { IsHeld: false, On: var on } || on != plane.Id || plane.Stand is not null ? null
+        => body.Box is not { IsHeld: false, On: var on } || on != (body.Via ?? plane.Id) || (plane.Stand is not null && body.Via is null) ? null
             : Finding.Of(SeatRules.CardLoose, new BoxSubject(body.Id), new CardLoose(body.Id),
                 $"{body.Name} stands on {plane.Name} away from any slot: nothing is written down that holds it, and its contacts bear no weight.",
                 Evidence.Assumed, "screw its bracket to a post or an angle, or make a holder for its far end", "say in the list that it is held, when it is");

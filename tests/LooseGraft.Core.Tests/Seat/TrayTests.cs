@@ -1,6 +1,7 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Cuts;
 using LooseGraft.Core.Seat.Holding;
@@ -27,6 +28,12 @@ public sealed class TrayTests
             OnFloor(Box("inlet", 210.1, 30, 30, 20, 40, "floor") with { IsMains = true })),
         ["nothing under the tray"] = ("SEAT-022", OnFloor(standoffs: 1), OnFloor(standoffs: 2)),
         ["standoffs of another height"] = ("SEAT-022", OnFloor(standoff: 7.49), OnFloor(standoff: 7.51)),
+        ["the shell's opening before a port, to the side"] = ("SEAT-011", Ports(49.49), Ports(49.51)),
+        ["the shell's opening before a port, above"] = ("SEAT-011", Ports(50, low: 18.61), Ports(50, low: 18.59)),
+        ["the shell's wall before a port"] = ("SEAT-010", Ports(50, PlaneWall.Front), Ports(50)),
+        ["a tray's own opening counts before the shell's"] = ("SEAT-011", Ports(50, own: 49.49), Ports(20, own: 49.51)),
+        ["the shell's opening without a port"] = ("SEAT-021", Ports(90), Ports(50)),
+        ["a card on a tray"] = ("SEAT-032", Card(isHeld: false), Card(isHeld: true)),
         ["a bolt that reaches the floor"] = ("SEAT-029", Bolted("M3 × 18.11"), Bolted("M3 × 18.09")),
     };
 
@@ -56,6 +63,25 @@ public sealed class TrayTests
         Assert.Contains(cooler.Footprint, corner => corner.To(new PlanPoint(270, 50)) < 1e-9);
         Assert.Equal((18.1, 48.1), (cooler.From, cooler.To));
     }
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(90)]
+    [InlineData(180)]
+    public void A_board_on_a_turned_tray_is_brought_to_the_opening_of_the_shell(double turn)
+    {
+        var wall = turn switch { 0 => PlaneWall.Rear, 90 => PlaneWall.Right, _ => PlaneWall.Front };
+        var graft = Ports(120, wall, turn: turn);
+        var correction = PortWindow.Of(SeatedBoard.Of(graft)[0])!.Correction;
+        var moved = graft.At(seat => seat with { At = seat.At + correction });
+        Assert.Equal(0, PortWindow.Of(SeatedBoard.Of(moved)[0])!.Offset, 9);
+        Assert.DoesNotContain(Review.Of(moved).Seat.Findings, finding => finding.Rule.Code is "SEAT-011" or "SEAT-010");
+    }
+
+    [Fact]
+    public void A_port_of_a_board_on_a_tray_is_told_which_wall_it_looks_at()
+        => Assert.Contains(Review.Of(Ports(50, PlaneWall.Front)).Seat.Findings,
+            finding => finding.Message == "No opening lies before the usb of board: the rear wall of floor is 10 mm away.");
 
     [Fact]
     public void A_drill_through_a_tray_is_told_what_lies_under_it()
@@ -101,7 +127,7 @@ public sealed class TrayTests
         var seated = Seated(Tray() with
         {
             Thickness = Mm(2),
-            Stand = new PlaneStand("floor", turn == 0 ? new PlanPoint(x, 0) : new PlanPoint(300, 0), turn, Mm(8)),
+            Stand = new PlaneStand("floor", turn switch { 0 => new PlanPoint(x, 0), 90 => new PlanPoint(300, 0), _ => new PlanPoint(300, 200) }, turn, Mm(8)),
         }).With(Box("cooler", 30, 20, 30, 30, 30, on: "board"));
         var floor = new MountPlane("floor", "floor", [.. new PlanRectangle(0, 0, 400, 300).Corners])
         {
@@ -117,6 +143,25 @@ public sealed class TrayTests
                 ? seated.Seating.Boxes : seated.Seating.Boxes.Add(box)
             },
         };
+    }
+
+    /// <summary>A port of 20 by 10 mm that looks to the rear from 50 to 70 of the tray, from 18.1 above the floor, before an opening of 20 by 11 mm that begins
+    /// so far along the wall of the floor, or along the rear one of the tray.</summary>
+    private static Graft Ports(double along, PlaneWall wall = PlaneWall.Rear, double low = 18, double? own = null, double turn = 0)
+    {
+        Opening Before(PlaneWall side, double from, double up) => new("io", "opening", OpeningKind.Ports, side, new PlanRectangle(from, up, 20, 11));
+        var graft = OnFloor(turn: turn).WithPart("board", board => board with { Ports = [Socket("usb", 40, 0, PortFacing.Rear)] });
+        return graft with
+        {
+            Seating = graft.Seating.WithPlane("floor", floor => floor with { Openings = [Before(wall, along, low)] })
+                .WithPlane("tray", tray => tray with { Openings = own is { } from ? [Before(PlaneWall.Rear, from, 8)] : [] }),
+        };
+    }
+
+    private static Graft Card(bool isHeld)
+    {
+        var graft = OnFloor(Box("card", 130, 60, 20, 60, 60) with { Part = "card", IsHeld = isHeld });
+        return graft with { Parts = [.. graft.Parts, new Part("card", "card", PartKind.Card)] };
     }
 
     private static Graft Bolted(string bolt)

@@ -28,6 +28,7 @@ public static class Placements
         var mounts = ground.Mounts.Where(mount => mount.TakesScrew).Select(mount => mount.At).ToArray();
         var known = graft.Seating.SeatOf(part) ?? new BoardSeat(part, plane, default, 0);
         var holes = board.Holes.Select(hole => (new PlanPoint(hole.X, hole.Y), SeatedBoard.Slack(hole, known, ground))).ToArray();
+        var outlook = Outlook.Of(graft, ground);
         var turns = angle is { } own && !Quarters.Contains(own) ? Quarters.Add(own) : Quarters;
         var ways = new List<BoardPlacement>();
         var (blocked, open) = (new List<(BoardSeat Seat, PlacementFit Fit)>(), new List<BoardSeat>());
@@ -39,8 +40,8 @@ public static class Placements
         foreach (var search in searches) search.Free.Meet();
         foreach (var (seat, free) in searches)
         {
-            ways.AddRange(free.Found.Select(fit => Free(board, ground, seat with { At = fit.Shift }, fit)));
-            if (AtOpening(board, ground, seat) is { } bare) open.Add(bare);
+            ways.AddRange(free.Found.Select(fit => Free(board, outlook, seat with { At = fit.Shift }, fit)));
+            if (AtOpening(board, outlook, seat) is { } bare) open.Add(bare);
             var anywhere = new TurnSearch(holes, mounts, seat.TurnDegrees, null, blockedGoal);
             anywhere.Cross();
             blocked.AddRange(anywhere.Found.Select(fit => (seat with { At = fit.Shift }, fit)));
@@ -88,9 +89,9 @@ public static class Placements
             window?.Offset, LooksOut(board.Board) && window is null, board.Shape.Difference(Shapes.Polygon(board.Plane.Outline)).Area, inTheWay);
     }
 
-    private static BoardPlacement Free(Part board, MountPlane plane, BoardSeat seat, PlacementFit fit)
+    private static BoardPlacement Free(Part board, Outlook outlook, BoardSeat seat, PlacementFit fit)
     {
-        var window = PortWindow.Of(board, plane, seat, SeatedBoard.Around(board, seat));
+        var window = PortWindow.Of(board, outlook, seat);
         return new BoardPlacement(
             seat, fit.Pairs.Length, board.Holes.Length - fit.Pairs.Length, fit.Shorts, window?.Offset, LooksOut(board) && window is null, 0, 0);
     }
@@ -98,6 +99,6 @@ public static class Placements
     private static bool LooksOut(Part board) => board.Ports.Any(port => port.Place is { Faces: PortFacing.Rear });
 
     // Without a mount to go by, the ports are brought to their opening.
-    private static BoardSeat? AtOpening(Part board, MountPlane plane, BoardSeat seat)
-        => PortWindow.Of(board, plane, seat, SeatedBoard.Around(board, seat)) is { } window ? seat with { At = seat.At + window.Correction } : null;
+    private static BoardSeat? AtOpening(Part board, Outlook outlook, BoardSeat seat)
+        => PortWindow.Of(board, outlook, seat) is { } window ? seat with { At = seat.At + window.Correction } : null;
 }
