@@ -1,4 +1,7 @@
 using System.Net;
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Web.Tests;
@@ -82,7 +85,7 @@ public sealed class SeatHoldTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Theory]
-    [InlineData("Plane", "mounts", "b1; boss; 1; 2; 12; 6; deep 10; bore 2.5\nb2; boss; 9; 2; 12; 6; metal; thread M3; measured\ns1; standoff; 1; 9; 6.5; 6; plastic; thread 6-32; removed")]
+    [InlineData("Plane", "mounts", "b1; boss; 1; 2; 12; 6; deep 10; bore 2.5\nb2; boss; 9; 2; 12; 6; metal; thread M3; measured\ns1; standoff; 1; 9; 6.5; 6; plastic; thread 6-32; removed; document")]
     [InlineData("Plane", "behindAreas", "magnet; 1; 2; 30; 40; 11\npack; 1; 2; 30; 40; 0; battery\nsupply; 1; 2; 30; 40; 8.5; mains")]
     [InlineData("Board", "zones", "aerial; aerial; 1; 2; 5; 6; 2")]
     [InlineData("Boxes", "boxes", "c; c; tray; 0; 0; 10; 10; 0; 5; 0; part card; slots 2; held\nd; d; tray; 0; 0; 70; 100; 0; 7; 0; drive 2.5; bay 3.5; frame; screw M3 × 4")]
@@ -92,6 +95,24 @@ public sealed class SeatHoldTests(BenchHost host) : IClassFixture<BenchHost>
         var answer = await BenchHost.SendAsync(browser, page, $"{page}/lists?plane=tray&board=kt31&handler={handler}", ("Revision", "1"),
             ("outline", "0;0\n190;0\n190;190"), ("evidence", "Measured"), ("material", "Steel"), (field, lines));
         Assert.Contains(lines, (await BenchHost.TextAsync(answer)).ReplaceLineEndings("\n"));
+    }
+
+    [Fact]
+    public async Task A_line_that_nobody_touched_keeps_what_it_does_not_show()
+    {
+        var ferry = await BenchHost.FerryAsync();
+        var later = new UnknownMembers([new("torque", JsonSerializer.SerializeToElement(0.6))]);
+        var id = await host.StoreAsync(store => store.AddAsync(ferry.WithSeating(seating => seating.WithPlane("tray", plane => plane with
+        {
+            Mounts = [.. plane.Mounts.Select(mount => mount.Id == "s4" ? mount : mount with { Evidence = Evidence.Label, Unknown = later })],
+        })), Cancellation));
+        var (page, browser) = ($"/graft/{id}/seat/lists", host.Browser());
+        var before = (await host.GraftAsync(id)).Seating.FindPlane("tray")!.Mounts;
+        var lines = Regex.Match(await TextAsync(browser, page), "name=\"mounts\"[^>]*>([^<]*)</textarea>").Groups[1].Value;
+        await BenchHost.SendAsync(browser, page, page + "?plane=tray&handler=Plane", ("Revision", "1"), ("outline", "0;0\n330;0\n330;240"), ("material", "Steel"),
+            ("mounts", lines.Replace("s4; standoff; 290", "s4; standoff; 291", StringComparison.Ordinal)));
+        var after = (await host.GraftAsync(id)).Seating.FindPlane("tray")!.Mounts;
+        Assert.Equal(before.Select(mount => mount.Id == "s4" ? mount with { At = mount.At with { X = 291 } } : mount), after);
     }
 
     private static async Task<string> TextAsync(HttpClient browser, string page) => WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));

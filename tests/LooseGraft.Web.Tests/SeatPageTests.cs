@@ -99,7 +99,7 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
 
     [Theory]
     [InlineData("Plane", "mounts", "s1; pillar; 1; 2; 3", "Line 1, “s1; pillar; 1; 2; 3”: kind “pillar” is none of standoff, stud, bump, tab, brace, boss.")]
-    [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3; 6; green", "“green” is none of plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, measured")]
+    [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3; 6; green", "“green” is none of plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, and from where: measured, document, label, diagram")]
     [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3; 6; thread M9", "“thread M9” is none of plastic")]
     [InlineData("Plane", "behindAreas", "pack; 0; 0; 10; 10; 5; lava", "“lava” is neither battery nor mains")]
     [InlineData("Boxes", "boxes", "c; c; tray; 0; 0; 10; 10; 0; 5; 0; screw M3", "“screw M3” is not a screw such as M3 × 6")]

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
 using static LooseGraft.Core.Seat.LengthText;
 
 namespace LooseGraft.Core.Seat;
@@ -20,7 +21,8 @@ internal static class EvidenceFindings
         if (mounts.Length == 0 && outline is null) yield break;
         string[] facts =
         [
-            .. mounts.Take(MostNamed).Select(pair => $"where {pair.Mount.Id} stands"), .. mounts.Length > MostNamed ? [$"{mounts.Length - MostNamed} mounts more"] : Array.Empty<string>(),
+            .. mounts.Take(MostNamed).Select(pair => $"where {pair.Mount.Id} stands"),
+            .. mounts.Length > MostNamed ? [$"{(mounts.Length - MostNamed).Counted("mount")} more"] : Array.Empty<string>(),
             .. outline is null ? Array.Empty<string>() : ["its outline"],
         ];
         ImmutableArray<string> remedies =

@@ -13,8 +13,12 @@ namespace LooseGraft.Web.Forms;
 public sealed record SeatList<T>(string Field, string Columns, string Example, int Most, Func<ListLine, T> Read, Func<T, string> Write)
 {
     /// <summary>Reads all lines; what is wrong with each stands under the field.</summary>
-    public ValueList<T> ReadAll(ModelStateDictionary errors, string? text)
+    /// <param name="errors">Where that is said.</param>
+    /// <param name="text">The lines.</param>
+    /// <param name="known">What was shown: a line that nobody touched is the thing that it showed, with all that a line does not say.</param>
+    public ValueList<T> ReadAll(ModelStateDictionary errors, string? text, IEnumerable<T>? known = null)
     {
+        var shown = (known ?? []).GroupBy(Write).ToDictionary(same => same.Key.Trim(), same => new Queue<T>(same));
         var items = new List<T>();
         foreach (var (index, line) in (text ?? "").ReplaceLineEndings("\n").Split('\n').Index().Where(pair => !string.IsNullOrWhiteSpace(pair.Item)))
         {
@@ -22,6 +26,12 @@ public sealed record SeatList<T>(string Field, string Columns, string Example, i
             {
                 errors.AddModelError(Field, $"There are more than {Most} lines.");
                 break;
+            }
+
+            if (shown.TryGetValue(line.Trim(), out var untouched) && untouched.TryDequeue(out var same))
+            {
+                items.Add(same);
+                continue;
             }
 
             var read = new ListLine(line.Trim(), index + 1);

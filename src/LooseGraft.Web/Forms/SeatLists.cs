@@ -16,7 +16,7 @@ public static class SeatLists
 
     /// <summary>What stands on a plane.</summary>
     public static readonly SeatList<Mount> Mounts = new(
-        "mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, measured", "s1; standoff; 6.5; 33; 6.5; 6; measured",
+        "mounts", "name; kind; x; y; height; width of its top; and, where so, plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, and from where: measured, document, label, diagram", "s1; standoff; 6.5; 33; 6.5; 6; measured",
         GraftFileLimits.Mounts,
         line
             => Noted(new Mount(Short(line), line.Choice<MountKind>("kind"), new PlanPoint(line.Length("x"), line.Length("y")),
@@ -30,7 +30,7 @@ public static class SeatLists
                 mount.IsMetal == IsUsuallyMetal(mount.Kind) ? "" : mount.IsMetal ? "metal" : "plastic", Either(mount.IsThreaded, "threaded", "no thread"),
                 mount.Thread is { } thread ? $"thread {thread.Name}" : "", Figure("deep", mount.Deep), Figure("bore", mount.Bore),
                     mount.State == MountState.AsFound ? "" : Word(mount.State),
-                mount.Evidence == Evidence.Measured ? "measured" : "",
+                mount.Evidence == Evidence.Assumed ? "" : Word(mount.Evidence),
             }.Where(word => word.Length > 0))));
 
     /// <summary>What lies behind a plane.</summary>
@@ -220,9 +220,9 @@ public static class SeatLists
             ["thread", var name] when ScrewThread.Find(name) is { } thread => made with { Thread = thread },
             ["deep", var depth] when Read(depth) is { } deep => made with { Deep = deep },
             ["bore", var across] when Read(across) is { } bore => made with { Bore = bore },
-            ["measured"] => made with { Evidence = Evidence.Measured },
+            _ when Parse<Evidence>(word) is { } evidence => made with { Evidence = evidence },
             _ when Parse<MountState>(word) is { } state => made with { State = state },
-            _ => Wrong(line, made, $"“{word}” is none of plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, measured"),
+            _ => Wrong(line, made, $"“{word}” is none of plastic, metal, threaded, no thread, thread M3, deep 6, bore 2.5, removed, insulated, and from where: measured, document, label, diagram"),
         });
 
     // Bosses are moulded with the shell.

@@ -126,7 +126,7 @@ public sealed class HoldingTests
         ["does not hold"] = (Bossed("self-tapping 3 × 9", 3), "SEAT-028", Severity.Fix, "it does not hold", "a thicker screw"),
         ["a drive"] = (Drive("2.5", "M3 × 6"), "SEAT-030", Severity.Fix, "M3 × 6 goes 5 mm into drive through 1 mm of sheet, and beyond 3 mm", "a screw of 4 mm at the most"),
         ["an aerial"] = (Aerial(PlaneMaterial.Steel, box: 4), "SEAT-031", Severity.Check, "aerial of board has metal within 10 mm: cage 4 mm off, tray 6 mm off", "looks at plastic"),
-        ["on paper"] = (Known(Evidence.Diagram, Evidence.Assumed), "SEAT-033", Severity.Check, "where s1 stands, where s2 stands, where s3 stands, 1 mounts more, its outline", "measure where s1 stands first: h1 meets it with 0.3 mm to spare"),
+        ["on paper"] = (Known(Evidence.Diagram, Evidence.Assumed), "SEAT-033", Severity.Check, "where s1 stands, where s2 stands, where s3 stands, 1 mount more, its outline", "measure where s1 stands first: h1 meets it with 0.3 mm to spare"),
         ["the least to spare first"] = (Known(Evidence.Diagram, third: 0.2), "SEAT-033", Severity.Check, "where s3 stands, where s1 stands",
             "measure where s3 stands first: h3 meets it with 0.1 mm to spare"),
         ["behind the plate"] = (Plated(8), "SEAT-035", Severity.Fix, "Of the usb of board 2 mm lies behind the plate", "widen its cut-out"),

@@ -24,12 +24,17 @@ public sealed record AddStandoffs(string Plane, PartTemplate Standard, Millimetr
 
     public override string Standing(Graft graft) => (graft.Seating.FindPlane(Plane)?.Mounts.Length ?? 0).Counted("mount");
 
+    // s1, s2 and so on, as builders number them.
+    private static string FreshName(ValueList<Mount> mounts)
+        => Enumerable.Range(1, mounts.Length + 1).Select(number => FormattableString.Invariant($"s{number}"))
+            .First(name => mounts.All(mount => mount.Id != name));
+
     private ValueList<Mount> WithStandoff(ValueList<Mount> mounts, MountHole hole)
     {
         var at = new PlanPoint(Math.Round(hole.X + Left.Value, 2), Math.Round(hole.Y + Rear.Value, 2));
         return mounts.Any(mount => mount.At.To(at) < SameMm)
             ? mounts
-            : mounts.Add(new Mount(GraftEdits.FreshId("s", mounts.Select(mount => mount.Id)), MountKind.Standoff, at, UsualBoard.Rise)
+            : mounts.Add(new Mount(FreshName(mounts), MountKind.Standoff, at, UsualBoard.Rise)
             {
                 Evidence = Evidence.Document,
             });

@@ -39,16 +39,16 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             Material = material,
             Thickness = ModelState.OptionalLength("thickness", thickness, 0.1) ?? plane.Thickness,
             Behind = ModelState.OptionalLength("behind", behind, 0),
-            BehindAreas = SeatLists.Behind.ReadAll(ModelState, behindAreas),
+            BehindAreas = SeatLists.Behind.ReadAll(ModelState, behindAreas, plane.BehindAreas),
             IsCovered = isCovered,
             IsLidMetal = lidMetal,
             Stand = stand?.Read(ModelState, Graft.Seating, plane),
             Lid = ModelState.OptionalLength("lid", lid, 0),
-            Outline = SeatLists.Outline.ReadAll(ModelState, outline),
-            Mounts = Once("mounts", SeatLists.Mounts.ReadAll(ModelState, mounts), mount => mount.Id),
-            Ceilings = SeatLists.Ceilings.ReadAll(ModelState, ceilings),
-            Openings = Once("openings", SeatLists.Openings.ReadAll(ModelState, openings), opening => opening.Id),
-            Walls = Once("walls", SeatLists.WallSheets.ReadAll(ModelState, walls), sheet => sheet.Wall.ToString().ToLowerInvariant()),
+            Outline = SeatLists.Outline.ReadAll(ModelState, outline, plane.Outline),
+            Mounts = Once("mounts", SeatLists.Mounts.ReadAll(ModelState, mounts, plane.Mounts), mount => mount.Id),
+            Ceilings = SeatLists.Ceilings.ReadAll(ModelState, ceilings, plane.Ceilings),
+            Openings = Once("openings", SeatLists.Openings.ReadAll(ModelState, openings, plane.Openings), opening => opening.Id),
+            Walls = Once("walls", SeatLists.WallSheets.ReadAll(ModelState, walls, plane.Walls), sheet => sheet.Wall.ToString().ToLowerInvariant()),
         };
         if (string.IsNullOrWhiteSpace(thickness)) ModelState.Remove("thickness");
         if (made.Outline.Length < 3) ModelState.AddModelError("outline", "An outline has three corners or more.");
@@ -65,7 +65,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
         string? outline, string? holes, string? thickness, string? tails, Evidence evidence, string? zones, string? places)
     {
         if (!await LoadAsync() || Board is not { } board) return NotFound();
-        var corners = SeatLists.Outline.ReadAll(ModelState, outline);
+        var corners = SeatLists.Outline.ReadAll(ModelState, outline, board.Body?.Outline);
         if (corners.Length is 1 or 2) ModelState.AddModelError("outline", "An outline has three corners or more, or none while nobody measured.");
         var known = board.Body ?? new PartBody([], evidence);
         var body = corners.IsEmpty ? null : known with
@@ -74,9 +74,9 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
             Evidence = evidence,
             Thickness = ModelState.OptionalLength("thickness", thickness, 0.1) ?? known.Thickness,
             Tails = ModelState.OptionalLength("tails", tails, 0) ?? known.Tails,
-            Zones = SeatLists.Zones.ReadAll(ModelState, zones),
+            Zones = SeatLists.Zones.ReadAll(ModelState, zones, known.Zones),
         };
-        var drilled = SeatLists.Holes.ReadAll(ModelState, holes);
+        var drilled = SeatLists.Holes.ReadAll(ModelState, holes, board.Holes);
         var seats = Once("places", SeatLists.Ports.ReadAll(ModelState, places), pair => pair.Port);
         foreach (var (port, _) in seats.Where(pair => board.Ports.All(port => port.Id != pair.Port)))
             ModelState.AddModelError("places", $"“{port}” is no port of {board.Name}: it has {string.Join(", ", board.Ports.Select(found => found.Id))}.");
@@ -85,8 +85,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     public async Task<IActionResult> OnPostBoxesAsync(string? boxes)
     {
-        var made = Once("boxes", SeatLists.Boxes.ReadAll(ModelState, boxes), box => box.Id);
         if (!await LoadAsync()) return NotFound();
+        var made = Once("boxes", SeatLists.Boxes.ReadAll(ModelState, boxes, Graft.Seating.Boxes), box => box.Id);
         var grounds = Graft.Seating.Planes.Select(plane => plane.Id).Concat(Graft.Seating.Seats.Select(seat => seat.Part)).ToArray();
         foreach (var box in made.Where(box => !grounds.Contains(box.On)))
             ModelState.AddModelError("boxes", $"“{box.On}” is neither a plane nor a seated board: there are {string.Join(", ", grounds)}.");
@@ -97,8 +97,8 @@ public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : Graf
 
     public async Task<IActionResult> OnPostRunsAsync(string? runs)
     {
-        var made = Once("runs", SeatLists.Runs.ReadAll(ModelState, runs), run => run.Id);
         if (!await LoadAsync()) return NotFound();
+        var made = Once("runs", SeatLists.Runs.ReadAll(ModelState, runs, Graft.Seating.Runs), run => run.Id);
         foreach (var run in made.Where(run => Graft.Seating.FindPlane(run.Plane) is null)) ModelState.AddModelError("runs", $"“{run.Plane}” is no plane.");
         foreach (var port in made.SelectMany(run => new[] { run.From.Port, run.To.Port }).OfType<PortId>().Where(port => Graft.FindPort(port) is null))
             ModelState.AddModelError("runs", $"There is no port {port}.");
