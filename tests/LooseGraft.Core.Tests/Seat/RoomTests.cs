@@ -51,6 +51,18 @@ public sealed class RoomTests
         Assert.NotEmpty(Clash.Of(SolidBody.Of(graft.With(Box("middle", 95, 60, 8, 8, 20)))));
     }
 
+    // Half of a tab lies under solder, whose ends reach 2.5 mm down, half under a back plate that reaches 3.
+    [Theory]
+    [InlineData(55, "back plate", -1)]
+    [InlineData(40, "solder", -0.5)]
+    public void Of_all_that_lies_over_a_thing_the_least_air_is_told(double x, string where, double gap)
+    {
+        var plate = new BodyZone(BodyZoneKind.Below, "back plate", new PlanRectangle(35, 20, 30, 40)) { Height = Mm(3), Conducts = true };
+        var board = Board() with { Body = Board().Body! with { Zones = [plate] } };
+        var under = Assert.Single(Beneath.OfMounts(SeatedBoard.Of(Seated(Tray(Mount("tab", x, 50, 4.5, MountKind.Tab)), board))[0]));
+        Assert.Equal((where, gap), (under.Where, Math.Round(under.Gap, 6)));
+    }
+
     [Theory]
     [InlineData(6.5, BeneathVerdict.Shorts, -2.5)]
     [InlineData(2.1, BeneathVerdict.Shorts, 1.9)]

@@ -95,6 +95,19 @@ public sealed class SeatedBoardTests
         Assert.Equal(new PlanRectangle(0, 40, 20, 20), plugs["plug in left"].Bounds);
     }
 
+    // A port 20 mm wide and 10 tall at 50 and 40 of the board, whose plug needs 20 mm; the board lies 20 and 10 from the corner and ends at 8.1 mm.
+    [Theory]
+    [InlineData(PortFacing.Up, 60, 47, 20, 6, 18.1, 38.1)]
+    [InlineData(PortFacing.Rear, 60, 30, 20, 20, 8.1, 18.1)]
+    [InlineData(PortFacing.Front, 60, 50, 20, 20, 8.1, 18.1)]
+    [InlineData(PortFacing.Left, 50, 40, 20, 20, 8.1, 18.1)]
+    [InlineData(PortFacing.Right, 70, 40, 20, 20, 8.1, 18.1)]
+    public void The_room_of_a_plug_lies_before_its_port(PortFacing faces, double x, double y, double width, double depth, double from, double to)
+    {
+        var plug = Assert.Single(SolidBody.Of(Seated(board: Board(Socket("port", 50, 40, faces)))), body => body.IsPlug);
+        Assert.Equal((new PlanRectangle(x, y, width, depth), from, to), (plug.Bounds, Math.Round(plug.From, 6), Math.Round(plug.To, 6)));
+    }
+
     [Fact]
     public void Taking_a_part_out_takes_out_what_names_it_and_leaves_the_rest()
     {

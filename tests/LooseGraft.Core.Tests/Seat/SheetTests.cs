@@ -123,6 +123,10 @@ public sealed class SheetTests
         var root = XDocument.Parse(text).Root!;
         Assert.Equal(root.Attribute("width")!.Value, root.Attribute("viewBox")!.Value.Split(' ')[2] + "mm");
         Assert.Contains("h100M", root.Descendants().Single(element => element.Name.LocalName == "path").Attribute("d")!.Value);
+        // Eleven marks, those at 0, 50 and 100 the longer; all stand on the ruler, upwards on the page.
+        var marks = root.Descendants().Single(element => element.Name.LocalName == "path").Attribute("d")!.Value.Split('v').Skip(1).Take(11)
+            .Select(mark => mark.Split('M')[0]);
+        Assert.Equal(["-4", "-2", "-2", "-2", "-2", "-4", "-2", "-2", "-2", "-2", "-4"], marks);
         var read = SvgReader.Read(text);
         Assert.Null(read.Problem);
         var (one, other) = (read.Circles[0].Middle, read.Circles[3].Middle);

@@ -63,6 +63,31 @@ public sealed class WayTests
         Assert.Equal(isProposed, remedies.Any(each => each.StartsWith("turn fan by a quarter, with its corner at 150 and", StringComparison.Ordinal)));
     }
 
+    // A fan of 40 by 20 in a gap that is 20 wide and ends at the edge: turned it just reaches the edge, or goes a hair beyond. From each of the four sides.
+    [Theory]
+    [InlineData(0)]
+    [InlineData(90)]
+    [InlineData(180)]
+    [InlineData(270)]
+    public void A_turn_keeps_within_every_edge(double turn)
+    {
+        foreach (var (free, isProposed) in new[] { (40.01, true), (39.99, false) })
+        {
+            // Three things in a gap so wide that ends at the edge, turned about the middle of the plane.
+            PlanRectangle Of(double fromX, double fromY, double width, double depth) => PlanRectangle.Round(
+                [.. new PlanRectangle(fromX - 100, fromY - 100, width, depth).Corners.Select(corner => corner.Turned(turn) + new PlanPoint(100, 100))]);
+
+            SeatBox Thing(string id, double fromX, double fromY, double width, double depth)
+                => Box(id, 0, 0, 1, 1, 40) with { Area = Of(fromX, fromY, width, depth) };
+            var plane = new MountPlane("tray", "tray", [.. new PlanRectangle(0, 0, 200, 200).Corners]);
+            var graft = Graft.Empty("turned") with { Seating = new Seating { Planes = [plane] } };
+            graft = graft.With(Thing("fan", 100, 200 - free, 40, 20), Thing("cage", 120, 200 - free, 80, free), Thing("brace", 0, 200 - free - 5, 200, 5),
+                Thing("wall", 0, 200 - free, 100, free));
+            var remedies = Review.Of(graft).Seat.Findings.Where(finding => finding.Rule.Code == "SEAT-013").SelectMany(finding => finding.Remedies);
+            Assert.Equal(isProposed, remedies.Any(each => each.StartsWith("turn fan by a quarter", StringComparison.Ordinal)));
+        }
+    }
+
     // Before and behind the fan something comes down, under which it would stand when turned.
     [Theory]
     [InlineData(41, true)]
