@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Clashes;
 
 namespace LooseGraft.Core.Seat;
 
@@ -10,6 +11,9 @@ namespace LooseGraft.Core.Seat;
 /// <param name="Goes">What is told now and would not be, heaviest first.</param>
 public sealed record Candidate(SeatBox Box, ImmutableArray<Finding> Comes, ImmutableArray<Finding> Goes)
 {
+    /// <summary>What would want the same room as it.</summary>
+    internal ImmutableArray<Clash> Clashes { get; private init; } = [];
+
     /// <summary>Judges a box in the place of the one with its id; with an id that nothing has, as one more.</summary>
     /// <param name="review">What is concluded of the graft as it is.</param>
     /// <param name="box">The candidate. What it stands on has to be there.</param>
@@ -20,8 +24,11 @@ public sealed record Candidate(SeatBox Box, ImmutableArray<Finding> Comes, Immut
         var seating = graft.Seating;
         ValueList<SeatBox> boxes = seating.Boxes.Any(other => other.Id == box.Id)
             ? [.. seating.Boxes.Select(other => other.Id == box.Id ? box : other)] : seating.Boxes.Add(box);
-        var then = SeatStage.Judge(graft with { Seating = seating with { Boxes = boxes } }, (graft, seat)).Findings;
-        return new Candidate(box, Without(then, seat.Findings), Without(seat.Findings, then));
+        var then = SeatStage.Judge(graft with { Seating = seating with { Boxes = boxes } }, (graft, seat));
+        return new Candidate(box, Without(then.Findings, seat.Findings), Without(seat.Findings, then.Findings))
+        {
+            Clashes = then.Clashes.RemoveAll(clash => clash.One.Id != box.Id && clash.Other.Id != box.Id),
+        };
     }
 
     // One that is told with other figures stands on both sides.

@@ -18,7 +18,7 @@ public sealed record SeatList<T>(string Field, string Columns, string Example, i
     /// <param name="known">What was shown: a line that nobody touched is the thing that it showed, with all that a line does not say.</param>
     public ValueList<T> ReadAll(ModelStateDictionary errors, string? text, IEnumerable<T>? known = null)
     {
-        var shown = (known ?? []).GroupBy(Write).ToDictionary(same => same.Key.Trim(), same => new Queue<T>(same));
+        var shown = (known ?? []).GroupBy(item => Write(item).Trim()).ToDictionary(same => same.Key, same => new Queue<T>(same));
         var items = new List<T>();
         foreach (var (index, line) in (text ?? "").ReplaceLineEndings("\n").Split('\n').Index().Where(pair => !string.IsNullOrWhiteSpace(pair.Item)))
         {

@@ -83,6 +83,19 @@ public sealed class TrayTests
         => Assert.Contains(Review.Of(Ports(50, PlaneWall.Front)).Seat.Findings,
             finding => finding.Message == "No opening lies before the usb of board: the rear wall of floor is 10 mm away.");
 
+    // On the tray the fan would stand clear of its cage, turned about its corner; a drive of the shell is in its way either way, or only beside it.
+    [Theory]
+    [InlineData(120, false)]
+    [InlineData(160.1, true)]
+    public void A_turn_on_a_tray_is_not_proposed_while_something_of_the_shell_is_in_its_way(double drive, bool isProposed)
+    {
+        var graft = OnFloor(Box("drive", drive, 100, 20, 100, 90, "floor"));
+        SeatBox[] more = [Box("fan", 120, 100, 60, 40, 40), Box("cage", 160, 90, 30, 60, 40)];
+        graft = graft with { Seating = graft.Seating with { Boxes = [.. graft.Seating.Boxes, .. more] } };
+        var remedies = Review.Of(graft).Seat.Findings.Where(finding => finding.Rule.Code == "SEAT-013").SelectMany(finding => finding.Remedies).ToArray();
+        Assert.Equal(isProposed, remedies.Any(each => each.StartsWith("turn fan by a quarter", StringComparison.Ordinal)));
+    }
+
     [Fact]
     public void A_drill_through_a_tray_is_told_what_lies_under_it()
     {

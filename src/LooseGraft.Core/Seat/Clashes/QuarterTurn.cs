@@ -49,13 +49,13 @@ internal static class QuarterTurn
     private static PlanRectangle? Of(Graft graft, SeatReview seat, SolidBody body, ref int left)
     {
         if (body.Kind != BodyKind.Box || body.Box is not { IsRound: false, IsMains: false } box || graft.Seating.FindPlane(box.On) is not { } plane
-            || Math.Abs(box.Area.Width - box.Area.Depth) < SquareMm) return null;
+            || box.On != body.Plane || Math.Abs(box.Area.Width - box.Area.Depth) < SquareMm) return null;
         // Whether anything stands in the way is soon seen; the rules are asked about those places alone where nothing does.
         foreach (var place in Turned(box.Area).Where(place => Holds(PlanRectangle.Round(plane.Outline), place)
             && seat.Bodies.All(other => other.Id == body.Id || Clash.Between(Moved(body, place), other) is null)))
         {
             if (left-- <= 0) return null;
-            if (Candidate.Of(graft, seat, box with { Area = place }).Comes.IsEmpty) return place;
+            if (Candidate.Of(graft, seat, box with { Area = place }) is { Comes.IsEmpty: true, Clashes.IsEmpty: true }) return place;
         }
 
         return null;
