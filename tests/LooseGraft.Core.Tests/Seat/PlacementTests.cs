@@ -71,6 +71,16 @@ public sealed class PlacementTests
         Assert.Equal(270, way.Seat.TurnDegrees);
     }
 
+    [Theory]
+    [InlineData(15)]
+    [InlineData(110)]
+    public void What_a_board_runs_into_is_counted_on_whichever_side_it_stands(double x)
+    {
+        var graft = Seated().With(Box("cage", x, 40, 20, 20, 40));
+        Assert.Equal(1, Placements.Judge(graft, graft.Seating.Seats[0])!.Clashes);
+        Assert.Equal(0, Placements.Judge(Seated(), graft.Seating.Seats[0])!.Clashes);
+    }
+
     private static int Met(PlanPoint[] holes, PlanPoint[] mounts, double slack, double turn, PlanPoint shift)
     {
         // Every way to pair them, by trying each mount or none for each hole in turn.

@@ -108,6 +108,23 @@ public sealed class SeatBoundaryTests
         ["boxes that touch do not clash"] = ("SEAT-013", Apart(-0.01), Apart(0.01)),
     };
 
+    // A card of 20 by 30 mm, 40 tall, reaches 5 mm through the middle of a wall, before an opening as wide as the card that begins a little beside it.
+    [Theory]
+    [InlineData(PlaneWall.Rear, 90, -5, 20, 30)]
+    [InlineData(PlaneWall.Front, 90, 135, 20, 30)]
+    [InlineData(PlaneWall.Left, -5, 60, 20, 30)]
+    [InlineData(PlaneWall.Right, 185, 60, 20, 30)]
+    public void What_reaches_through_an_opening_of_a_wall_has_to_fit_it_on_either_side(PlaneWall wall, double x, double y, double width, double depth)
+    {
+        var (along, wide) = wall is PlaneWall.Rear or PlaneWall.Front ? (x, width) : (y, depth);
+        bool Told(double beside) => Review.Of(Seated(Tray() with
+        {
+            Openings = [new Opening("gap", "gap", OpeningKind.Slot, wall, new PlanRectangle(along + beside, 0, wide, 45))],
+        }).With(Box("card", x, y, width, depth, 40)) with
+        { Parts = [] }).Seat.Findings.Any(finding => finding.Rule.Code == "SEAT-023");
+        Assert.Equal([true, false, false, true], new[] { -0.51, -0.49, 0.49, 0.51 }.Select(Told));
+    }
+
     [Theory]
     [MemberData(nameof(Names))]
     public void A_constant_decides_just_where_it_says(string name)

@@ -1,6 +1,9 @@
 using CsCheck;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
+using LooseGraft.Core.Seat.Cuts;
+using LooseGraft.Core.Seat.Drawing;
 using LooseGraft.Core.Seat.Placing;
 using LooseGraft.Core.Seat.Reach;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
@@ -43,6 +46,23 @@ public sealed class SeatInvariantTests
             var moved = Changed(graft, corner => corner + by, area => area with { X = area.X + x, Y = area.Y + y }, seat => seat with { At = seat.At + by });
             Assert.Equal(Said(graft), Said(moved));
         }, iter: 60);
+
+    [Fact]
+    public void Cuts_and_templates_count_from_the_corner_of_their_own_plane()
+    {
+        var graft = Seated(Tray(Mount("tab", 60, 40, 5, MountKind.Tab)))
+            .At(seat => seat with { At = new PlanPoint(30, 20), Holes = [new HoleMounting(4, MountMethod.ThroughBolt)] });
+        var by = new PlanPoint(-30, 55);
+        var moved = Changed(graft, corner => corner + by, area => area, seat => seat with { At = seat.At + by });
+        static IEnumerable<PlanPoint> Cuts(Graft of) => CutList.Of(of, SeatStage.Review(of)).Select(cut => cut.At);
+        static PlanSheet Sheet(Graft of) => TemplateSheet.Of(of, SeatStage.Review(of), of.Seating.Planes[0]);
+        // Hole h4, and under the board, which lies from 30 to 130 and 20 to 100, the standoff s4 and the tab.
+        Assert.Equal([new(125, 95), new(115, 85), new(60, 40)], Cuts(graft));
+        Assert.Equal(Cuts(graft), Cuts(moved));
+        Assert.Equal(Sheet(graft).Circles, Sheet(moved).Circles);
+        Assert.Equal(Sheet(graft).Paths.SelectMany(path => path.Corners), Sheet(moved).Paths.SelectMany(path => path.Corners));
+        Assert.Equal(Sheet(graft).Labels, Sheet(moved).Labels);
+    }
 
     [Fact]
     public void A_quarter_turn_of_everything_together_does_not_matter()

@@ -95,6 +95,29 @@ public sealed class SeatedBoardTests
         Assert.Equal(new PlanRectangle(0, 40, 20, 20), plugs["plug in left"].Bounds);
     }
 
+    // A bump of 10 mm without a thread beside the fourth hole, at 115 and 85 of the tray.
+    [Theory]
+    [InlineData(4.99, true)]
+    [InlineData(5.01, false)]
+    public void What_stands_under_a_hole_without_a_thread_carries_the_board_there(double beside, bool isUnder)
+    {
+        var bump = Mount("b1", 115 + beside, 85, kind: MountKind.Bump) with { IsThreaded = false, Across = Mm(10) };
+        var tray = Tray() with { Mounts = [.. Tray().Mounts.Take(3), bump] };
+        Assert.Equal(isUnder ? "b1" : null, SeatedBoard.Of(Seated(tray))[0].Holes[3].Under?.Id);
+    }
+
+    // A port of 30 mm before an opening of 20: what is left over is shared by both sides.
+    [Theory]
+    [InlineData(50, 5)]
+    [InlineData(45, 0)]
+    [InlineData(40, -5)]
+    public void A_port_wider_than_its_opening_is_brought_before_its_middle(double opening, double shift)
+    {
+        var tray = Tray() with { Openings = [new Opening("io", "io", OpeningKind.Ports, PlaneWall.Rear, new PlanRectangle(opening, 0, 20, 40))] };
+        var board = SeatedBoard.Of(Seated(tray, Board(Socket("usb", 35, 0, PortFacing.Rear, 30))))[0];
+        Assert.Equal((shift, 10.0), (PortWindow.Of(board)!.Shift, PortWindow.Of(board)!.EdgeGap));
+    }
+
     // A port 20 mm wide and 10 tall at 50 and 40 of the board, whose plug needs 20 mm; the board lies 20 and 10 from the corner and ends at 8.1 mm.
     [Theory]
     [InlineData(PortFacing.Up, 60, 47, 20, 6, 18.1, 38.1)]

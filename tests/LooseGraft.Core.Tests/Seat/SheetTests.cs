@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using System.Xml.Linq;
 using CsCheck;
 using LooseGraft.Core.Facts;
@@ -127,12 +128,29 @@ public sealed class SheetTests
         var marks = root.Descendants().Single(element => element.Name.LocalName == "path").Attribute("d")!.Value.Split('v').Skip(1).Take(11)
             .Select(mark => mark.Split('M')[0]);
         Assert.Equal(["-4", "-2", "-2", "-2", "-2", "-4", "-2", "-2", "-2", "-2", "-4"], marks);
+        // The words say the distance between the middles of the two crosses.
+        var crosses = Regex.Matches(text, @"M([\d.]+) ([\d.]+)h6M").Select(match => new PlanPoint(Figure(match, 1) + 3, Figure(match, 2))).ToArray();
+        Assert.Contains(string.Create(CultureInfo.InvariantCulture, $"corner cross to corner cross: {crosses[0].To(crosses[1]):0.0} mm"), text);
         var read = SvgReader.Read(text);
         Assert.Null(read.Problem);
         var (one, other) = (read.Circles[0].Middle, read.Circles[3].Middle);
         Assert.Equal(sheet.Circles[0].Middle.To(sheet.Circles[3].Middle), one.To(other), 2);
         Assert.True(one.Y < other.Y);
     }
+
+    [Fact]
+    public void Each_hole_of_a_template_is_crossed_through_its_middle()
+    {
+        var sheet = Template();
+        Assert.All(sheet.Circles.Where(circle => circle.Layer == SheetLayer.Hole), circle => Assert.Equal(2, sheet.Paths.Count(path
+            => path is { IsClosed: false, Layer: SheetLayer.Hole } && path.Corners[0].To(circle.Middle) is var arm && arm > circle.Radius
+                && Math.Abs(path.Corners[1].To(circle.Middle) - arm) < 1e-9 && Math.Abs(path.Corners[0].To(path.Corners[1]) - (2 * arm)) < 1e-9)));
+    }
+
+    [Fact]
+    public void A_triangle_is_an_outline_seen_with_the_rear_edge_at_the_bottom()
+        => Assert.Equal([new PlanPoint(0, 10), new(8, 10), new(0, 4)],
+            SvgReader.Read("<svg width='10mm' height='10mm' viewBox='0 0 10 10'><polygon points='0,0 8,0 0,6'/></svg>").Outlines[0]);
 
     [Theory]
     [InlineData("", "not a DXF")]
@@ -197,7 +215,11 @@ public sealed class SheetTests
         Assert.Equal(["tray", "lid", "board", "cooler"], view.Pieces.Select(piece => piece.Name));
         var cooler = view.Pieces[3];
         Assert.Equal((50, 90, 8.1, 43.1), (cooler.From, cooler.To, Math.Round(cooler.Low, 6), Math.Round(cooler.High, 6)));
-        Assert.Contains(SectionView.Of(seat, graft.Seating.Planes[0], isAcross: false, 25).Pieces, piece => piece.Name == "s1");
+        // The standoff at 25 and 15 is 6 wide and 6.5 tall; across it goes from 22 to 28, along the depth from 12 to 18.
+        var deep = SectionView.Of(seat, graft.Seating.Planes[0], isAcross: false, 25).Pieces.Single(piece => piece.Name == "s1");
+        var wide = SectionView.Of(seat, graft.Seating.Planes[0], isAcross: true, 15).Pieces.Single(piece => piece.Name == "s1");
+        Assert.Equal((12, 18, 0, 6.5), (deep.From, deep.To, deep.Low, deep.High));
+        Assert.Equal((22, 28, 0, 6.5), (wide.From, wide.To, wide.Low, wide.High));
     }
 
     [Fact]
@@ -237,6 +259,8 @@ public sealed class SheetTests
                 Assert.All(circles.Zip(read.Circles), pair => Assert.Equal(pair.First.Item3, pair.Second.Radius, 0.001));
             }
         }, iter: 60);
+
+    private static double Figure(Match match, int group) => double.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture);
 
     private static PlanSheet Template() => TemplateSheet.Of(Drilled, SeatStage.Review(Drilled), Drilled.Seating.Planes[0]);
 }

@@ -128,6 +128,25 @@ public sealed class ShiftTests
         Assert.Contains(Placements.Of(Seated(within), "board", "tray"), way => way is { IsSound: true, Met: 4 });
     }
 
+    // A board of 100 by 80 on a tray of 200 by 160, that nothing else stands on.
+    [Theory]
+    [InlineData(0, 0, true)]
+    [InlineData(100, 80, true)]
+    [InlineData(100.01, 40, false)]
+    [InlineData(250, 40, false)]
+    [InlineData(-0.01, 40, false)]
+    [InlineData(-250, 40, false)]
+    [InlineData(50, 80.01, false)]
+    [InlineData(50, 250, false)]
+    [InlineData(50, -0.01, false)]
+    [InlineData(50, -250, false)]
+    public void A_shift_is_free_as_long_as_the_board_lies_on_the_plane(double x, double y, bool isFree)
+    {
+        var graft = Seated(Tray() with { Mounts = [] });
+        var space = FreeSpace.Of(graft, graft.Seating.Seats[0])!;
+        Assert.Equal(isFree, space.Shorts(new PlanPoint(x, y), []) is not null);
+    }
+
     private static ShiftBan Ban(double from, double to) => new([new(0, 0), new(10, 0), new(10, 10), new(0, 10)], 10, 20, from, to);
 
     private static bool IsOn(ShiftCurve curve, PlanPoint place) => curve.Radius > 0

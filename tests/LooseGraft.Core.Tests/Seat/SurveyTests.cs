@@ -195,6 +195,25 @@ public sealed class SurveyTests
         }
     }
 
+    // The third hole was measured from the other two alone: on either side of the line through them it fits as well.
+    [Theory]
+    [InlineData(60, 80)]
+    [InlineData(95, 35)]
+    [InlineData(30, 110)]
+    public void A_point_measured_from_two_others_is_offered_on_the_other_side_of_their_line(double fromOne, double fromTwo)
+    {
+        var system = new SurveySystem(Survey("board", "h1 left 20.0", "h1 rear 50.0", "h2 left 120.0", "h2 rear 75.0",
+            Line("h3", "h1", fromOne), Line("h3", "h2", fromTwo), "left right 200.0", "rear front 200.0").Spans);
+        var start = SurveyStart.Of(system);
+        var (one, two, three) = (At(start, 0), At(start, 1), At(start, 2));
+        Assert.Equal((fromOne, fromTwo), (Math.Round(three.To(one), 6), Math.Round(three.To(two), 6)));
+        // Mirrored at the line: as far from both, and not the same.
+        Assert.Contains(SurveyFlips.Of(system, start).Select(at => At(at, 2)), other => other.To(three) > 1
+            && Math.Abs(other.To(one) - fromOne) < 1e-6 && Math.Abs(other.To(two) - fromTwo) < 1e-6);
+    }
+
+    private static PlanPoint At(Vector<double> at, int point) => new(at[2 * point], at[(2 * point) + 1]);
+
     private static string Line(string from, string to, double value) => FormattableString.Invariant($"{from} {to} {value:0.00}");
 
     private static PlanPoint Round(SurveyResult result, int index) => new(Math.Round(result.Points[index].At.X, 2), Math.Round(result.Points[index].At.Y, 2));
