@@ -1,8 +1,5 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Leads;
 using static LooseGraft.Core.Tests.Bench;

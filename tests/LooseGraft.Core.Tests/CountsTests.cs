@@ -1,5 +1,3 @@
-using LooseGraft.Core.Model;
-
 namespace LooseGraft.Core.Tests;
 
 public class CountsTests

@@ -1,10 +1,7 @@
 using System.Collections;
 using System.Reflection;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Exchange;
 using LooseGraft.Core.Seat.Surveying;
 
@@ -166,7 +163,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         demos.Add(GraftFile.Read(GraftFile.Write(rich)) is { Graft: { } read }
             ? read
             : throw new InvalidOperationException($"{GraftFile.Read(GraftFile.Write(rich)).Errors[0]}"));
-        var all = Things(demos);
+        var all = Things((IEnumerable<Graft>)demos);
         return [.. demos.Select(demo => (demo, new EditSamples(demo, all)))];
     }
 

@@ -1,5 +1,4 @@
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Tests;
 

@@ -1,11 +1,8 @@
 using System.Text.Json.Nodes;
 using CsCheck;
 using LooseGraft.Cli;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests;

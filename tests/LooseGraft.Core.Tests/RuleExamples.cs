@@ -1,6 +1,3 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests;

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Seat;

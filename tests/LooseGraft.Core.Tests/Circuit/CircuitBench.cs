@@ -1,10 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Tests.Circuit;
 

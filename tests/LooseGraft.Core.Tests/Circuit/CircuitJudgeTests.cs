@@ -1,7 +1,5 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 
 namespace LooseGraft.Core.Tests.Circuit;

@@ -1,9 +1,6 @@
 using CsCheck;
 using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Circuit.Elements;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 
 namespace LooseGraft.Core.Tests.Circuit;

@@ -1,7 +1,6 @@
 using System.Text;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.SlowJudge;
 

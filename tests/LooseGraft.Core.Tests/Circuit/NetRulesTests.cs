@@ -1,8 +1,6 @@
 using CsCheck;
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 
 namespace LooseGraft.Core.Tests.Circuit;

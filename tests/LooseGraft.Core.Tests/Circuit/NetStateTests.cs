@@ -1,6 +1,5 @@
 using System.Text;
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Wire;
 using LooseGraft.SlowJudge;

@@ -1,6 +1,4 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 
 namespace LooseGraft.Core.Tests.Circuit;

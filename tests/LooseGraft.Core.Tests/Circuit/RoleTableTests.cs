@@ -1,7 +1,4 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 
 namespace LooseGraft.Core.Tests.Circuit;

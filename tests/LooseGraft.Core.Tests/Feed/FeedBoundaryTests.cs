@@ -1,8 +1,5 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Wall;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Feed.FeedGrafts;
 

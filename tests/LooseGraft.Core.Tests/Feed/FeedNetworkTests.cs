@@ -1,10 +1,7 @@
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Feed.FeedGrafts;
 

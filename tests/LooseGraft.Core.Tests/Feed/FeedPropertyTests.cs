@@ -1,11 +1,8 @@
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Feed;

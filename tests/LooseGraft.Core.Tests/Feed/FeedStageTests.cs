@@ -1,11 +1,8 @@
 using System.Collections.Immutable;
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Feed;

@@ -1,9 +1,6 @@
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Feed.FeedGrafts;
 

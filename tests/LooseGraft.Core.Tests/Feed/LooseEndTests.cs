@@ -1,8 +1,6 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Network;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Feed;

@@ -1,5 +1,4 @@
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Feed.FeedGrafts;
 

@@ -1,10 +1,7 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Feed.Relieving;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire.Edits;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Feed.FeedGrafts;

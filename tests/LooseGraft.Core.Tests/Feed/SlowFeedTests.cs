@@ -4,7 +4,6 @@ using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.SlowJudge;
 using static LooseGraft.Core.Tests.Bench;

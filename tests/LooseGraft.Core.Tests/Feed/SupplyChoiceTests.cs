@@ -1,7 +1,4 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Reach;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Feed.FeedGrafts;

@@ -1,6 +1,4 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Tests.Feed;
 

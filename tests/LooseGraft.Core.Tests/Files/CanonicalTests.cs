@@ -2,10 +2,7 @@ using System.Collections;
 using System.Reflection;
 using System.Text;
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Tests.Files;
 

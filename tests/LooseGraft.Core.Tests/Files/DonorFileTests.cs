@@ -1,8 +1,5 @@
 using System.Text;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Files;

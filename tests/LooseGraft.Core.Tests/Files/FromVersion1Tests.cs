@@ -1,6 +1,5 @@
 using System.Text;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Tests.Files;
 

@@ -1,7 +1,6 @@
 using System.Text;
 using System.Text.Json;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Tests.Files;
 

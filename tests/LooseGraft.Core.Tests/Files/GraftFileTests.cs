@@ -2,10 +2,7 @@ using System.Globalization;
 using System.Text;
 using System.Text.Json.Nodes;
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Files;

@@ -1,7 +1,5 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Tests.Findings;
 

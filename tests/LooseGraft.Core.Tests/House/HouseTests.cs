@@ -1,8 +1,6 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using NetArchTest.Rules;
 

@@ -1,7 +1,4 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove.Meters;
-using LooseGraft.Core.Quantities;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Prove;

@@ -1,8 +1,6 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Bench;
 
 namespace LooseGraft.Core.Tests.Prove;

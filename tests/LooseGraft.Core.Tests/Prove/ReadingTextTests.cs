@@ -1,5 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Tests.Prove;
 

@@ -1,7 +1,5 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Tests.Seat;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 

@@ -1,7 +1,5 @@
 using CsCheck;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove.Switches;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Tests.Prove;
 

@@ -1,5 +1,3 @@
-using LooseGraft.Core.Quantities;
-
 namespace LooseGraft.Core.Tests.Quantities;
 
 /// <summary>Amounts are added, compared and written alike, whatever their unit.</summary>

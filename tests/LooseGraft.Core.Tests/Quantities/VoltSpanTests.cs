@@ -1,5 +1,3 @@
-using LooseGraft.Core.Quantities;
-
 namespace LooseGraft.Core.Tests.Quantities;
 
 public sealed class VoltSpanTests

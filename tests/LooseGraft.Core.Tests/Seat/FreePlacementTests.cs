@@ -1,7 +1,5 @@
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Placing;
 using static LooseGraft.Core.Tests.Seat.SeatBench;

@@ -1,5 +1,3 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 
 namespace LooseGraft.Core.Tests.Seat;

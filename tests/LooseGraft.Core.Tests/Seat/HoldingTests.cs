@@ -1,6 +1,4 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Cuts;
 using LooseGraft.Core.Seat.Holding;

@@ -1,5 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Placing;
 using static LooseGraft.Core.Tests.Seat.SeatBench;

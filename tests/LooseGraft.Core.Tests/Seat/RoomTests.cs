@@ -1,5 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Reach;

@@ -1,7 +1,4 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Tests.Seat;
 

@@ -1,9 +1,7 @@
 using System.Text;
 using System.Text.Json.Nodes;
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 
 namespace LooseGraft.Core.Tests.Seat;

@@ -1,6 +1,4 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Clashes;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 

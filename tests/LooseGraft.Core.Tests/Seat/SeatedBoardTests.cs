@@ -1,6 +1,5 @@
 using CsCheck;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Placing;

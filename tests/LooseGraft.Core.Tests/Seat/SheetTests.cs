@@ -2,8 +2,6 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using System.Xml.Linq;
 using CsCheck;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Cuts;
 using LooseGraft.Core.Seat.Drawing;

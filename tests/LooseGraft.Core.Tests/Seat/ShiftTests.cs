@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using CsCheck;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Placing;
 using static LooseGraft.Core.Tests.Seat.SeatBench;

@@ -1,6 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Standing;
 using static LooseGraft.Core.Tests.Seat.SeatBench;

@@ -1,5 +1,4 @@
 using System.Globalization;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Surveying;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 

@@ -1,5 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Surveying;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.Optimization;

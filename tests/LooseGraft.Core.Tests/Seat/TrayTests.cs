@@ -1,6 +1,4 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Clashes;
 using LooseGraft.Core.Seat.Cuts;

@@ -1,6 +1,5 @@
 using System.Globalization;
 using CsCheck;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Reach;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 

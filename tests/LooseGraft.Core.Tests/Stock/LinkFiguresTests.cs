@@ -1,5 +1,3 @@
-using LooseGraft.Core.Model;
-
 namespace LooseGraft.Core.Tests.Stock;
 
 public sealed class LinkFiguresTests

@@ -1,5 +1,3 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Stock;
 using static LooseGraft.Core.Tests.Bench;
 

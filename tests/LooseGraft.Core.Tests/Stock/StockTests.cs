@@ -1,7 +1,4 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
 using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Core.Wire;

@@ -1,5 +1,3 @@
-using LooseGraft.Core.Quantities;
-
 namespace LooseGraft.Core.Tests.Stock;
 
 public sealed class VoltRangeTests

@@ -1,4 +1,3 @@
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire.Circuits;
 
 namespace LooseGraft.Core.Tests.Wire;

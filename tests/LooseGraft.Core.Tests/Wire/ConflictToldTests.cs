@@ -1,5 +1,3 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 

@@ -1,8 +1,5 @@
 using CsCheck;
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Tests.Wire;

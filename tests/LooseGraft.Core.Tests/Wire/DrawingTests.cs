@@ -1,4 +1,3 @@
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Drawing;
 using static LooseGraft.Core.Tests.Bench;
 

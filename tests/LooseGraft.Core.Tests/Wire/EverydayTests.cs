@@ -1,6 +1,4 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Tests.Wire;
 

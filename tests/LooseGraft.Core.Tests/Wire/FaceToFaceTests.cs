@@ -1,8 +1,6 @@
 using CsCheck;
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using static LooseGraft.Core.Tests.Bench;
 

@@ -1,7 +1,4 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Tests.Circuit;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Leads;

@@ -1,6 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Tests.Wire;

@@ -1,8 +1,6 @@
 using System.Text;
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Core.Wire.Matrix;
 

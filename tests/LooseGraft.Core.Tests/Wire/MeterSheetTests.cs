@@ -1,9 +1,6 @@
 using System.Collections.Immutable;
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Leads;
 using static LooseGraft.Core.Tests.Bench;

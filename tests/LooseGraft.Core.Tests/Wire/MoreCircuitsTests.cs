@@ -1,4 +1,3 @@
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire.Circuits;
 using static LooseGraft.Core.Tests.Bench;
 

@@ -1,7 +1,5 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Tests.Circuit;
 using LooseGraft.Core.Wire;
 using static LooseGraft.Core.Tests.Bench;

@@ -1,7 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Schools;
 using static LooseGraft.Core.Tests.Bench;

@@ -1,6 +1,4 @@
 using System.Collections.Immutable;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Remedies;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;

@@ -1,6 +1,3 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-
 namespace LooseGraft.Core.Tests.Wire;
 
 /// <summary>What is known of signals stands in their list, and is never read out of their names.</summary>

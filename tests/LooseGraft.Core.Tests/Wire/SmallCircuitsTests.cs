@@ -1,5 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire.Circuits;
 
 namespace LooseGraft.Core.Tests.Wire;

@@ -1,7 +1,5 @@
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using static LooseGraft.Core.Tests.Circuit.CircuitBench;
 

@@ -1,7 +1,5 @@
 using CsCheck;
 using LooseGraft.Core.Circuit;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using static LooseGraft.Core.Tests.Bench;
 
