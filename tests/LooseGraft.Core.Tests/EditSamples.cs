@@ -163,7 +163,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         demos.Add(GraftFile.Read(GraftFile.Write(rich)) is { Graft: { } read }
             ? read
             : throw new InvalidOperationException($"{GraftFile.Read(GraftFile.Write(rich)).Errors[0]}"));
-        var all = Things((IEnumerable<Graft>)demos);
+        var all = Things(demos);
         return [.. demos.Select(demo => (demo, new EditSamples(demo, all)))];
     }
 

@@ -1,7 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;

@@ -1,7 +1,5 @@
 using System.Globalization;
 using System.Net;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 using LooseGraft.Web.Instruments;
 using Microsoft.Extensions.DependencyInjection;
 

@@ -1,6 +1,5 @@
 using System.Net;
 using LooseGraft.Core;
-using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Hosting;
 using Microsoft.Extensions.DependencyInjection;

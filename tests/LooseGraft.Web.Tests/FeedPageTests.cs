@@ -1,7 +1,5 @@
 using System.Net;
 using System.Text.RegularExpressions;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Web.Tests;
 

@@ -1,5 +1,4 @@
 using CsCheck;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Tests;
 using LooseGraft.Data.History;
 

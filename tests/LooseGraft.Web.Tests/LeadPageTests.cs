@@ -1,11 +1,8 @@
 using System.Net;
 using CsCheck;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Tests;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Words;

@@ -1,6 +1,3 @@
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Drawing;
 using LooseGraft.Web.Drawing;

@@ -1,10 +1,8 @@
 using System.Net;
 using System.Net.Sockets;
 using System.Text;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Prove.Meters;
 using LooseGraft.Web.Instruments;

@@ -1,8 +1,6 @@
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove.Edits;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Data;
 using LooseGraft.Data.Records;
 using Microsoft.Data.Sqlite;

@@ -1,7 +1,5 @@
 using System.Net;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc.Testing;

@@ -1,8 +1,6 @@
 using System.Net;
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Web.Tests;
 

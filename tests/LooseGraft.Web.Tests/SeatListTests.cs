@@ -1,5 +1,3 @@
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Web.Forms;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 

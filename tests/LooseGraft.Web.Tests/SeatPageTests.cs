@@ -1,8 +1,6 @@
 using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
-using LooseGraft.Core.Facts;
-using LooseGraft.Core.Model;
 
 namespace LooseGraft.Web.Tests;
 

@@ -1,4 +1,3 @@
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Drawing;
 using LooseGraft.Web.Printing;
 using PdfSharp.Pdf.Content;

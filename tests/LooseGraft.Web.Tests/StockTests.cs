@@ -1,8 +1,6 @@
 using System.Net;
 using System.Net.Http.Headers;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
-using LooseGraft.Core.Model;
 using LooseGraft.Data.Photos;
 using SkiaSharp;
 

@@ -1,4 +1,3 @@
-using LooseGraft.Core.Model;
 using LooseGraft.Data;
 
 namespace LooseGraft.Web.Tests;

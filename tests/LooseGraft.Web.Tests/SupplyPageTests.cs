@@ -1,9 +1,6 @@
 using System.Net;
 using LooseGraft.Core;
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
 using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Web.Forms;

@@ -1,7 +1,6 @@
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Feed.Drawing;
 using LooseGraft.Core.Findings.Subjects;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Web.Drawing;
 
 namespace LooseGraft.Web.Tests;

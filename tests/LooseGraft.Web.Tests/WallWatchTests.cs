@@ -1,6 +1,5 @@
 using System.Net;
 using System.Text.RegularExpressions;
-using LooseGraft.Core.Model;
 using LooseGraft.Web.Instruments;
 
 namespace LooseGraft.Web.Tests;

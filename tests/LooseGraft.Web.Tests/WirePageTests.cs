@@ -1,6 +1,5 @@
 using System.Net;
 using System.Text.RegularExpressions;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Web.Tests;
