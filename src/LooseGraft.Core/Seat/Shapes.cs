@@ -7,29 +7,31 @@ namespace LooseGraft.Core.Seat;
 /// <summary>Plan shapes as polygons of the geometry library.</summary>
 internal static class Shapes
 {
-    // Of a quarter circle: 1 / cos(π / 128) is 1.0003.
-    private const int Segments = 32;
+    private const int Segments = 128;
+
+    /// <summary>How much farther the corners of a polygon round a circle are from its middle than its sides: 1 / cos(π / 128) = 1.0003.</summary>
+    public static readonly double Roundness = 1 / Math.Cos(Math.PI / Segments);
 
     // The newer overlay does not give up where corners all but coincide, as they do where boards and bumps are laid side by side.
     private static readonly GeometryFactory Factory = new NetTopologySuite.NtsGeometryServices(
         NetTopologySuite.Geometries.Implementation.CoordinateArraySequenceFactory.Instance, new PrecisionModel(), 0, GeometryOverlay.NG,
         new CoordinateEqualityComparer()).CreateGeometryFactory();
 
+    private static readonly ImmutableArray<PlanPoint> Circle
+        = [.. Enumerable.Range(0, Segments).Select(corner => Math.SinCos(2 * Math.PI * corner / Segments)).Select(way => new PlanPoint(way.Cos, way.Sin))];
+
     /// <summary>A polygon of corners in order. One whose sides cross each other is taken as the area they enclose.</summary>
     public static Geometry Polygon(IReadOnlyList<PlanPoint> corners)
     {
-        var ring = new Coordinate[corners.Count + 1];
-        for (var index = 0; index < corners.Count; index++) ring[index] = new Coordinate(corners[index].X, corners[index].Y);
-        ring[^1] = ring[0].Copy();
-        var polygon = Factory.CreatePolygon(ring);
+        var polygon = Ring(corners, default, 1);
         return polygon.IsValid ? polygon : polygon.Buffer(0);
     }
 
     /// <summary>A polygon inside a circle, at most 0.03 % of its radius short of it.</summary>
-    public static Geometry Disc(PlanPoint middle, double radius) => Point(middle).Buffer(radius, Segments);
+    public static Geometry Disc(PlanPoint middle, double radius) => Ring(Circle, middle, radius);
 
     /// <summary>A polygon round a circle, at most 0.03 % of its radius beyond it.</summary>
-    public static Geometry DiscRound(PlanPoint middle, double radius) => Disc(middle, radius / Math.Cos(Math.PI / (4 * Segments)));
+    public static Geometry DiscRound(PlanPoint middle, double radius) => Disc(middle, radius * Roundness);
 
     /// <summary>What an opening takes out.</summary>
     public static Geometry Of(Opening opening)
@@ -52,4 +54,13 @@ internal static class Shapes
 
     /// <summary>A place as a point.</summary>
     public static Geometry Point(PlanPoint place) => Factory.CreatePoint(new Coordinate(place.X, place.Y));
+
+    private static Polygon Ring(IReadOnlyList<PlanPoint> corners, PlanPoint origin, double scale)
+    {
+        var ring = new Coordinate[corners.Count + 1];
+        for (var index = 0; index < corners.Count; index++)
+            ring[index] = new Coordinate(origin.X + (scale * corners[index].X), origin.Y + (scale * corners[index].Y));
+        ring[^1] = ring[0].Copy();
+        return Factory.CreatePolygon(ring);
+    }
 }

@@ -28,7 +28,7 @@ public sealed class ShiftTests
             Assert.All(crossings, place => Assert.True(IsOn(one, place) && IsOn(other, place), $"{place} of {one} and {other}"));
             Assert.Equal(crossings.Length, other.Crossings(one).Count());
             // The slow judge walks along the one, and counts how often it comes over to the other side of the other.
-            if (other.Radius <= 0) return;
+            if (other.Radius <= 0 || RunAlong(one, other)) return;
             var steps = Steps(one).Select(place => place.To(other.From) < other.Radius).ToArray();
             var passes = steps.Zip(steps.Skip(1)).Count(pair => pair.First != pair.Second);
             Assert.True(crossings.Length >= passes, $"{passes} passes, {crossings.Length} crossings of {one} and {other}");
@@ -36,6 +36,10 @@ public sealed class ShiftTests
         }, iter: 400);
         Assert.True(seen > 100, $"only {seen} passes");
     }
+
+    // Steps round a circle lie to this side and that of one that is the same but for rounding.
+    private static bool RunAlong(ShiftCurve one, ShiftCurve other)
+        => one.Radius > 0 && one.From.To(other.From) < 1e-6 && Math.Abs(one.Radius - other.Radius) < 1e-6;
 
     [Fact]
     public void The_nearest_place_is_nearer_than_any_other_of_the_line()

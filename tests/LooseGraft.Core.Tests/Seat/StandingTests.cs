@@ -1,6 +1,7 @@
 using CsCheck;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Standing;
+using NetTopologySuite.Geometries;
 using static LooseGraft.Core.Tests.Seat.SeatBench;
 
 namespace LooseGraft.Core.Tests.Seat;
@@ -64,6 +65,20 @@ public sealed class StandingTests
         }, iter: 500);
 
     [Fact]
+    public void Threes_of_places_that_tell_the_same_count_once_and_change_nothing()
+        => Gen.Select(Places, Gen.Int[1, 9], Gen.Int[1, 9], Gen.Bool).Hold((places, x, y, isLevel) =>
+        {
+            if (isLevel) places = [.. places.Select(place => place with { Height = places[0].Height })];
+            // Over the line between two places, so that it rocks.
+            var middle = new PlanPoint(10 * x, 10 * y);
+            if (RestingBoard.On([.. places], middle) is not { } resting) return;
+            // Every three one by one, and the lowest of them everywhere.
+            var under = PlanFace.Among(places).Where(face => face.Holds(middle) && places.All(place => face.Height(place.At) >= place.Height - 1e-6)).ToArray();
+            Assert.All(places, place => Assert.Equal(under.Min(face => face.Height(place.At)), resting.At(place.At), 6));
+            if (isLevel) Assert.Equal(places[0].Height, resting.At(middle));
+        }, iter: 500);
+
+    [Fact]
     public void Too_many_places_of_unequal_height_count_as_all_at_the_lowest()
     {
         HeldPlace Place(int at) => new(new PlanPoint(10 * (at % 7), 10 * (at / 7)), at == 0 ? 4 : 6, true);
@@ -73,6 +88,18 @@ public sealed class StandingTests
         Assert.Equal(6, RestingBoard.On([.. Grid(80)], new PlanPoint(30, 50))!.At(new PlanPoint(30, 50)), 9);
         Assert.Equal(4, RestingBoard.On([.. Grid(81)], new PlanPoint(30, 50))!.At(new PlanPoint(30, 50)), 9);
     }
+
+    [Fact]
+    public void A_disc_is_short_of_its_circle_and_one_round_it_beyond_it_by_a_third_of_a_thousandth()
+        => Gen.Select(Gen.Double[-300, 300], Gen.Double[-300, 300], Gen.Double[0.1, 100]).Hold((x, y, radius) =>
+        {
+            var middle = new PlanPoint(x, y);
+            double[] ToSides(Geometry disc) => [disc.Boundary.Distance(Shapes.Point(middle)), Shapes.Corners(disc).Max(middle.To)];
+            Assert.Equal([radius * 0.9997, radius], ToSides(Shapes.Disc(middle, radius)), Within(radius * 1e-5));
+            Assert.Equal([radius, radius * 1.0003], ToSides(Shapes.DiscRound(middle, radius)), Within(radius * 1e-5));
+        }, iter: 100);
+
+    private static EqualityComparer<double> Within(double off) => EqualityComparer<double>.Create((one, other) => Math.Abs(one - other) <= off);
 
     [Theory]
     [InlineData(10, 3)]

@@ -5,12 +5,15 @@ using NetTopologySuite.Geometries;
 
 namespace LooseGraft.Core.Seat.Placing;
 
-/// <summary>What of a board's underside is solder: its outline less what is covered or bare, and less the ring round each hole. Rings are circles here and no
-/// polygons.</summary>
+/// <summary>
+/// What of a board's underside is solder: its outline less what is covered or bare, and less the ring round each hole. Rings and mounts are circles here,
+/// and polygons to the review: the circles are on the safe side by as much as those may be, so that the review finds free what is free here.
+/// </summary>
 internal sealed class BareSolder
 {
     // More than crossings are off, so that what only touches is free.
     internal const double Rim = 1e-6;
+    private static readonly double RingMm = Underside.FreeRingMm / Shapes.Roundness;
 
     private readonly Geometry _whole;
     private readonly ImmutableArray<PlanPoint> _holes;
@@ -24,7 +27,7 @@ internal sealed class BareSolder
         Sides = [.. Rings(_whole).SelectMany(ring => ring.Zip(ring.Skip(1)))
             .Select(pair => (From: new PlanPoint(pair.First.X, pair.First.Y), To: new PlanPoint(pair.Second.X, pair.Second.Y)))
             .Where(side => side.From.To(side.To) >= Rim)];
-        var rings = _holes.Select(hole => new ShiftCurve(hole, default, Underside.FreeRingMm)).ToArray();
+        var rings = _holes.Select(hole => new ShiftCurve(hole, default, RingMm)).ToArray();
         var straight = Sides.Select(side => new ShiftCurve(side.From, side.To, 0)).ToArray();
         _edges = [.. straight, .. rings];
         Corners =
@@ -48,8 +51,8 @@ internal sealed class BareSolder
     /// <summary>Whether a disc lies under any of it; what only touches does not.</summary>
     public bool IsOver(PlanPoint at, double half)
     {
-        var bounds = _whole.EnvelopeInternal;
-        if (at.X < bounds.MinX - half || at.X > bounds.MaxX + half || at.Y < bounds.MinY - half || at.Y > bounds.MaxY + half) return false;
+        var (bounds, round) = (_whole.EnvelopeInternal, half * Shapes.Roundness);
+        if (at.X < bounds.MinX - round || at.X > bounds.MaxX + round || at.Y < bounds.MinY - round || at.Y > bounds.MaxY + round) return false;
         var isNear = false;
         foreach (var hole in _holes)
         {
@@ -58,15 +61,15 @@ internal sealed class BareSolder
             isNear |= far < Underside.FreeRingMm + half;
         }
 
-        if (_whole.Distance(Shapes.Point(at)) >= half - Rim) return false;
-        return !isNear || IsSolder(at) || Nearest(at).Any(place => place.To(at) < half - Rim && IsSolder(place));
+        if (_whole.Distance(Shapes.Point(at)) >= round - Rim) return false;
+        return !isNear || IsSolder(at) || Nearest(at).Any(place => place.To(at) < round - Rim && IsSolder(place));
     }
 
     // The nearest of it is a corner, or the nearest place on a side or on a ring.
     private IEnumerable<PlanPoint> Nearest(PlanPoint at) => Corners.Concat(_edges.Select(edge => edge.Nearest(at)));
 
     private bool IsSolder(PlanPoint place)
-        => _holes.All(hole => hole.To(place) >= Underside.FreeRingMm - Rim) && _whole.Distance(Shapes.Point(place)) <= Rim;
+        => _holes.All(hole => hole.To(place) >= RingMm - Rim) && _whole.Distance(Shapes.Point(place)) <= Rim;
 
     private static IEnumerable<Coordinate[]> Rings(Geometry shape)
     {

@@ -34,15 +34,16 @@ internal sealed class SolderSpace
         foreach (var mount in _mounts)
         {
             var (at, half) = (mount.At, mount.Across.Value / 2);
+            var round = half * Shapes.Roundness;
             foreach (var (from, to) in _solder.Sides)
             {
                 var (side, length) = (to - from, to.To(from));
                 // The solder lies to the left of its sides.
-                var outward = new PlanPoint(side.Y / length * half, -side.X / length * half);
+                var outward = new PlanPoint(side.Y / length * round, -side.X / length * round);
                 AddNear(new ShiftCurve(at - from - outward, at - to - outward, 0));
             }
 
-            foreach (var corner in _solder.Corners) AddNear(new ShiftCurve(at - corner, default, half));
+            foreach (var corner in _solder.Corners) AddNear(new ShiftCurve(at - corner, default, round));
             foreach (var hole in _solder.Holes) AddNear(new ShiftCurve(at - hole, default, Math.Abs(Underside.FreeRingMm - half)));
         }
 

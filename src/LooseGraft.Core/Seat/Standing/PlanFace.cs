@@ -23,13 +23,14 @@ internal readonly record struct PlanFace(HeldPlace A, HeldPlace B, HeldPlace C)
     public bool Holds(PlanPoint place) => Shares(place) is var (a, b, c) && a >= -Rim && b >= -Rim && c >= -Rim;
 
     /// <summary>How high the piece stands at a place, in millimetres; it goes on beyond the three. Not a number for three in a line.</summary>
-    public double Height(PlanPoint place) => Shares(place) is var (a, b, c) ? (a * A.Height) + (b * B.Height) + (c * C.Height) : double.NaN;
+    public double Height(PlanPoint place)
+        => Shares(place) is var (_, b, c) ? A.Height + (b * (B.Height - A.Height)) + (c * (C.Height - A.Height)) : double.NaN;
 
     /// <summary>Whether none of some places lies inside the circle through the three; three in a line have no circle.</summary>
     public bool AreNeighbours(IReadOnlyList<HeldPlace> all)
     {
         var (b, c) = (B.At - A.At, C.At - A.At);
-        var twice = 2 * ((b.X * c.Y) - (b.Y * c.X));
+        var twice = 2 * Cross(b, c);
         if (Math.Abs(twice) < Rim) return false;
         var (b2, c2) = ((b.X * b.X) + (b.Y * b.Y), (c.X * c.X) + (c.Y * c.Y));
         var middle = new PlanPoint(((c.Y * b2) - (b.Y * c2)) / twice, ((b.X * c2) - (c.X * b2)) / twice) + A.At;
@@ -37,13 +38,18 @@ internal readonly record struct PlanFace(HeldPlace A, HeldPlace B, HeldPlace C)
         return all.All(place => place.At.To(middle) >= radius - Rim);
     }
 
+    /// <summary>Twice the area between the three, in square millimetres.</summary>
+    public double Spread => Math.Abs(Cross(B.At - A.At, C.At - A.At));
+
     // Barycentric: how much of a place belongs to each of the three.
     private (double A, double B, double C)? Shares(PlanPoint place)
     {
         var (b, c, p) = (B.At - A.At, C.At - A.At, place - A.At);
-        var whole = (b.X * c.Y) - (b.Y * c.X);
+        var whole = Cross(b, c);
         if (Math.Abs(whole) < Rim) return null;
-        var (ofB, ofC) = (((p.X * c.Y) - (p.Y * c.X)) / whole, ((b.X * p.Y) - (b.Y * p.X)) / whole);
+        var (ofB, ofC) = (Cross(p, c) / whole, Cross(b, p) / whole);
         return (1 - ofB - ofC, ofB, ofC);
     }
+
+    private static double Cross(PlanPoint one, PlanPoint other) => (one.X * other.Y) - (one.Y * other.X);
 }

@@ -23,11 +23,14 @@ internal sealed class RestingBoard
     public static RestingBoard? On(ImmutableArray<HeldPlace> places, PlanPoint middle)
     {
         if (places.Length > MostPlaces) places = [.. places.Take(MostPlaces).Select(place => place with { Height = places.Min(each => each.Height) })];
+        // Most boards lie on mounts of one height, and every three of them tell the same; the widest tells it best.
+        UInt128 Touched(PlanFace face) => places.Index().Where(pair => face.Height(pair.Item.At) - pair.Item.Height <= Rim)
+            .Aggregate(UInt128.Zero, (all, pair) => all | (UInt128.One << pair.Index));
         var under = PlanFace.Among(places).Where(face => face.Holds(middle)).Select(face => (Face: face, Height: face.Height(middle))).ToArray();
         var highest = under.Select(pair => pair.Height).DefaultIfEmpty(double.NaN).Max();
         // Where the middle lies over the line between two, a third may be any: it is one that no other place stands above.
         ImmutableArray<PlanFace> faces = [.. under.Where(pair => pair.Height >= highest - Rim).Select(pair => pair.Face)
-            .Where(face => places.All(place => place.Height <= face.Height(place.At) + Rim))];
+            .Where(face => places.All(place => place.Height <= face.Height(place.At) + Rim)).GroupBy(Touched).Select(same => same.MaxBy(face => face.Spread))];
         return faces.IsEmpty ? null : new RestingBoard(faces);
     }
 

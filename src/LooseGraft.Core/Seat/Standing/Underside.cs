@@ -11,6 +11,7 @@ internal sealed class Underside
 {
     // The ring round a hole that boards keep free of solder is about 10 mm across (common practice).
     internal const double FreeRingMm = 5.0;
+    private const double Rim = 1e-6;
     private const double AreaMm2 = 1e-6;
 
     private readonly SeatedBoard _board;
@@ -41,7 +42,7 @@ internal sealed class Underside
     public static bool IsInRing(SeatedBoard board, Mount mount) => board.Holes.Any(hole => IsInRing(hole.At, mount));
 
     /// <inheritdoc cref="IsInRing(SeatedBoard, Mount)"/>
-    public static bool IsInRing(PlanPoint hole, Mount mount) => hole.To(mount.At) + (mount.Across.Value / 2) <= FreeRingMm;
+    public static bool IsInRing(PlanPoint hole, Mount mount) => hole.To(mount.At) + (mount.Across.Value / 2) <= FreeRingMm + Rim;
 
     /// <summary>Whether nothing of a place but bare or covered board lies above a mount, so that it can carry it.</summary>
     public bool CanRestOn(Mount mount)
