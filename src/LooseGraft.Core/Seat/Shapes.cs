@@ -8,6 +8,7 @@ namespace LooseGraft.Core.Seat;
 internal static class Shapes
 {
     private const int Segments = 128;
+    private const int Decimals = 9;
 
     /// <summary>How much farther the corners of a polygon round a circle are from its middle than its sides: 1 / cos(π / 128) = 1.0003.</summary>
     public static readonly double Roundness = 1 / Math.Cos(Math.PI / Segments);
@@ -42,7 +43,7 @@ internal static class Shapes
 
     /// <summary>The hull of some places: a polygon, a line or a point.</summary>
     public static Geometry Hull(IEnumerable<PlanPoint> places)
-        => Factory.CreateMultiPointFromCoords([.. places.Select(place => new Coordinate(place.X, place.Y))]).ConvexHull();
+        => Factory.CreateMultiPointFromCoords([.. places.Select(At)]).ConvexHull();
 
     /// <summary>The outer corners of a shape, counter-clockwise; of several pieces those of the hull.</summary>
     public static ImmutableArray<PlanPoint> Corners(Geometry shape)
@@ -53,14 +54,17 @@ internal static class Shapes
     }
 
     /// <summary>A place as a point.</summary>
-    public static Geometry Point(PlanPoint place) => Factory.CreatePoint(new Coordinate(place.X, place.Y));
+    public static Geometry Point(PlanPoint place) => Factory.CreatePoint(At(place));
 
     private static Polygon Ring(IReadOnlyList<PlanPoint> corners, PlanPoint origin, double scale)
     {
         var ring = new Coordinate[corners.Count + 1];
         for (var index = 0; index < corners.Count; index++)
-            ring[index] = new Coordinate(origin.X + (scale * corners[index].X), origin.Y + (scale * corners[index].Y));
+            ring[index] = At(new PlanPoint(origin.X + (scale * corners[index].X), origin.Y + (scale * corners[index].Y)));
         ring[^1] = ring[0].Copy();
         return Factory.CreatePolygon(ring);
     }
+
+    // Finer than any rounding here is told from; a corner 10⁻⁴⁰ mm off a line makes the overlay give up.
+    private static Coordinate At(PlanPoint place) => new(Math.Round(place.X, Decimals), Math.Round(place.Y, Decimals));
 }
