@@ -46,6 +46,12 @@ public sealed class FromVersion2Tests
         => Assert.Equal(ports, Read(Fed.Replace(good, other, StringComparison.Ordinal)).Graft!.Supplies[0].Leads[0].Plugs.Select(plug => plug.Port));
 
     [Theory]
+    [InlineData("\"id\":\"p2\",\"name\":\"p2\",")]
+    [InlineData("\"id\":\"p2\"", "\"id\":2")]
+    public void A_port_without_a_name_ties_no_plug_and_is_told(string whole, string broken = "")
+        => Assert.Contains(Read(Fed.Replace(whole, broken, StringComparison.Ordinal)).Errors, error => error.Path == "$.parts[0].ports[1].id");
+
+    [Theory]
     [InlineData("\"port\":\"p1\"", "\"port\":\"nowhere\"", "$.supplies[0].strings[0].plugs[0].port")]
     [InlineData("\"port\":\"p1\"", "\"port\":\"x\"", "$.supplies[0].strings[0].plugs[0].port")]
     [InlineData("\"port\":\"p1\"", "\"port\":\"p2\"", "$.supplies[0].strings[0].plugs[0].port")]

@@ -1,5 +1,4 @@
 using System.Buffers;
-using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using LooseGraft.Core.Model;
@@ -58,10 +57,12 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
         value = default!;
         if (element.ValueKind != JsonValueKind.Object) return context.Fail(element, $"an object: {description.TrimEnd('.')}");
         var values = new MemberValues(_members.Count);
-        var unknown = ImmutableArray.CreateBuilder<KeyValuePair<string, JsonElement>>();
+        var unknown = new OrderedDictionary<string, JsonElement>();
         var isRead = true;
         foreach (var property in element.EnumerateObject())
         {
+            // What is wrong beyond what is told is not looked at: a file of nothing else costs no more than its first page of mistakes.
+            if (context.IsFull) return false;
             if (TextCodec.NameOf(property) is not { } key)
                 isRead &= context.Fail("", BrokenName, "Unicode text");
             else if (!_byName.TryGetValue(key, out var member))
@@ -73,7 +74,7 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
         foreach (var member in _members.Where(member => !values.IsSet(member.Index)))
             isRead &= member.TrySetUsual(context, values);
         if (!isRead) return false;
-        values.Unknown = unknown.Count == 0 ? UnknownMembers.None : new UnknownMembers(new(unknown.DrainToImmutable()));
+        values.Unknown = unknown.Count == 0 ? UnknownMembers.None : new UnknownMembers([.. unknown]);
         value = _make!(values);
         var errors = context.Errors.Count;
         _check?.Invoke(value, context);
@@ -120,13 +121,13 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
         return member;
     }
 
-    private static bool Keep(string key, JsonElement value, ReadContext context, ImmutableArray<KeyValuePair<string, JsonElement>>.Builder unknown)
+    private static bool Keep(string key, JsonElement value, ReadContext context, OrderedDictionary<string, JsonElement> unknown)
     {
         if (key.Length > GraftFileLimits.NameLength)
             return context.Fail("", $"a member whose name has {key.Length} characters", $"at most {GraftFileLimits.NameLength}");
         if (!IsWritable(value)) return context.Fail("." + key, BrokenName, "Unicode text");
-        if (unknown.Any(kept => kept.Key == key)) return FailTwice(key, context);
-        unknown.Add(new(key, value.Clone()));
+        if (unknown.ContainsKey(key)) return FailTwice(key, context);
+        unknown.Add(key, value.Clone());
         context.Note(key);
         return true;
     }

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using System.Text.Json;
 
 namespace LooseGraft.Core.Files.Upgrades;
@@ -36,44 +35,32 @@ internal static class FromVersion2
         ["seating/seats"] = ["screw", "ground", "plateSheet"],
         ["seating/seats/holes"] = ["screw"],
         ["seating/runs"] = ["way"],
-    }, Moved);
+    }, document => new Mover(document).Moved);
 
-    private static IEnumerable<NewMember> Moved(string place, ImmutableList<JsonElement> around, NewMember[] members) => place switch
+    private sealed class Mover(JsonElement document)
     {
-        "loads" => Load(members),
-        "supplies" => members.Select(member => member.Name == "input" ? member with { Name = "meant" } : member),
-        "supplies/strings/plugs" => PortOf(around[0], around[1], around[^1]) is { } port ? members.Append(new NewMember("port", port)) : members,
-        _ => members,
-    };
+        private readonly PortsOfParts _ports = new(document);
+        private TiedPlugs? _tied;
 
-    private static IEnumerable<NewMember> Load(NewMember[] members)
-    {
-        var meant = members.Where(member => member.Name is "supply" or "plug" or "through").ToArray();
-        return meant.Length == 0 ? members : members.Except(meant).Append(new NewMember("meant", default, meant));
+        // A plug is asked for after the supply that it is of.
+        public IEnumerable<NewMember> Moved(string place, JsonElement element, NewMember[] members)
+        {
+            if (place == "supplies") _tied = new TiedPlugs(element, _ports);
+            return place switch
+            {
+                "loads" => Load(members),
+                "supplies" => members.Select(member => member.Name == "input" ? member with { Name = "meant" } : member),
+                "supplies/strings/plugs" => _tied?.PortOf(element) is { } port ? members.Append(new NewMember("port", port)) : members,
+                _ => members,
+            };
+        }
+
+        private static IEnumerable<NewMember> Load(NewMember[] members)
+        {
+            var meant = members.Where(IsMeant).ToArray();
+            return meant.Length == 0 ? members : members.Where(member => !IsMeant(member)).Append(new NewMember("meant", default, meant));
+        }
+
+        private static bool IsMeant(NewMember member) => member.Name is "supply" or "plug" or "through";
     }
-
-    // The port of the same name and kind, or the one that is left of a kind of which one plug is left.
-    private static JsonElement? PortOf(JsonElement document, JsonElement supply, JsonElement plug)
-    {
-        if (Text(plug, "connector") is not { } kind) return null;
-        var ports = Items(document, "parts").Where(part => Text(part, "id") is { } id && id == Text(supply, "part")).SelectMany(part => Items(part, "ports"))
-            .Where(port => Text(port, "connector") == kind).ToArray();
-        var plugs = Items(supply, "strings").SelectMany(lead => Items(lead, "plugs")).Where(other => Text(other, "connector") == kind).ToArray();
-        var of = Names(plugs).GroupBy(name => name).Where(same => same.Count() == 1).Select(same => same.Key).Intersect(Names(ports)).ToHashSet();
-        var (freePorts, freePlugs) = (ports.Where(port => !of.Contains(Text(port, "id")!)).ToArray(), Names(plugs).Where(name => !of.Contains(name)).ToArray());
-        var name = Text(plug, "id");
-        return ports.Where(port => name is not null && of.Contains(name) && Text(port, "id") == name)
-            .Concat(freePorts.Where(_ => freePorts.Length == 1 && freePlugs is [var only] && only == name))
-            .Select(port => (JsonElement?)port.GetProperty("id")).FirstOrDefault();
-    }
-
-    private static IEnumerable<string> Names(IEnumerable<JsonElement> items) => items.Select(item => Text(item, "id")).OfType<string>();
-
-    private static IEnumerable<JsonElement> Items(JsonElement owner, string name)
-        => owner.ValueKind == JsonValueKind.Object && owner.TryGetProperty(name, out var list) && list.ValueKind == JsonValueKind.Array
-            ? list.EnumerateArray().AsEnumerable() : [];
-
-    private static string? Text(JsonElement owner, string name)
-        => owner.ValueKind == JsonValueKind.Object && owner.TryGetProperty(name, out var text) && text.ValueKind == JsonValueKind.String
-            ? text.GetString() : null;
 }

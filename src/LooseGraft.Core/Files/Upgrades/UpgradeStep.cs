@@ -1,5 +1,5 @@
 using System.Buffers;
-using System.Collections.Immutable;
+using System.Runtime.InteropServices;
 using System.Text.Json;
 
 namespace LooseGraft.Core.Files.Upgrades;
@@ -10,12 +10,17 @@ namespace LooseGraft.Core.Files.Upgrades;
 /// <param name="from">The version it upgrades.</param>
 /// <param name="added">The names that the newer version gives a meaning, by where they stand: the names of the members on the way, such as
 /// <c>parts/ports</c>; a list counts as what it holds.</param>
-/// <param name="moved">What else becomes of the members of an object: from where it stands, the objects it stands in (the document first, itself last) and its
-/// members, the new ones; null where none is touched.</param>
+/// <param name="moved">What else becomes of the members of an object, for one document: from where it stands, the object and its members, the new ones. The
+/// objects of a document are asked in its order, each before those within it. Null where none is touched.</param>
 internal sealed class UpgradeStep(
     int from, IReadOnlyDictionary<string, string[]> added,
-    Func<string, ImmutableList<JsonElement>, NewMember[], IEnumerable<NewMember>>? moved = null)
+    Func<JsonElement, UpgradeStep.Mover>? moved = null)
 {
+    private readonly OldPlace _root = OldPlace.Root(added);
+
+    /// <summary>What becomes of the members of one object.</summary>
+    public delegate IEnumerable<NewMember> Mover(string place, JsonElement element, NewMember[] members);
+
     /// <summary>The document in the next version; null when it is not one of the version before, or one that no version could read.</summary>
     public byte[]? Upgrade(JsonElement document)
     {
@@ -24,7 +29,7 @@ internal sealed class UpgradeStep(
         try
         {
             using var writer = new Utf8JsonWriter(buffer);
-            Copy(writer, document, "", []);
+            Copy(writer, document, _root, moved?.Invoke(document));
         }
         catch (InvalidOperationException)
         {
@@ -39,30 +44,30 @@ internal sealed class UpgradeStep(
         => document.TryGetProperty("formatVersion", out var version) && version.ValueKind == JsonValueKind.Number && version.TryGetInt32(out var number)
             && number == from;
 
-    private void Copy(Utf8JsonWriter writer, JsonElement element, string place, ImmutableList<JsonElement> around)
+    private void Copy(Utf8JsonWriter writer, JsonElement element, OldPlace? place, Mover? mover)
     {
-        if (!IsTouched(place) || element.ValueKind is not (JsonValueKind.Object or JsonValueKind.Array))
+        if (place is null || element.ValueKind is not (JsonValueKind.Object or JsonValueKind.Array))
         {
-            writer.WriteRawValue(element.GetRawText(), skipInputValidation: true);
+            writer.WriteRawValue(JsonMarshal.GetRawUtf8Value(element), skipInputValidation: true);
         }
         else if (element.ValueKind == JsonValueKind.Array)
         {
             writer.WriteStartArray();
-            foreach (var item in element.EnumerateArray()) Copy(writer, item, place, around);
+            foreach (var item in element.EnumerateArray()) Copy(writer, item, place, mover);
             writer.WriteEndArray();
         }
         else
         {
-            var names = element.EnumerateObject().Select(property => property.Name).ToHashSet();
-            var members = element.EnumerateObject().Select(property => new NewMember(Free(property.Name, place, names), property.Value)).ToArray();
-            var within = around.Add(element);
+            var free = place.Free(element, from);
+            var members = element.EnumerateObject().Select(property => new NewMember(property.Name, property.Value))
+                .Select(member => free.TryGetValue(member.Name, out var other) ? member with { Name = other } : member).ToArray();
             writer.WriteStartObject();
-            foreach (var member in moved?.Invoke(place, within, members) ?? members) Write(writer, member, place, within);
+            foreach (var member in mover?.Invoke(place.Path, element, members) ?? members) Write(writer, member, place, mover);
             writer.WriteEndObject();
         }
     }
 
-    private void Write(Utf8JsonWriter writer, NewMember member, string place, ImmutableList<JsonElement> around)
+    private void Write(Utf8JsonWriter writer, NewMember member, OldPlace place, Mover? mover)
     {
         writer.WritePropertyName(member.Name);
         if (member.Members is { } inner)
@@ -71,29 +76,18 @@ internal sealed class UpgradeStep(
             foreach (var each in inner)
             {
                 writer.WritePropertyName(each.Name);
-                writer.WriteRawValue(each.Value.GetRawText(), skipInputValidation: true);
+                writer.WriteRawValue(JsonMarshal.GetRawUtf8Value(each.Value), skipInputValidation: true);
             }
 
             writer.WriteEndObject();
         }
-        else if (place.Length == 0 && member.Name == "formatVersion")
+        else if (place.Path.Length == 0 && member.Name == "formatVersion")
         {
             writer.WriteNumberValue(from + 1);
         }
         else
         {
-            Copy(writer, member.Value, place.Length == 0 ? member.Name : $"{place}/{member.Name}", around);
+            Copy(writer, member.Value, place.Within(member.Name), mover);
         }
-    }
-
-    private bool IsTouched(string place)
-        => place.Length == 0 || added.Keys.Any(key => key == place || (key.StartsWith(place, StringComparison.Ordinal) && key[place.Length] == '/'));
-
-    private string Free(string name, string place, HashSet<string> names)
-    {
-        if (!added.TryGetValue(place, out var known) || !known.Contains(name)) return name;
-        var free = $"{name}-of-version-{from}";
-        while (names.Contains(free)) free += "-";
-        return free;
     }
 }
