@@ -40,7 +40,9 @@ public sealed record SupplyChoice(
         // Its leads are other leads, and joined to nothing yet; what is known of the old ones says nothing of them.
         ValueList<Load> loads = [.. graft.Loads.Select(
             load => load.Meant is { } meant && meant.Supply == old.Id ? load with { Meant = meant with { Plug = null } } : load)];
-        var after = FeedStage.Review(graft.WithSupply(old.Id, _ => made) with { Loads = loads }, feed.Netlist).Supplies
+        ValueList<Supply> supplies = [.. graft.Supplies.Select(supply => supply.Id == old.Id ? made
+            : supply.Meant is { } meant && meant.Supply == old.Id ? supply with { Meant = meant with { Plug = null } } : supply)];
+        var after = FeedStage.Review(graft with { Supplies = supplies, Loads = loads }, feed.Netlist).Supplies
             .First(supply => supply.Supply.Id == old.Id);
         var tightest = after.Limits.Where(limit => limit.Kind <= FeedLimitKind.Total).MinBy(limit => limit.LeastShareLeft);
         var drawn = review.Flows.Select(flow => flow.Rail.Output.Name).ToHashSet();

@@ -85,6 +85,24 @@ public sealed class SupplyChoiceTests
         Assert.Equal([$"no plug for the {type.Name} in use"], Of(graft, Retail).Losses);
     }
 
+    [Fact]
+    public void A_converter_that_is_meant_to_hang_on_a_plug_of_the_old_one_hangs_on_the_supply()
+    {
+        var type = ConnectorTypes.Find("peripheral-power-4")!;
+        var graft = Fed(SmallSupply() with { Leads = [new SupplyLead("s", "lead") { Plugs = [new SupplyPlug("a", type)] }] }, Draw("+12 V", 1));
+        var converter = new Supply("converter", "converter")
+        {
+            Rails = [new Rail(Signal("+5 V"), Limit(3))],
+            Meant = new MeantInput("supply", "+12 V") { Plug = "s/a" },
+        };
+        graft = graft with
+        {
+            Parts = [.. graft.Parts, new Part("converter", "converter", PartKind.Converter)],
+            Supplies = graft.Supplies.Add(converter),
+        };
+        Assert.Equal(FeedVerdict.Carries, Of(graft, Retail).Verdict);
+    }
+
     [Theory]
     [InlineData(150, 140, false)]
     [InlineData(140, 150, false)] // it may have been measured lying the other way
