@@ -74,17 +74,55 @@ public sealed class BinTests : IAsyncDisposable
     {
         var lamp = await PutInAsync("Lamp", 3);
         await TakeAsync(await GraftAsync("one"), 1, lamp, 2);
-        var row = await FindAsync("lamp");
-        Assert.Equal("Lamp: 2 promised to one. Take it out of the graft first.", (await BinAsync(bin => bin.RemoveAsync(row.Id, Cancellation))).Problem);
-        Assert.NotNull((await BinAsync(bin => bin.ChangeAsync(row.Id, row.Item with { Quantity = 1 }, Cancellation))).Problem);
-        Assert.Null((await BinAsync(bin => bin.ChangeAsync(row.Id, row.Item with { Quantity = 9, Place = "tin" }, Cancellation))).Problem);
+        var (row, at) = (await FindAsync("lamp"), (await StepsAsync()).Revision);
+        Assert.Equal("Lamp: 2 promised to one. Take it out of the graft first.", (await BinAsync(bin => bin.RemoveAsync(row.Id, at, Cancellation))).Problem);
+        Assert.NotNull((await BinAsync(bin => bin.ChangeAsync(row.Id, at, row.Item with { Quantity = 1 }, Cancellation))).Problem);
+        Assert.Null((await BinAsync(bin => bin.ChangeAsync(row.Id, at, row.Item with { Quantity = 9, Place = "tin" }, Cancellation))).Problem);
         Assert.Equal((9, "tin"), ((await FindAsync("tin")).Item.Quantity, (await FindAsync("lamp")).Item.Place));
-        await BinAsync(bin => bin.UndoAsync(Cancellation));
+        await UndoAsync();
         Assert.Equal(3, (await FindAsync("lamp")).Item.Quantity);
         Assert.Equal(0, (await BinAsync(bin => bin.SearchAsync("tin", Cancellation))).Found);
-        await BinAsync(bin => bin.RedoAsync(Cancellation));
+        await RedoAsync();
         Assert.Equal(9, (await FindAsync("lamp")).Item.Quantity);
         Assert.Contains("promised to one", (await UndoTwiceAsync()).Problem);
+    }
+
+    [Fact]
+    public async Task Redo_brings_back_what_was_last_made_upon_the_bin_as_it_stands()
+    {
+        await PutInAsync("Lamp", 1);
+        await PutInAsync("Fan", 1);
+        await UndoAsync();
+        await PutInAsync("Brick", 1);
+        await PutInAsync("Grille", 1);
+        await UndoAsync();
+        await UndoAsync();
+        Assert.Equal("Brick", (await StepsAsync()).Redo);
+        await RedoAsync();
+        Assert.Equal(("Brick", "Grille"), await StepsAsync() is var steps ? (steps.Undo, steps.Redo) : default);
+        await RedoAsync();
+        Assert.Null((await StepsAsync()).Redo);
+        Assert.Equal(["Brick", "Grille", "Lamp"], (await BinAsync(bin => bin.AllAsync(Cancellation))).Select(item => item.Name));
+    }
+
+    [Fact]
+    public async Task What_two_change_at_once_is_told_to_the_second_with_what_was_typed()
+    {
+        await PutInAsync("Lamp", 1);
+        var (row, at, browser) = (await FindAsync("lamp"), (await StepsAsync()).Revision, _host.Browser());
+        Assert.Null((await BinAsync(bin => bin.ChangeAsync(row.Id, at, row.Item with { Quantity = 4 }, Cancellation))).Problem);
+        foreach (var (handler, quantity) in new[] { ("Change", "7"), ("Remove", "") })
+        {
+            var answer = await BenchHost.SendAsync(
+                browser, "/bin", $"/bin?handler={handler}", ("Revision", $"{at}"), ("id", $"{row.Id}"), ("name", "Lamp"), ("quantity", quantity),
+                ("kind", "Lamp"), ("condition", "New"), ("currency", "EUR"));
+            var text = await BenchHost.TextAsync(answer);
+            Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
+            Assert.Contains("Lamp: 4 in the bin", text);
+            if (handler == "Change") Assert.Contains("value=\"7\"", text);
+        }
+
+        Assert.Equal(4, (await FindAsync("lamp")).Item.Quantity);
     }
 
     [Fact]
@@ -102,7 +140,7 @@ public sealed class BinTests : IAsyncDisposable
         Assert.Equal(250, (await BinAsync(bin => bin.SearchAsync("box 17a", Cancellation))).Found);
         Assert.Equal("Lámpara ámbar", (await FindAsync("ambar lamp")).Item.Name);
         // The whole import is one step back.
-        await BinAsync(bin => bin.UndoAsync(Cancellation));
+        await UndoAsync();
         Assert.Equal(0, (await BinAsync(bin => bin.SearchAsync("", Cancellation))).Owned);
     }
 
@@ -162,7 +200,10 @@ public sealed class BinTests : IAsyncDisposable
             browser, "/bin", "/bin?handler=Add", ("name", "Fan"), ("quantity", "2"), ("paid", "3,5"), ("kind", "Fan"), ("condition", "New"),
             ("currency", "EUR"), ("place", "tin"));
         Assert.Contains("Fan put in the bin.", await BenchHost.TextAsync(good));
-        var undone = await BenchHost.SendAsync(browser, "/bin", "/bin?handler=Undo");
+        var stale = await BenchHost.SendAsync(browser, "/bin", "/bin?handler=Undo");
+        Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
+        Assert.Contains("What was done last is now: Fan put in the bin.", await BenchHost.TextAsync(stale));
+        var undone = await BenchHost.SendAsync(browser, "/bin", "/bin?handler=Undo", ("Revision", $"{(await StepsAsync()).Revision}"));
         Assert.Contains("Taken back: Fan put in the bin.", await BenchHost.TextAsync(undone));
     }
 
@@ -187,10 +228,16 @@ public sealed class BinTests : IAsyncDisposable
         Directory.Delete(folder, recursive: true);
     }
 
+    private Task<BinSteps> StepsAsync() => BinAsync(bin => bin.StepsAsync(Cancellation));
+
+    private Task<BinOutcome> UndoAsync() => BinAsync(async bin => await bin.UndoAsync((await bin.StepsAsync(Cancellation)).Revision, Cancellation));
+
+    private Task<BinOutcome> RedoAsync() => BinAsync(async bin => await bin.RedoAsync((await bin.StepsAsync(Cancellation)).Revision, Cancellation));
+
     private async Task<BinOutcome> UndoTwiceAsync()
     {
-        await BinAsync(bin => bin.UndoAsync(Cancellation));
-        return await BinAsync(bin => bin.UndoAsync(Cancellation));
+        await UndoAsync();
+        return await UndoAsync();
     }
 
     private async Task<string> PutInAsync(string name, int quantity, decimal? paid = null)

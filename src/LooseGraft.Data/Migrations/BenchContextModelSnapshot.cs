@@ -163,6 +163,9 @@ namespace LooseGraft.Data.Migrations
                     b.Property<int?>("LastAdded")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("Upon")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("What")
                         .IsRequired()
                         .HasColumnType("TEXT");

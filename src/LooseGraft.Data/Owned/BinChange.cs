@@ -11,6 +11,9 @@ public sealed class BinChange
 
     public bool IsUndone { get; set; }
 
+    /// <summary>The change that was the last in force when this one was made; null where there was none.</summary>
+    public int? Upon { get; init; }
+
     /// <summary>The first entry that the change put in; null when it put none in. What it put in are all entries up to <see cref="LastAdded"/>.</summary>
     public int? FirstAdded { get; init; }
 

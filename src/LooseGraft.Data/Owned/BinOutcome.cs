@@ -5,5 +5,8 @@ namespace LooseGraft.Data.Owned;
 /// <param name="Problem">Why nothing was done; null when it was.</param>
 public sealed record BinOutcome(string? What, string? Problem = null)
 {
+    /// <summary>Whether nothing was done because the bin was changed in between.</summary>
+    public bool IsStale { get; init; }
+
     internal static BinOutcome Refused(string problem) => new(null, problem);
 }

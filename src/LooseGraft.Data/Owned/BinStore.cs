@@ -11,6 +11,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     /// <summary>Rows that one search shows.</summary>
     public const int RowsShown = 50;
 
+    private const string Gone = "That is not in the bin any more.";
+
     /// <summary>Entries of the largest bin.</summary>
     public const int MostEntries = 100_000;
 
@@ -45,8 +47,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     /// <summary>Puts things in, all or none.</summary>
     public async Task<BinOutcome> AddAsync(IReadOnlyList<BinItem> items, string what, CancellationToken cancellation)
     {
-        if (await bench.Bin.CountAsync(cancellation) + items.Count > MostEntries) return BinOutcome.Refused($"The bin holds at most {MostEntries} entries.");
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        if (await bench.Bin.CountAsync(cancellation) + items.Count > MostEntries) return BinOutcome.Refused($"The bin holds at most {MostEntries} entries.");
         var before = await LastIdAsync(cancellation);
         var taken = await bench.Bin.Select(entry => entry.Key).ToHashSetAsync(cancellation);
         // One statement, however many there are: a table of ten thousand comes in within a breath.
@@ -59,41 +61,60 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
             INSERT INTO BinEntry (Key, Name, Kind, Quantity, Paid, Currency, Condition, Place, Note, IsRemoved)
             SELECT value->>0, value->>1, value->>2, value->>3, value->>4, value->>5, value->>6, value->>7, value->>8, 0 FROM json_each({rows})
             """, cancellation);
-        bench.BinChanges.Add(new BinChange { What = what, At = clock.GetUtcNow(), FirstAdded = before + 1, LastAdded = await LastIdAsync(cancellation) });
+        bench.BinChanges.Add(new BinChange
+        {
+            What = what,
+            At = clock.GetUtcNow(),
+            Upon = (await LastAsync(cancellation))?.Id,
+            FirstAdded = before + 1,
+            LastAdded = await LastIdAsync(cancellation),
+        });
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return new BinOutcome(what);
     }
 
     /// <summary>Changes what is known of an entry, or how many there are.</summary>
-    public Task<BinOutcome> ChangeAsync(int id, BinItem item, CancellationToken cancellation)
-        => ApplyAsync([(id, item)], $"{item.Name}: {item.Quantity} in the bin", cancellation);
+    /// <param name="id">The entry.</param>
+    /// <param name="revision">The revision the change was made upon.</param>
+    /// <param name="item">What it becomes.</param>
+    /// <param name="cancellation">Stops before anything is kept.</param>
+    public Task<BinOutcome> ChangeAsync(int id, int revision, BinItem item, CancellationToken cancellation)
+        => ApplyAsync(id, revision, item, $"{item.Name}: {item.Quantity} in the bin", cancellation);
 
     /// <summary>Takes an entry out, if none of it is promised.</summary>
-    public async Task<BinOutcome> RemoveAsync(int id, CancellationToken cancellation)
+    /// <param name="id">The entry.</param>
+    /// <param name="revision">The revision the change was made upon.</param>
+    /// <param name="cancellation">Stops before anything is kept.</param>
+    public async Task<BinOutcome> RemoveAsync(int id, int revision, CancellationToken cancellation)
         => await FindAsync(id, cancellation) is { } row
-            ? await ApplyAsync([(id, null)], $"{row.Item.Name} taken out of the bin", cancellation)
-            : BinOutcome.Refused("That is not in the bin any more.");
+            ? await ApplyAsync(id, revision, null, $"{row.Item.Name} taken out of the bin", cancellation)
+            : BinOutcome.Refused(Gone);
 
-    /// <summary>What undo would take back and redo would bring back; null where there is nothing.</summary>
-    public async Task<(string? Undo, string? Redo)> StepsAsync(CancellationToken cancellation)
-        => ((await LastAsync(cancellation))?.What, (await NextAsync(cancellation))?.What);
+    /// <summary>Where the bin stands among its changes.</summary>
+    public async Task<BinSteps> StepsAsync(CancellationToken cancellation)
+    {
+        var last = await LastAsync(cancellation);
+        return new BinSteps(last?.Id ?? 0, last?.What, last?.At, (await NextAsync(last, cancellation))?.What);
+    }
 
     /// <summary>Takes back the last change.</summary>
-    public async Task<BinOutcome> UndoAsync(CancellationToken cancellation)
-        => await LastAsync(cancellation) is { } change
-            ? await StepAsync(change, isUndone: true, "Taken back", cancellation)
-            : BinOutcome.Refused("There is nothing to take back.");
+    /// <param name="revision">The revision that was shown to whoever asks for it: what is taken back is what was read on the page.</param>
+    /// <param name="cancellation">Stops before anything is kept.</param>
+    public Task<BinOutcome> UndoAsync(int revision, CancellationToken cancellation) => StepAsync(revision, isUndone: true, "Taken back", cancellation);
 
     /// <summary>Brings back the change last taken back.</summary>
-    public async Task<BinOutcome> RedoAsync(CancellationToken cancellation)
-        => await NextAsync(cancellation) is { } change
-            ? await StepAsync(change, isUndone: false, "Brought back", cancellation)
-            : BinOutcome.Refused("There is nothing to bring back.");
+    /// <param name="revision">The revision that was shown to whoever asks for it.</param>
+    /// <param name="cancellation">Stops before anything is kept.</param>
+    public Task<BinOutcome> RedoAsync(int revision, CancellationToken cancellation) => StepAsync(revision, isUndone: false, "Brought back", cancellation);
 
-    private async Task<BinOutcome> StepAsync(BinChange change, bool isUndone, string done, CancellationToken cancellation)
+    private async Task<BinOutcome> StepAsync(int revision, bool isUndone, string done, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        var standing = await LastAsync(cancellation);
+        if (Stale(standing, revision) is { } stale) return stale;
+        var change = isUndone ? standing : await NextAsync(standing, cancellation);
+        if (change is null) return BinOutcome.Refused(isUndone ? "There is nothing to take back." : "There is nothing to bring back.");
         var states = change.Rows.Select(
             row => (row.EntryId, (isUndone ? row.Before : row.After) is { } text ? JsonSerializer.Deserialize<BinItem>(text) : null)).ToList();
         if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
@@ -110,21 +131,21 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         return new BinOutcome($"{done}: {change.What}");
     }
 
-    private async Task<BinOutcome> ApplyAsync(IReadOnlyList<(int Id, BinItem? Item)> states, string what, CancellationToken cancellation)
+    private async Task<BinOutcome> ApplyAsync(int id, int revision, BinItem? item, string what, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        var ids = states.Select(state => state.Id).ToList();
-        var before = await bench.Bin.AsNoTracking().Where(entry => ids.Contains(entry.Id) && !entry.IsRemoved)
-            .ToDictionaryAsync(entry => entry.Id, entry => entry.Item, cancellation);
-        if (before.Count < ids.Count) return BinOutcome.Refused("That is not in the bin any more.");
-        if (states.All(state => before[state.Id] == state.Item)) return new BinOutcome(what);
-        if (await PutAsync(states, cancellation) is { } problem) return BinOutcome.Refused(problem);
+        if (await bench.Bin.AsNoTracking().SingleOrDefaultAsync(entry => entry.Id == id && !entry.IsRemoved, cancellation) is not { } before)
+            return BinOutcome.Refused(Gone);
+        if (before.Item == item) return new BinOutcome(what);
+        var last = await LastAsync(cancellation);
+        if (Stale(last, revision) is { } stale) return stale;
+        if (await PutAsync([(id, item)], cancellation) is { } problem) return BinOutcome.Refused(problem);
         bench.BinChanges.Add(new BinChange
         {
             What = what,
             At = clock.GetUtcNow(),
-            Rows = [.. states.Select(
-                state => new BinChangeRow { EntryId = state.Id, Before = Text(before[state.Id]), After = state.Item is { } item ? Text(item) : null })],
+            Upon = last?.Id,
+            Rows = [new BinChangeRow { EntryId = id, Before = Text(before.Item), After = item is null ? null : Text(item) }],
         });
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -184,13 +205,19 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         => bench.BinChanges.Include(change => change.Rows).Where(change => !change.IsUndone).OrderByDescending(change => change.Id)
             .FirstOrDefaultAsync(cancellation);
 
-    // Only what was undone after the last change in force can come back; a change made since stands upon another bin.
-    private async Task<BinChange?> NextAsync(CancellationToken cancellation)
+    // What comes back is what was last made upon the bin as it stands; what was taken back before something else was done stands upon another.
+    private Task<BinChange?> NextAsync(BinChange? last, CancellationToken cancellation)
     {
-        var last = await bench.BinChanges.Where(change => !change.IsUndone).Select(change => (int?)change.Id).MaxAsync(cancellation) ?? 0;
-        return await bench.BinChanges.Include(change => change.Rows).Where(change => change.IsUndone && change.Id > last).OrderBy(change => change.Id)
+        var upon = last?.Id;
+        return bench.BinChanges.Include(change => change.Rows).Where(change => change.IsUndone && change.Upon == upon).OrderByDescending(change => change.Id)
             .FirstOrDefaultAsync(cancellation);
     }
+
+    private static BinOutcome? Stale(BinChange? last, int revision)
+        => (last?.Id ?? 0) == revision ? null
+            : BinOutcome.Refused(
+                "Nothing was done: the bin was changed elsewhere in the meantime. "
+                + (last is null ? "It stands as it began." : $"What was done last is now: {last.What}.")) with { IsStale = true };
 
     // Readable in a graft file; where the name is taken, a random end keeps it unique without a search for the next number.
     private static string FreshKey(BinItem item, HashSet<string> taken)

@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text;
-using CsvHelper;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Data.Tables;
@@ -72,38 +71,25 @@ public static class BinTable
     /// <summary>Writes items as CSV with a heading, UTF-8, comma between cells. What a spreadsheet would take for a formula is written as text.</summary>
     public static byte[] Write(IEnumerable<BinItem> items)
     {
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        var configuration = new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture)
+        var table = CsvSheet.Of(items.Select(item => new
         {
-            InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape,
-            NewLine = "\r\n",
-        };
-        using (var writer = new CsvWriter(text, configuration))
-        {
-            foreach (var heading in new[] { "name", "kind", "quantity", "paid", "currency", "condition", "place", "note" }) writer.WriteField(heading);
-            writer.NextRecord();
-            foreach (var item in items)
-            {
-                writer.WriteField(item.Name);
-                writer.WriteField(Word(item.Kind));
-                writer.WriteField(item.Quantity);
-                writer.WriteField(item.Paid?.ToString(CultureInfo.InvariantCulture) ?? "");
-                writer.WriteField(item.Currency);
-                writer.WriteField(Word(item.Condition));
-                writer.WriteField(item.Place);
-                writer.WriteField(item.Note);
-                writer.NextRecord();
-            }
-        }
-
-        return [.. Encoding.UTF8.Preamble, .. Encoding.UTF8.GetBytes(text.ToString())];
+            name = item.Name,
+            kind = Word(item.Kind),
+            quantity = item.Quantity,
+            paid = item.Paid?.ToString(CultureInfo.InvariantCulture) ?? "",
+            currency = item.Currency,
+            condition = Word(item.Condition),
+            place = item.Place,
+            note = item.Note,
+        }));
+        return [.. Encoding.UTF8.Preamble, .. table];
     }
 
     private static BinItem? ReadRow(CsvTable.Row row, IReadOnlyList<BinColumn> columns, string currency, List<string> problems)
     {
         string Cell(BinColumn column)
             => columns.Index().FirstOrDefault(pair => pair.Item == column, (-1, default)).Index is >= 0 and var at && at < row.Cells.Count
-            ? Plain(row.Cells[at])
+            ? CsvSheet.Plain(row.Cells[at])
             : "";
         var kind = Choice(Cell(BinColumn.Kind), PartKind.Other, "kind", problems);
         var condition = Choice(Cell(BinColumn.Condition), BinCondition.Untested, "condition", problems);
@@ -141,7 +127,4 @@ public static class BinTable
     private static string Word<T>(T value)
         where T : struct, Enum
         => System.Text.Json.JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());
-
-    // A quote before a sign keeps a spreadsheet from computing; it is taken off again when read.
-    private static string Plain(string cell) => cell.Length > 1 && cell[0] == '\'' && cell[1] is '=' or '+' or '-' or '@' ? cell[1..] : cell;
 }

@@ -1,10 +1,8 @@
-using System.Globalization;
-using System.Text;
-using CsvHelper;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Data.Tables;
 
 namespace LooseGraft.Web.Hosting;
 
@@ -14,28 +12,23 @@ public static class FeedDownload
     public static async Task<IResult> SendAsync(int id, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
-        {
-            writer.WriteRecords(from supply in reviews.Of(found).Feed.Supplies
-                                from limit in supply.Limits
-                                from loadCase in Enum.GetValues<LoadCase>()
-                                let use = limit.In(loadCase)
-                                select new
-                                {
-                                    supply = supply.Name,
-                                    limit = limit.Name,
-                                    loadCase = loadCase.ToString().ToLowerInvariant(),
-                                    low = use.Used.Low.Value,
-                                    likely = use.Used.Likely.Value,
-                                    high = use.Used.High.Value,
-                                    bears = limit.Limit.Value.Value,
-                                    unit = limit.Limit.Value.IsPower ? "W" : "A",
-                                    evidence = limit.Weakest.Words(),
-                                    verdict = Words.SeverityWords.Words(use.Verdict),
-                                });
-        }
-
-        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", GraftEdits.FreshId($"{found.Graft.Name} feed", []) + ".csv");
+        var table = CsvSheet.Of(from supply in reviews.Of(found).Feed.Supplies
+                            from limit in supply.Limits
+                            from loadCase in Enum.GetValues<LoadCase>()
+                            let use = limit.In(loadCase)
+                            select new
+                            {
+                                supply = supply.Name,
+                                limit = limit.Name,
+                                loadCase = loadCase.ToString().ToLowerInvariant(),
+                                low = use.Used.Low.Value,
+                                likely = use.Used.Likely.Value,
+                                high = use.Used.High.Value,
+                                bears = limit.Limit.Value.Value,
+                                unit = limit.Limit.Value.IsPower ? "W" : "A",
+                                evidence = limit.Weakest.Words(),
+                                verdict = Words.SeverityWords.Words(use.Verdict),
+                            });
+        return Results.File(table, "text/csv; charset=utf-8", GraftEdits.FreshId($"{found.Graft.Name} feed", []) + ".csv");
     }
 }

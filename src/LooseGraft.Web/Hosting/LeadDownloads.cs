@@ -1,11 +1,10 @@
-using System.Globalization;
 using System.Text;
-using CsvHelper;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Drawing;
 using LooseGraft.Core.Wire.Leads;
 using LooseGraft.Data;
+using LooseGraft.Data.Tables;
 using LooseGraft.Web.Drawing;
 
 namespace LooseGraft.Web.Hosting;
@@ -34,31 +33,21 @@ public static class LeadDownloads
             review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), ConnectorView.MatingFace, ConnectorView.WireSide));
 
     private static byte[] Csv(MadeLead lead)
-    {
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
-        {
-            WriteRow(writer, "from", "to", "signal", "colour", "amps", "awg", "drop V", "at from", "at to");
-            foreach (var row in lead.Rows)
-            {
-                WriteRow(writer, row.From, row.To, row.Signal.Name, row.Colour, row.Current.Value, row.Gauge?.Awg, row.Drop?.Value, row.FromWork, row.ToWork);
-            }
-
-            writer.NextRecord();
-            WriteRow(writer, "probe", "probe", "must", "read");
-            foreach (var line in lead.Sheet)
-                WriteRow(writer, line.Test.One, line.Test.Other, line.Test.MustBeep ? "beep" : "silent",
-                    line.Result is null ? "" : line.Result.Beeped ? "beep" : "no beep");
-        }
-
-        return Encoding.UTF8.GetBytes(text.ToString());
-    }
-
-    private static void WriteRow(CsvWriter writer, params object?[] cells)
-    {
-        foreach (var cell in cells) writer.WriteField(Convert.ToString(cell, CultureInfo.InvariantCulture));
-        writer.NextRecord();
-    }
+        => CsvSheet.Of(
+            [
+                ["from", "to", "signal", "colour", "amps", "awg", "drop V", "at from", "at to"],
+                .. lead.Rows.Select(row => new object?[]
+                {
+                    row.From, row.To, row.Signal.Name, row.Colour, row.Current.Value, row.Gauge?.Awg, row.Drop?.Value, row.FromWork, row.ToWork,
+                }),
+                [],
+                ["probe", "probe", "must", "read"],
+                .. lead.Sheet.Select(line => new object?[]
+                {
+                    line.Test.One, line.Test.Other, line.Test.MustBeep ? "beep" : "silent",
+                    line.Result is null ? "" : line.Result.Beeped ? "beep" : "no beep",
+                }),
+            ]);
 
     private static string Text(MadeLead lead)
     {

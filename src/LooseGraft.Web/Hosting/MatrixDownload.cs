@@ -1,8 +1,6 @@
-using System.Globalization;
-using System.Text;
-using CsvHelper;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Data.Tables;
 
 namespace LooseGraft.Web.Hosting;
 
@@ -13,14 +11,9 @@ public static class MatrixDownload
     public static async Task<IResult> SendAsync(int id, string part, GraftStore store, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found || found.Graft.FindPart(part)?.Matrix is not { } matrix) return Results.NotFound();
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
-        {
-            writer.WriteRecords(matrix.Keys.OrderBy(key => key.Row).ThenBy(key => key.Column)
-                .Select(key => new { row = key.Row, column = key.Column, key = key.Name }));
-        }
-
-        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8",
+        var table = CsvSheet.Of(matrix.Keys.OrderBy(key => key.Row).ThenBy(key => key.Column)
+            .Select(key => new { row = key.Row, column = key.Column, key = key.Name }));
+        return Results.File(table, "text/csv; charset=utf-8",
             GraftEdits.FreshId($"{found.Graft.Name} {part} keys", []) + ".csv");
     }
 }

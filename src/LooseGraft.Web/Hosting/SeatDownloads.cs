@@ -1,11 +1,10 @@
-using System.Globalization;
 using System.Text;
-using CsvHelper;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat.Cuts;
 using LooseGraft.Core.Seat.Drawing;
 using LooseGraft.Core.Seat.Exchange;
 using LooseGraft.Data;
+using LooseGraft.Data.Tables;
 using LooseGraft.Web.Printing;
 
 namespace LooseGraft.Web.Hosting;
@@ -34,25 +33,20 @@ public static class SeatDownloads
     public static async Task<IResult> CutsAsync(int id, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var writer = new CsvWriter(text, CultureInfo.InvariantCulture))
+        var table = CsvSheet.Of(CutList.Of(found.Graft, reviews.Of(found).Seat).Select(cut => new
         {
-            writer.WriteRecords(CutList.Of(found.Graft, reviews.Of(found).Seat).Select(cut => new
-            {
-                plane = cut.Plane.Name,
-                act = cut.Act,
-                name = cut.Name,
-                xMm = Math.Round(cut.At.X, 2),
-                yMm = Math.Round(cut.At.Y, 2),
-                size = cut.Size,
-                drillMm = cut.DrillMm,
-                toleranceMm = cut.Tolerance,
-                depth = cut.Depth,
-                tools = cut.Tools,
-                edge = cut.Edge,
-            }));
-        }
-
-        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", GraftEdits.FreshId($"{found.Graft.Name} cuts", []) + ".csv");
+            plane = cut.Plane.Name,
+            act = cut.Act,
+            name = cut.Name,
+            xMm = Math.Round(cut.At.X, 2),
+            yMm = Math.Round(cut.At.Y, 2),
+            size = cut.Size,
+            drillMm = cut.DrillMm,
+            toleranceMm = cut.Tolerance,
+            depth = cut.Depth,
+            tools = cut.Tools,
+            edge = cut.Edge,
+        }));
+        return Results.File(table, "text/csv; charset=utf-8", GraftEdits.FreshId($"{found.Graft.Name} cuts", []) + ".csv");
     }
 }

@@ -24,13 +24,14 @@ public sealed class BinModel(BinStore store) : FormPageModel
 
     public BinPage Found { get; private set; } = new([], 0, 0);
 
-    public (string? Undo, string? Redo) Steps { get; private set; }
+    /// <summary>The revision that the builder's page showed when the form was sent.</summary>
+    [BindProperty]
+    public int Revision { get; set; }
+
+    public BinSteps Steps { get; private set; } = new(0, null, null, null);
 
     /// <summary>The table that is being brought in; null when none is.</summary>
     public BinImport? Import { get; private set; }
-
-    [TempData]
-    public string? Said { get; set; }
 
     private CancellationToken Cancellation => HttpContext.RequestAborted;
 
@@ -47,15 +48,15 @@ public sealed class BinModel(BinStore store) : FormPageModel
     {
         Edit = id;
         return Read(name, kind, quantity, paid, currency, condition, place, note) is { } item
-            ? await DoneAsync(await store.ChangeAsync(id, item, Cancellation))
+            ? await DoneAsync(await store.ChangeAsync(id, Revision, item, Cancellation))
             : await InvalidAsync();
     }
 
-    public async Task<IActionResult> OnPostRemoveAsync(int id) => await DoneAsync(await store.RemoveAsync(id, Cancellation));
+    public async Task<IActionResult> OnPostRemoveAsync(int id) => await DoneAsync(await store.RemoveAsync(id, Revision, Cancellation));
 
-    public async Task<IActionResult> OnPostUndoAsync() => await DoneAsync(await store.UndoAsync(Cancellation));
+    public async Task<IActionResult> OnPostUndoAsync() => await DoneAsync(await store.UndoAsync(Revision, Cancellation));
 
-    public async Task<IActionResult> OnPostRedoAsync() => await DoneAsync(await store.RedoAsync(Cancellation));
+    public async Task<IActionResult> OnPostRedoAsync() => await DoneAsync(await store.RedoAsync(Revision, Cancellation));
 
     public async Task<IActionResult> OnPostPreviewAsync(IFormFile? file)
     {
@@ -118,19 +119,23 @@ public sealed class BinModel(BinStore store) : FormPageModel
         if (outcome.Problem is { } problem)
         {
             ModelState.AddModelError("", problem);
-            return await InvalidAsync();
+            return await InvalidAsync(outcome.IsStale ? StatusCodes.Status409Conflict : StatusCodes.Status422UnprocessableEntity);
         }
 
         Said = $"{outcome.What}.";
         return RedirectToPage(new { Words });
     }
 
-    private async Task<PageResult> InvalidAsync()
+    private async Task<PageResult> InvalidAsync(int status = StatusCodes.Status422UnprocessableEntity)
     {
         await LoadAsync();
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        Response.StatusCode = status;
         return Page();
     }
 
-    private async Task LoadAsync() => (Found, Steps) = (await store.SearchAsync(Words, Cancellation), await store.StepsAsync(Cancellation));
+    private async Task LoadAsync()
+    {
+        (Found, Steps) = (await store.SearchAsync(Words, Cancellation), await store.StepsAsync(Cancellation));
+        PostFormTagHelper.Show(HttpContext, Steps.Revision);
+    }
 }

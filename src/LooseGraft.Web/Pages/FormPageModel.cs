@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace LooseGraft.Web.Pages;
@@ -7,6 +8,12 @@ public abstract class FormPageModel : PageModel
 {
     // Fields beside which the page has put its words; the body of a page is made before the layout that asks for the rest.
     private readonly HashSet<string> _fieldsWithWords = new(StringComparer.OrdinalIgnoreCase);
+
+    private string? _said;
+
+    /// <summary>What was just done, to be said to the builder.</summary>
+    [TempData]
+    public string? Said { get => _said; set => _said = Saying.Shortened(value); }
 
     /// <summary>What to show in a field: what was typed, as long as it could not be kept, otherwise the fact.</summary>
     public string? Typed(string field, string? fact = null)

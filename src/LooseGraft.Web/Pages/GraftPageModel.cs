@@ -28,10 +28,6 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
 
     public Collision? Collision { get; private set; }
 
-    /// <summary>What was just done, to be said to the builder.</summary>
-    [TempData]
-    public string? Said { get; set; }
-
     /// <summary>The stage in whose folder this page lies; null for pages about the graft as a whole.</summary>
     public Stage? Stage => StagePages.StageOf(PageContext.ActionDescriptor.RelativePath);
 
@@ -89,7 +85,7 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
     /// <summary>Shows the page again with what is wrong in the form.</summary>
     protected async Task<IActionResult> InvalidAsync()
     {
-        if (!await LoadAsync()) return NotFound();
+        if (!await LoadAsync() || !IsThere) return NotFound();
         Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
@@ -107,12 +103,14 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
         return IsThere ? Page() : NotFound();
     }
 
-    private PageResult Collide(GraftSnapshot current, string yours, string theirs)
+    private IActionResult Collide(GraftSnapshot current, string yours, string theirs)
     {
         var fields = Request.Form.Where(field => field.Key is not ("__RequestVerificationToken" or nameof(Revision)))
             .Select(field => KeyValuePair.Create(field.Key, field.Value.ToString())).ToArray();
         Collision = new Collision(yours, theirs, fields, Link(("handler", Request.Query["handler"].ToString())));
         Show(current);
+        // What was changed may have gone meanwhile, and its page with it.
+        if (!IsThere) return NotFound();
         Response.StatusCode = StatusCodes.Status409Conflict;
         return Page();
     }
@@ -120,7 +118,7 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
     private void Show(GraftSnapshot snapshot)
     {
         Snapshot = snapshot;
-        PostFormTagHelper.Show(HttpContext, snapshot);
+        PostFormTagHelper.Show(HttpContext, snapshot.Revision);
         Review = reviews.Of(snapshot);
         OnShown();
     }
