@@ -11,10 +11,23 @@ public static class BenchFile
 {
     /// <summary>Uses the SQLite file at <paramref name="path"/>: foreign keys on, write-ahead log, and every commit on the disk before it is
     /// acknowledged.</summary>
-    public static DbContextOptionsBuilder UseBenchFile(this DbContextOptionsBuilder options, string path, bool isPooled = true)
+    /// <param name="options">The options of the context.</param>
+    /// <param name="path">The file.</param>
+    /// <param name="isPooled">Whether its connections are kept for the next one who asks.</param>
+    /// <param name="patience">How long a command waits for another program that holds the file; half a minute where nothing is said.</param>
+    public static DbContextOptionsBuilder UseBenchFile(
+        this DbContextOptionsBuilder options, string path, bool isPooled = true, TimeSpan? patience = null)
         => options
-            .UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = isPooled }.ToString())
+            .UseSqlite(new SqliteConnectionStringBuilder
+            {
+                DataSource = path,
+                ForeignKeys = true,
+                Pooling = isPooled,
+                DefaultTimeout = (int)(patience ?? Patience).TotalSeconds,
+            }.ToString())
             .AddInterceptors(DurableConnections.Instance);
+
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(30);
 
     private sealed class DurableConnections : DbConnectionInterceptor
     {

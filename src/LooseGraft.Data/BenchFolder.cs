@@ -6,6 +6,23 @@ namespace LooseGraft.Data;
 /// <param name="path">The folder; it must be there.</param>
 public sealed class BenchFolder(string path)
 {
+    /// <summary>The folder at a path, made where there is none.</summary>
+    /// <exception cref="BenchStartException">It cannot be made.</exception>
+    public static BenchFolder Make(string path)
+    {
+        try
+        {
+            var folder = new BenchFolder(Directory.CreateDirectory(path).FullName);
+            Directory.CreateDirectory(folder.Keys);
+            return folder;
+        }
+        catch (Exception exception) when (exception is IOException or UnauthorizedAccessException)
+        {
+            throw new BenchStartException(
+                $"No folder can be made at {Path.GetFullPath(path)}, where the bench is to be kept. Set DATA to one that this user may write in.", exception);
+        }
+    }
+
     /// <summary>The database.</summary>
     public string Database => Path.Combine(path, "bench.db");
 
@@ -17,6 +34,10 @@ public sealed class BenchFolder(string path)
 
     /// <summary>Copies of the database, made before a newer version changes its tables.</summary>
     public string Copies => Path.Combine(path, "copies");
+
+    /// <summary>The newest of those copies; null when there is none.</summary>
+    public string? LastCopy()
+        => Directory.Exists(Copies) ? new DirectoryInfo(Copies).GetFiles("bench *.db").MaxBy(file => file.Name)?.FullName : null;
 
     /// <summary>Held while a bench is opened.</summary>
     internal string StartLock => Path.Combine(path, "bench.start");

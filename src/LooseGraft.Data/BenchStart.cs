@@ -7,12 +7,18 @@ namespace LooseGraft.Data;
 /// <summary>Opens the database when the application starts. Killed at any moment, the next start goes on as if there had been none.</summary>
 public static class BenchStart
 {
+    // https://www.sqlite.org/rescode.html#corrupt
+    private const int SqliteCorrupt = 11;
+
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(5);
+
     /// <summary>Brings the database up to date, after a copy of it; on a bench that never existed before, puts out the demo.</summary>
     /// <param name="folder">Where the bench is kept.</param>
     /// <param name="demoFolder">Folder of graft files, with <c>bin.csv</c> and the folders <c>donors</c> and <c>photos</c>; null for an empty bench.</param>
     /// <param name="clock">Dates what is put out.</param>
     /// <param name="cancellation">Stops between steps.</param>
-    /// <exception cref="BenchStartException">Another process is opening it.</exception>
+    /// <exception cref="BenchStartException">Another process is opening it; it is damaged, locked, of a newer version, or may not be written; or the disk is
+    /// full.</exception>
     /// <exception cref="InvalidDataException">A demo file cannot be read.</exception>
     public static Task OpenAsync(BenchFolder folder, string? demoFolder, TimeProvider clock, CancellationToken cancellation)
         => OpenAsync(folder, demoFolder, clock, [], cancellation);
@@ -20,9 +26,22 @@ public static class BenchStart
     /// <summary>The same, watched at every command to the database.</summary>
     internal static async Task OpenAsync(BenchFolder folder, string? demoFolder, TimeProvider clock, IInterceptor[] watchers, CancellationToken cancellation)
     {
+        try
+        {
+            await OpenAloneAsync(folder, demoFolder, clock, watchers, cancellation);
+        }
+        catch (Exception exception) when (BenchStartException.Of(exception, folder) is { } words)
+        {
+            throw words;
+        }
+    }
+
+    private static async Task OpenAloneAsync(
+        BenchFolder folder, string? demoFolder, TimeProvider clock, IInterceptor[] watchers, CancellationToken cancellation)
+    {
         await using var alone = await StartLock.TakeAsync(folder.StartLock, cancellation);
         BenchContext Open(string database)
-            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false)
+            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false, Patience)
                 .AddInterceptors(watchers).Options);
         if (await IsNewAsync(folder, Open, cancellation)) await MakeAsync(folder, demoFolder, clock, Open, cancellation);
         else await MigrateAsync(folder, clock, Open, cancellation);
@@ -56,11 +75,26 @@ public static class BenchStart
     private static async Task MigrateAsync(BenchFolder folder, TimeProvider clock, Func<string, BenchContext> open, CancellationToken cancellation)
     {
         await using var bench = open(folder.Database);
+        await CheckAsync(folder, bench, cancellation);
         if ((await bench.Database.GetPendingMigrationsAsync(cancellation)).FirstOrDefault() is not { } next) return;
         Copy(folder, $"bench {clock.GetUtcNow():yyyy-MM-dd HHmmss} before {next}.db");
         // The migrations' own lock is a row that outlives a killed process. Nobody else opens this bench now, so a row that is there was left behind.
         await bench.Database.ExecuteSqlRawAsync("DROP TABLE IF EXISTS \"__EFMigrationsLock\"", cancellation);
         await bench.Database.MigrateAsync(cancellation);
+    }
+
+    private static async Task CheckAsync(BenchFolder folder, BenchContext bench, CancellationToken cancellation)
+    {
+        // Damage in the middle of the file would otherwise be met by whoever opens the page that needs it.
+        await bench.Database.OpenConnectionAsync(cancellation);
+        await using var check = bench.Database.GetDbConnection().CreateCommand();
+        check.CommandText = "PRAGMA quick_check(1)";
+        if (await check.ExecuteScalarAsync(cancellation) is not "ok")
+            throw new SqliteException("Damaged in the middle.", SqliteCorrupt);
+        var applied = await bench.Database.GetAppliedMigrationsAsync(cancellation);
+        if (applied.Except(bench.Database.GetMigrations()).Any())
+            throw new BenchStartException(
+                $"The bench in {folder.Database} was written by a newer Loose Graft. Start that one, or set DATA to another folder; nothing was changed.");
     }
 
     private static void Copy(BenchFolder folder, string name)

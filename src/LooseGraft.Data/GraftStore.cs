@@ -69,10 +69,10 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         var read = GraftFile.Read(Encoding.UTF8.GetBytes(document));
         if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
         var words = edit.Words(standing.Graft);
-        return await KeepAsync(standing, document, graft, entry =>
+        return await KeepAsync(standing, graft, entry =>
         {
             if (edit.Happened is { } kind) RecordBook.Add(bench, id, [RecordBook.Of(kind, words, clock.GetUtcNow())]);
-            return AddChangeAsync(entry, words, document, graft.Name, cancellation);
+            return AddChangeAsync(entry, standing.Graft, words, document, graft.Name, cancellation);
         }, cancellation);
     }
 
@@ -114,13 +114,16 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     /// history.</summary>
     public async Task<bool> PutBackAsync(int id, CancellationToken cancellation)
     {
+        // Read before anybody has to wait for it: a graft on the compost does not change.
+        var thrown = bench.Grafts.Where(graft => graft.Id == id && graft.ThrownAwayAt != null);
+        if (await thrown.Select(graft => graft.Document).SingleOrDefaultAsync(cancellation) is not { } document) return false;
+        var graft = Read(document);
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        if (await bench.Grafts.SingleOrDefaultAsync(graft => graft.Id == id && graft.ThrownAwayAt != null, cancellation) is not { } entry) return false;
+        if (await thrown.SingleOrDefaultAsync(cancellation) is not { } entry) return false;
         entry.ThrownAwayAt = null;
-        var graft = Read(entry.Document);
         if (!(await BinLedger.SettleAsync(bench, id, graft, cancellation)).IsEmpty)
             await AddChangeAsync(
-                entry, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name,
+                entry, graft, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name,
                 cancellation);
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -136,6 +139,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (await StandingAsync(id, cancellation) is not { } standing) return new SaveResult(SaveOutcome.Gone, null);
         if (standing.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation));
         var tree = await TreeAsync(id, cancellation);
+        // Thrown away and destroyed since it was looked up.
+        if (standing.HeadId is { } head && !tree.Contains(head)) return new SaveResult(SaveOutcome.Gone, null);
         var (exists, target) = choose(standing.HeadId, tree);
         if (!exists || target == standing.HeadId) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation));
         var way = tree.Way(standing.HeadId, target);
@@ -145,7 +150,7 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (await DocumentAsync(standing, cancellation) is not { } before) return new SaveResult(SaveOutcome.Stale, await FindAsync(id, cancellation));
         var document = way.Aggregate(before, (text, step) => (step.IsBack ? changes[step.Id].Inverse : changes[step.Id]).ApplyTo(text));
         var graft = Read(document);
-        return await KeepAsync(standing, document, graft, entry =>
+        return await KeepAsync(standing, graft, entry =>
         {
             Move(entry, document, graft.Name, target);
             entry.Revision++;
@@ -153,35 +158,43 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         }, cancellation);
     }
 
-    // Only here a graft is held against others: everything that takes long was done before.
-    private async Task<SaveResult> KeepAsync(Standing standing, string document, Graft graft, Func<GraftEntry, Task> keep, CancellationToken cancellation)
+    private async Task<SaveResult> KeepAsync(Standing standing, Graft graft, Func<GraftEntry, Task> keep, CancellationToken cancellation)
+    {
+        var (outcome, errors, kept) = await TryKeepAsync(standing, graft, keep, cancellation);
+        return outcome switch
+        {
+            SaveOutcome.Saved => new SaveResult(outcome, await SnapshotAsync(kept!, cancellation)),
+            SaveOutcome.Stale => new SaveResult(outcome, await FindAsync(standing.Id, cancellation)),
+            SaveOutcome.Refused => await RefusedAsync(standing, errors, cancellation),
+            _ => new SaveResult(SaveOutcome.Gone, null),
+        };
+    }
+
+    // Only here a graft is held against others, and all other writers wait: no document is read, and everything that takes long was done before.
+    private async Task<(SaveOutcome Outcome, ImmutableArray<FileError> Errors, Standing? Kept)> TryKeepAsync(
+        Standing standing, Graft graft, Func<GraftEntry, Task> keep, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        if (await EntryAsync(standing.Id, cancellation) is not { } entry) return new SaveResult(SaveOutcome.Gone, null);
-        if (entry.Revision != standing.Revision) return new SaveResult(SaveOutcome.Stale, await FindAsync(standing.Id, cancellation));
+        if (await EntryAsync(standing.Id, cancellation) is not { } entry) return (SaveOutcome.Gone, [], null);
+        if (entry.Revision != standing.Revision) return (SaveOutcome.Stale, [], null);
         // What it takes from the bin may be promised to another graft by now.
         var errors = await BinLedger.SettleAsync(bench, standing.Id, graft, cancellation);
-        if (!errors.IsEmpty) return await RefusedAsync(standing, errors, cancellation);
+        if (!errors.IsEmpty) return (SaveOutcome.Refused, errors, null);
         await keep(entry);
         await transaction.CommitAsync(cancellation);
         grafts.Keep(entry.Id, entry.Revision, graft);
-        return new SaveResult(
-            SaveOutcome.Saved, await SnapshotAsync(new Standing(entry.Id, entry.Revision, entry.HeadId, entry.ChangedAt, graft), cancellation));
+        return (SaveOutcome.Saved, [], new Standing(entry.Id, entry.Revision, entry.HeadId, entry.ChangedAt, graft));
     }
 
     private async Task<SaveResult> RefusedAsync(Standing standing, ImmutableArray<FileError> errors, CancellationToken cancellation)
         => new(SaveOutcome.Refused, await SnapshotAsync(standing, cancellation)) { Errors = errors };
 
-    private async Task AddChangeAsync(GraftEntry entry, string what, string document, string name, CancellationToken cancellation)
+    private async Task AddChangeAsync(GraftEntry entry, Graft before, string what, string document, string name, CancellationToken cancellation)
     {
         // What an older version wrote stays as it is, for the history is offsets into it. It is brought to this version by a change of its own, so that the
         // next one shows what was done and nothing else.
         if (GraftFile.IsOlder(Encoding.UTF8.GetBytes(entry.Document)))
-        {
-            var graft = Read(entry.Document);
-            await AddRowAsync(entry, $"Brought to version {GraftFile.Version} of the file", Text(graft), graft.Name, cancellation);
-        }
-
+            await AddRowAsync(entry, $"Brought to version {GraftFile.Version} of the file", Text(before), before.Name, cancellation);
         await AddRowAsync(entry, what, document, name, cancellation);
         entry.Revision++;
         await bench.SaveChangesAsync(cancellation);

@@ -1,22 +1,21 @@
-using LooseGraft.Data;
 using LooseGraft.Web.Hosting;
 
 var builder = WebApplication.CreateBuilder(args);
-if (!ListenAddress.TryApply(builder, out var refusal)) return await RefuseAsync(refusal);
-builder.AddBench();
-var app = builder.Build();
+if (!ListenAddress.TryApply(builder, out var address, out var refusal)) return await RefuseAsync(refusal);
 try
 {
+    builder.AddBench();
+    await using var app = builder.Build();
     await app.OpenBenchAsync();
+    app.UseBench();
+    await app.StartAsync();
+    await app.WaitForShutdownAsync();
+    return 0;
 }
-catch (BenchStartException exception)
+catch (Exception exception) when (StartRefusal.Of(exception, address) is { } words)
 {
-    return await RefuseAsync(exception.Message);
+    return await RefuseAsync(words);
 }
-
-app.UseBench();
-await app.RunAsync();
-return 0;
 
 static async Task<int> RefuseAsync(string why)
 {

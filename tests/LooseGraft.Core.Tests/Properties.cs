@@ -9,8 +9,8 @@ internal static class Properties
 {
     private const int Usual = 100;
 
-    private static readonly ulong Seed = ulong.Parse(Environment.GetEnvironmentVariable("PROPERTY_SEED") ?? "20261126", CultureInfo.InvariantCulture);
-    private static readonly int Times = int.Parse(Environment.GetEnvironmentVariable("PROPERTY_TIMES") ?? "1", CultureInfo.InvariantCulture);
+    public static readonly ulong Seed = ulong.Parse(Environment.GetEnvironmentVariable("PROPERTY_SEED") ?? "20261126", CultureInfo.InvariantCulture);
+    public static readonly int Times = int.Parse(Environment.GetEnvironmentVariable("PROPERTY_TIMES") ?? "1", CultureInfo.InvariantCulture);
 
     /// <summary>Tries a property; the first sample that breaks it is made smaller before it is told.</summary>
     public static void Hold<T>(this Gen<T> gen, Action<T> holds, int iter = Usual)

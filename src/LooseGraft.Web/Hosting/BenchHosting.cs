@@ -21,25 +21,38 @@ public static class BenchHosting
     /// <summary>The largest request: a graft file at its limit, with room for the form around it.</summary>
     private const int LargestRequest = GraftFileLimits.Bytes + (64 * 1024);
 
+    /// <summary>Bytes of all headers together. What other applications of the same host name leave in a browser's cookies is sent here as well, and whoever
+    /// is refused for it cannot get out again; a browser keeps at most 180 cookies of 4 KiB for a host.</summary>
+    private const int LargestHeaders = 1024 * 1024;
+
+    /// <summary>Fields of the largest form: a grid of as many positions as a port has, eight fields each, with room around it.</summary>
+    private const int MostFields = 10 * GraftFileLimits.Positions;
+
     public static void AddBench(this WebApplicationBuilder builder)
     {
         // It is served as it was built: what browsers are sent lies where the build's list says, in every environment.
         builder.WebHost.UseStaticWebAssets();
         builder.Configuration["ReloadStaticAssetsAtRuntime"] = "false";
         builder.Services.AddResponseCompression();
-        var folder = new BenchFolder(DataFolder(builder.Configuration));
+        var folder = BenchFolder.Make(builder.Configuration["DATA"] is { Length: > 0 } path ? path : "data");
         builder.Host.UseSerilog((_, logging) => logging
             .MinimumLevel.Information()
             .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
             // That form keys lie unencrypted beside the database is known: whoever can read the one can read the other.
             .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", LogEventLevel.Error)
+            .Filter.ByExcluding(logged => StartRefusal.IsTold(logged.Exception))
             .WriteTo.Console(new CompactJsonFormatter()));
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.AddServerHeader = false;
             kestrel.Limits.MaxRequestBodySize = LargestRequest;
+            kestrel.Limits.MaxRequestHeadersTotalSize = LargestHeaders;
         });
-        builder.Services.Configure<FormOptions>(form => form.MultipartBodyLengthLimit = LargestRequest);
+        builder.Services.Configure<FormOptions>(form =>
+        {
+            form.MultipartBodyLengthLimit = LargestRequest;
+            form.ValueCountLimit = MostFields;
+        });
         builder.Services.AddSingleton(TimeProvider.System);
         builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(folder.Database));
         builder.Services.AddSingleton<ReadGrafts>();
@@ -54,7 +67,7 @@ public static class BenchHosting
         builder.Services.AddSingleton(folder);
         builder.Services.AddSingleton(folder.Photos);
         builder.Services.AddSingleton(new PracticeBoards(Path.Combine(AppContext.BaseDirectory, "demo", "practice")));
-        builder.Services.AddDataProtection().PersistKeysToFileSystem(Directory.CreateDirectory(folder.Keys));
+        builder.Services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys));
         builder.Services.AddAntiforgery(options =>
         {
             options.Cookie.Name = "loose-graft-form";
@@ -62,7 +75,12 @@ public static class BenchHosting
         });
         builder.Services.AddHealthChecks().AddCheck<BenchHealth>("bench");
         // What is left out of a form or an address has a meaning of its own on every page; each page says itself what it needs.
-        builder.Services.AddRazorPages().AddMvcOptions(options => options.SuppressImplicitRequiredAttributeForNonNullableReferenceTypes = true);
+        builder.Services.AddRazorPages().AddMvcOptions(options =>
+        {
+            options.SuppressImplicitRequiredAttributeForNonNullableReferenceTypes = true;
+            options.MaxModelBindingCollectionSize = MostFields;
+            options.Filters.Add(new HandlerGuard());
+        });
         AddDoor(builder);
     }
 
@@ -80,7 +98,12 @@ public static class BenchHosting
         {
             ExceptionHandlingPath = "/trouble/500",
             // What the server itself refuses to read, such as a body beyond the limit, is the request's fault and has a code of its own.
-            StatusCodeSelector = exception => exception is BadHttpRequestException refused ? refused.StatusCode : StatusCodes.Status500InternalServerError,
+            StatusCodeSelector = exception => exception is BadHttpRequestException refused ? refused.StatusCode : StorageTroubles.Of(exception) switch
+            {
+                StorageTrouble.Full => StatusCodes.Status507InsufficientStorage,
+                StorageTrouble.Locked => StatusCodes.Status503ServiceUnavailable,
+                _ => StatusCodes.Status500InternalServerError,
+            },
         });
         app.UseStatusCodePagesWithReExecute("/trouble/{0}");
         app.UseRouting();
@@ -101,9 +124,6 @@ public static class BenchHosting
         app.MapGet("/photos/{hash}", Downloads.Photo);
         app.MapRazorPages().WithStaticAssets();
     }
-
-    private static string DataFolder(ConfigurationManager configuration)
-        => Directory.CreateDirectory(configuration["DATA"] is { Length: > 0 } folder ? folder : "data").FullName;
 
     // Without a passphrase the application listens on this machine alone, and everybody at this machine may use it.
     private static void AddDoor(WebApplicationBuilder builder)

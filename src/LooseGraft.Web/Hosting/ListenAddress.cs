@@ -17,16 +17,18 @@ public static class ListenAddress
 
     /// <summary>Applies PORT and BIND from the environment.</summary>
     /// <param name="builder">The application to be.</param>
+    /// <param name="address">Where it will listen.</param>
     /// <param name="refusal">Why it will not start so, and what to do.</param>
     /// <returns>Whether it may start.</returns>
-    public static bool TryApply(WebApplicationBuilder builder, [NotNullWhen(false)] out string? refusal)
+    public static bool TryApply(WebApplicationBuilder builder, out IPEndPoint address, [NotNullWhen(false)] out string? refusal)
     {
         var configuration = builder.Configuration;
-        refusal = Check(configuration["PORT"], configuration["BIND"], configuration[PassphraseKey], out var address, out var port);
+        refusal = Check(configuration["PORT"], configuration["BIND"], configuration[PassphraseKey], out var host, out var port);
+        address = new IPEndPoint(host, port);
         if (refusal is not null) return false;
-        if (IPAddress.IsLoopback(address))
+        if (IPAddress.IsLoopback(host))
             configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
-        builder.WebHost.ConfigureKestrel(kestrel => kestrel.Listen(address, port));
+        builder.WebHost.ConfigureKestrel(kestrel => kestrel.Listen(host, port));
         return true;
     }
 

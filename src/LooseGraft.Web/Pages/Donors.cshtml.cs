@@ -2,12 +2,11 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Files;
 using LooseGraft.Data.Donors;
 using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The known donors: boards that were described once, with their revisions side by side.</summary>
-public sealed class DonorsModel(DonorStore store) : PageModel
+public sealed class DonorsModel(DonorStore store) : FormPageModel
 {
     /// <summary>A donor to compare.</summary>
     [BindProperty(SupportsGet = true)]
@@ -24,9 +23,6 @@ public sealed class DonorsModel(DonorStore store) : PageModel
     public ImmutableArray<FileError> FileErrors { get; private set; } = [];
 
     public string FileName { get; private set; } = "";
-
-    [TempData]
-    public string? Said { get; set; }
 
     private CancellationToken Cancellation => HttpContext.RequestAborted;
 

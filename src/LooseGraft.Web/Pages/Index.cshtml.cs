@@ -21,9 +21,6 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
 
     public string FileName { get; private set; } = "";
 
-    [TempData]
-    public string? Said { get; set; }
-
     private CancellationToken Cancellation => HttpContext.RequestAborted;
 
     public Task OnGetAsync() => LoadAsync();
@@ -54,8 +51,10 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
             return Page();
         }
 
-        if (result.Notes.Length > 0) Said = $"Imported. Kept but not understood: {string.Join(" ", result.Notes)}";
-        return RedirectTo(await store.AddAsync(graft, Cancellation));
+        var id = await store.AddAsync(graft, Cancellation);
+        if (result.Notes.IsEmpty) return RedirectTo(id);
+        Said = "Imported. Some of its file is not understood here, and is kept as it stands.";
+        return Redirect($"/graft/{id}/kept");
     }
 
     public async Task<IActionResult> OnPostThrowAwayAsync(int id)

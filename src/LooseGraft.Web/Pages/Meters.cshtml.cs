@@ -1,21 +1,17 @@
 using LooseGraft.Data.Meters;
 using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The networked instruments: entered by the builder, off until turned on.</summary>
-public sealed class MetersModel(MeterShelf shelf) : PageModel
+public sealed class MetersModel(MeterShelf shelf) : FormPageModel
 {
     private const int LongestName = 60;
 
     public IReadOnlyList<MeterEntry> All { get; private set; } = [];
 
-    public string? Problem { get; private set; }
-
-    [TempData]
-    public string? Said { get; set; }
+    public string? Refusal { get; private set; }
 
     private CancellationToken Cancellation => HttpContext.RequestAborted;
 
@@ -25,10 +21,10 @@ public sealed class MetersModel(MeterShelf shelf) : PageModel
     {
         All = await shelf.AllAsync(Cancellation);
         var called = (name ?? "").Trim();
-        if (called.Length is 0 or > LongestName || called.Any(char.IsControl)) Problem = $"Give it a name of 1 to {LongestName} characters.";
+        if (called.Length is 0 or > LongestName || called.Any(char.IsControl)) Refusal = $"Give it a name of 1 to {LongestName} characters.";
         else if (MeterAddress.Parse(address) is not { } parsed)
-            Problem = $"“{address}” is not an address. Type one such as 192.168.1.40, or 192.168.1.40:{MeterAddress.UsualPort}.";
-        else if (All.Count >= MeterShelf.Most) Problem = $"At most {MeterShelf.Most} instruments can be entered; forget one first.";
+            Refusal = $"“{address}” is not an address. Type one such as 192.168.1.40, or 192.168.1.40:{MeterAddress.UsualPort}.";
+        else if (All.Count >= MeterShelf.Most) Refusal = $"At most {MeterShelf.Most} instruments can be entered; forget one first.";
         else
         {
             await shelf.AddAsync(called, parsed.Host, parsed.Port, Cancellation);

@@ -1,7 +1,11 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using LooseGraft.Data;
 using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.Filters;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace LooseGraft.Web.Pages;
@@ -10,15 +14,31 @@ namespace LooseGraft.Web.Pages;
 [AllowAnonymous]
 [IgnoreAntiforgeryToken]
 [ResponseCache(NoStore = true)]
-public sealed class TroubleModel : PageModel
+public sealed partial class TroubleModel(GraftStore store) : PageModel
 {
     public string Heading { get; private set; } = "";
 
     public string Advice { get; private set; } = "";
 
-    public void OnGet([FromRoute] int status) => Explain(status);
+    /// <summary>The graft that the address was about; null where it was about none, or the graft itself is what is missing.</summary>
+    public string? Graft { get; private set; }
 
-    public void OnPost([FromRoute] int status) => Explain(status);
+    // Whatever the request was, a GET or a form or neither.
+    public override async Task OnPageHandlerExecutionAsync(PageHandlerExecutingContext context, PageHandlerExecutionDelegate next)
+    {
+        Explain(int.Parse((string)RouteData.Values["status"]!, CultureInfo.InvariantCulture));
+        if (GraftAddress().Match(HttpContext.Features.Get<IStatusCodeReExecuteFeature>()?.OriginalPath ?? "") is { Success: true } match
+            && int.TryParse(match.Groups[1].ValueSpan, CultureInfo.InvariantCulture, out var id)
+            && await store.FindAsync(id, HttpContext.RequestAborted) is not null)
+        {
+            Graft = $"/graft/{id}";
+        }
+
+        await next();
+    }
+
+    [GeneratedRegex("^/graft/([0-9]{1,9})/.")]
+    private static partial Regex GraftAddress();
 
     private void Explain(int status) => (Heading, Advice) = Cause(status) switch
     {
@@ -26,7 +46,13 @@ public sealed class TroubleModel : PageModel
             "The form came back incomplete or from another visit; nothing was changed. Go back, load the page again, and repeat the step. What you typed is still in the form."),
         StatusCodes.Status404NotFound => ("There is nothing here",
             "The graft may have been thrown away, in which case it lies on the compost below the shelf, or the address has a slip in it."),
+        StatusCodes.Status405MethodNotAllowed => ("That cannot be done here",
+            "What was sent does not say which of the page's forms it is, so nothing was changed. Go back, load the page again, and repeat the step."),
         StatusCodes.Status413PayloadTooLarge => ("That is too large", "A graft file is at most 4 MiB. Nothing was changed."),
+        StatusCodes.Status503ServiceUnavailable => ("The bench is busy",
+            "Another program has held its file for half a minute. Nothing was changed. Close what holds it, go back and try again; what you typed is still in the form."),
+        StatusCodes.Status507InsufficientStorage => ("The disk is full",
+            "Nothing was changed and nothing was half-saved. Make some room on the disk of the bench, go back and try again; what you typed is still in the form."),
         StatusCodes.Status429TooManyRequests => ("Too many tries", "Wait a minute, then try the passphrase again."),
         _
             => ("Something went wrong here, not with you",
