@@ -11,7 +11,13 @@ public sealed class PhotoFolder(string folder)
         Directory.CreateDirectory(folder);
         // Written beside and moved into place, so that a picture is there whole or not at all.
         var written = Path.Combine(folder, Path.GetRandomFileName());
-        await File.WriteAllBytesAsync(written, photo.Jpeg, cancellation);
+        await using (var file = new FileStream(written, FileMode.CreateNew, FileAccess.Write))
+        {
+            await file.WriteAsync(photo.Jpeg, cancellation);
+            // On the disk before the graft that names it is.
+            file.Flush(flushToDisk: true);
+        }
+
         File.Move(written, PathOf(photo.Hash), overwrite: true);
     }
 

@@ -10,8 +10,11 @@ public static class PhotoIntake
     /// <summary>Bytes of the largest upload: 12 MiB, what a telephone makes of one photograph at most.</summary>
     public const int LargestBytes = 12 * 1024 * 1024;
 
-    /// <summary>Pixels of the largest picture that is decoded: 50 megapixels, 200 MB of memory for a moment.</summary>
+    /// <summary>Pixels of the largest picture that is taken.</summary>
     public const long MostPixels = 50_000_000;
+
+    /// <summary>Pixels of the largest picture that has to be held whole while it is decoded.</summary>
+    public const long MostPixelsAtOnce = 16_000_000;
 
     /// <summary>Pixels along the longer side of what is kept: enough to read a part's printing.</summary>
     public const int LongestSide = 2400;
@@ -20,14 +23,32 @@ public static class PhotoIntake
 
     private static readonly SKEncodedImageFormat[] Taken = [SKEncodedImageFormat.Jpeg, SKEncodedImageFormat.Png, SKEncodedImageFormat.Webp];
 
-    /// <summary>Takes a picture in.</summary>
-    /// <param name="bytes">The upload.</param>
+    // Pictures are large while they are decoded; whoever sends one waits for the one before.
+    private static readonly SemaphoreSlim OneAtATime = new(1);
+
+    /// <summary>Takes a picture in, when its turn comes.</summary>
+    /// <param name="upload">The upload, from its beginning.</param>
+    /// <param name="length">Its length in bytes.</param>
+    /// <param name="cancellation">Gives up waiting.</param>
     /// <returns>What to keep, or why not.</returns>
-    public static PhotoIntakeResult Take(byte[] bytes)
+    public static async Task<PhotoIntakeResult> TakeAsync(Stream upload, long length, CancellationToken cancellation)
     {
-        if (bytes.Length > LargestBytes)
-            return PhotoIntakeResult.Refused($"it has {bytes.Length / 1048576.0:0.#} MiB, and at most {LargestBytes / 1048576} MiB are taken");
-        using var data = SKData.CreateCopy(bytes);
+        if (length > LargestBytes)
+            return PhotoIntakeResult.Refused($"it has {length / 1048576.0:0.#} MiB, and at most {LargestBytes / 1048576} MiB are taken");
+        await OneAtATime.WaitAsync(cancellation);
+        try
+        {
+            using var data = SKData.Create(upload, (int)length);
+            return Take(data);
+        }
+        finally
+        {
+            OneAtATime.Release();
+        }
+    }
+
+    private static PhotoIntakeResult Take(SKData data)
+    {
         using var codec = SKCodec.Create(data);
         if (codec is null) return PhotoIntakeResult.Refused("what is inside is not a picture, whatever its name says");
         if (!Taken.Contains(codec.EncodedFormat))
@@ -35,9 +56,12 @@ public static class PhotoIntake
         var (width, height) = (codec.Info.Width, codec.Info.Height);
         if ((long)width * height > MostPixels)
             return PhotoIntakeResult.Refused($"it is {width} × {height} pixels, and at most {MostPixels / 1_000_000} megapixels are taken");
-        using var decoded = new SKBitmap(new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Premul));
-        if (codec.GetPixels(decoded.Info, decoded.GetPixels()) != SKCodecResult.Success) return PhotoIntakeResult.Refused("it is broken off or damaged");
-        using var upright = Upright(decoded, codec.EncodedOrigin);
+        if ((long)width * height > MostPixelsAtOnce && PictureKind.HeldWhole(codec.EncodedFormat, data.Span) is { } kind)
+            return PhotoIntakeResult.Refused(
+                $"it is {kind} of {width} × {height} pixels, and those are taken up to {MostPixelsAtOnce / 1_000_000} megapixels; save it as an ordinary JPEG");
+        using var decoded = ReducedPicture.Of(codec);
+        if (decoded is null) return PhotoIntakeResult.Refused("it is broken off or damaged");
+        using var upright = Upright(decoded, codec.EncodedOrigin, (double)Math.Min(LongestSide, Math.Max(width, height)) / Math.Max(decoded.Width, decoded.Height));
         using var image = SKImage.FromBitmap(upright);
         using var encoded = image.Encode(SKEncodedImageFormat.Jpeg, Quality);
         var kept = encoded.ToArray();
@@ -45,13 +69,12 @@ public static class PhotoIntake
     }
 
     // A telephone writes how it was held beside the pixels; what is kept stands upright by itself, on white where it was clear.
-    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin)
+    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin, double scale)
     {
         var isTurned = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
         var (width, height) = isTurned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
-        var scale = Math.Min(1f, (float)LongestSide / Math.Max(width, height));
         var upright = new SKBitmap(
-            Math.Max(1, (int)MathF.Round(width * scale)), Math.Max(1, (int)MathF.Round(height * scale)), SKColorType.Rgba8888, SKAlphaType.Opaque);
+            Math.Max(1, (int)Math.Round(width * scale)), Math.Max(1, (int)Math.Round(height * scale)), SKColorType.Rgba8888, SKAlphaType.Opaque);
         using var canvas = new SKCanvas(upright);
         canvas.Clear(SKColors.White);
         canvas.Scale((float)upright.Width / width, (float)upright.Height / height);

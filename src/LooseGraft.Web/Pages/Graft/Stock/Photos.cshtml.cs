@@ -35,9 +35,8 @@ public sealed class PhotosModel(GraftStore store, ReviewCache reviews, PhotoFold
         if (file is null) ModelState.AddModelError("file", "Choose a picture first.");
         else
         {
-            using var bytes = new MemoryStream();
-            await file.CopyToAsync(bytes, HttpContext.RequestAborted);
-            var taken = PhotoIntake.Take(bytes.ToArray());
+            await using var upload = file.OpenReadStream();
+            var taken = await PhotoIntake.TakeAsync(upload, file.Length, HttpContext.RequestAborted);
             if (taken.Problem is { } problem) ModelState.AddModelError("file", $"{file.FileName} is not kept: {problem}.");
             else if (taken.Photo is { } kept)
             {
