@@ -9,6 +9,7 @@ try
     await app.OpenBenchAsync();
     app.UseBench();
     await app.StartAsync();
+    if (ListenAddress.IsOpenLine(address, builder.Configuration)) ListenAddress.TellOpenLine(app.Logger, address);
     await app.WaitForShutdownAsync();
     return 0;
 }

@@ -1,7 +1,6 @@
 using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
-using LooseGraft.Web.Hosting;
 using LooseGraft.Web.Stages;
 using LooseGraft.Web.Words;
 
@@ -158,32 +157,6 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
 
         folder.Delete(recursive: true);
     }
-
-    [Fact]
-    public async Task A_locked_bench_opens_to_its_passphrase_only()
-    {
-        await using var locked = BenchHost.On(null, (ListenAddress.PassphraseKey, "four words and a 7"));
-        var browser = locked.Browser();
-        Assert.Contains("This bench is locked", await BenchHost.TextAsync(await browser.GetAsync("/graft/1/file", Cancellation)));
-        Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync("/health", Cancellation)).StatusCode);
-        var wrong = await BenchHost.SendAsync(browser, "/enter", "/enter", ("passphrase", "guess"));
-        Assert.Contains("That is not the passphrase", await BenchHost.TextAsync(wrong));
-        var right = await BenchHost.SendAsync(browser, "/enter", "/enter?returnUrl=https://elsewhere.example/", ("passphrase", "four words and a 7"));
-        Assert.Equal("/", right.RequestMessage!.RequestUri!.AbsolutePath);
-        Assert.Contains("Shelf", await BenchHost.TextAsync(right));
-    }
-
-    [Theory]
-    [InlineData(null, null, null, true)]
-    [InlineData("8080", "127.0.0.1", null, true)]
-    [InlineData("0", null, null, false)]
-    [InlineData("http", null, null, false)]
-    [InlineData(null, "everywhere", null, false)]
-    [InlineData(null, "0.0.0.0", null, false)]
-    [InlineData(null, "0.0.0.0", "short", false)]
-    [InlineData(null, "0.0.0.0", "long enough to be one", true)]
-    public void It_listens_beyond_this_machine_only_with_a_passphrase(string? port, string? bind, string? passphrase, bool mayStart)
-        => Assert.Equal(mayStart, ListenAddress.Check(port, bind, passphrase, out _, out _) is null);
 
     [Fact]
     public async Task Sixty_joints_are_judged_again_after_one_edit()

@@ -14,6 +14,8 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
 {
     private static readonly MeterRequest Volts = new(MeterMode.VoltsDc, new PortId("kt31", "panel"), 7, null, PowerState.On, SwitchAct.AtRest);
 
+    private static readonly MeterReach Anybody = new(new HashSet<string>(), 0);
+
     private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
 
     [Fact]
@@ -127,7 +129,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_meter_is_asked_in_plain_text_and_what_it_says_is_a_figure_or_told_in_words(string line, string? text, string? problem)
     {
         using var meter = new TalkingMeter(Encoding.Latin1.GetBytes(line));
-        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
+        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port, Anybody).MeasureAsync(Volts, Cancellation);
         Assert.Equal(text, answer.Text);
         if (problem is not null) Assert.Contains(problem, answer.Problem);
         Assert.Equal("MEAS:VOLT:DC?", meter.Asked[0]);
@@ -144,7 +146,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_meter_at_the_wall_is_asked_for_its_watts(string line, double? watts, string? problem)
     {
         using var meter = new TalkingMeter(Encoding.Latin1.GetBytes(line));
-        var answer = await new ScpiMeter("Plug meter", "127.0.0.1", meter.Port).ReadAsync(DateTimeOffset.UnixEpoch, Cancellation);
+        var answer = await new ScpiMeter("Plug meter", "127.0.0.1", meter.Port, Anybody).ReadAsync(DateTimeOffset.UnixEpoch, Cancellation);
         Assert.Equal(watts is { } shown ? [shown] : [], answer.Samples.Select(sample => sample.Power.Value));
         if (problem is not null) Assert.Contains(problem, answer.Problem);
         Assert.Equal("MEAS:POW:AC?", meter.Asked[0]);
@@ -154,7 +156,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_meter_that_talks_without_end_is_cut_off()
     {
         using var meter = new TalkingMeter(new byte[100_000]);
-        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
+        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port, Anybody).MeasureAsync(Volts, Cancellation);
         Assert.Contains("more than 256 bytes without an end of line", answer.Problem);
     }
 
@@ -162,7 +164,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_meter_that_hangs_up_is_tried_once_more()
     {
         using var meter = new TalkingMeter("+1.00E+00\n"u8.ToArray(), hangUps: 1);
-        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port).MeasureAsync(Volts, Cancellation);
+        var answer = await new ScpiMeter("Bench meter", "127.0.0.1", meter.Port, Anybody).MeasureAsync(Volts, Cancellation);
         Assert.Equal("1 V", answer.Text);
     }
 
@@ -170,11 +172,67 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task A_meter_that_says_nothing_or_is_not_there_is_told_in_words()
     {
         using var meter = new TalkingMeter([]);
-        var silent = new ScpiMeter("Bench meter", "127.0.0.1", meter.Port) { AnswerPatience = TimeSpan.FromMilliseconds(200) };
+        var silent = new ScpiMeter("Bench meter", "127.0.0.1", meter.Port, Anybody) { AnswerPatience = TimeSpan.FromMilliseconds(200) };
         Assert.Contains("does not answer in time", (await silent.MeasureAsync(Volts, Cancellation)).Problem);
         var gone = meter.Port;
         meter.Dispose();
-        Assert.Contains("cannot be reached", (await new ScpiMeter("Bench meter", "127.0.0.1", gone).MeasureAsync(Volts, Cancellation)).Problem);
+        Assert.Contains("cannot be reached", (await new ScpiMeter("Bench meter", "127.0.0.1", gone, Anybody).MeasureAsync(Volts, Cancellation)).Problem);
+    }
+
+    [Theory]
+    [InlineData("8.8.8.8", false)]
+    [InlineData("10.255.255.255", true)]
+    [InlineData("11.0.0.0", false)]
+    [InlineData("9.255.255.255", false)]
+    [InlineData("172.15.255.255", false)]
+    [InlineData("172.16.0.0", true)]
+    [InlineData("172.31.255.255", true)]
+    [InlineData("172.32.0.0", false)]
+    [InlineData("192.168.0.1", true)]
+    [InlineData("192.169.0.1", false)]
+    [InlineData("169.254.7.7", true)]
+    [InlineData("127.0.0.1", true)]
+    [InlineData("0.0.0.0", false)]
+    [InlineData("::1", true)]
+    [InlineData("fe80::1", true)]
+    [InlineData("fd12::1", true)]
+    [InlineData("2001:4860::1", false)]
+    [InlineData("::ffff:8.8.8.8", false)]
+    [InlineData("::ffff:192.168.0.9", true)]
+    public async Task Only_addresses_of_private_networks_are_asked_unless_others_are_named(string address, bool isAsked)
+    {
+        Assert.Equal(isAsked, (await Anybody.FindAsync(address, 5025, Cancellation)).Length == 1);
+        Assert.Single(await new MeterReach(new HashSet<string> { address }, 0).FindAsync(address, 5025, Cancellation));
+        if (isAsked) return;
+        var answer = await BenchHost.SendAsync(
+            host.Browser(), "/meters", "/meters?handler=Add", ("name", "far"), ("address", address.Contains(':') ? $"[{address}]:5025" : address));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("belongs to no private network", await BenchHost.TextAsync(answer));
+    }
+
+    [Theory]
+    [InlineData("127.0.0.1")]
+    [InlineData("127.9.9.9")]
+    [InlineData("::1")]
+    [InlineData("localhost")]
+    [InlineData("::ffff:127.0.0.1")]
+    public async Task The_bench_is_never_asked_itself(string host)
+    {
+        var reach = new MeterReach(new HashSet<string> { host }, 5280);
+        Assert.Empty(await reach.FindAsync(host, 5280, Cancellation));
+        Assert.NotEmpty(await reach.FindAsync(host, 5281, Cancellation));
+        Assert.Contains("it is the bench itself", (await new ScpiMeter("own", host, 5280, reach).MeasureAsync(Volts, Cancellation)).Problem);
+    }
+
+    [Fact]
+    public async Task A_meter_is_asked_by_one_at_a_time()
+    {
+        var first = await Anybody.TurnAsync("meter", 1, Cancellation);
+        var second = Anybody.TurnAsync("METER", 1, Cancellation);
+        (await Anybody.TurnAsync("meter", 2, Cancellation)).Dispose();
+        Assert.False(second.IsCompleted);
+        first.Dispose();
+        (await second).Dispose();
     }
 
     private static string Fact(int id, string port, int position)

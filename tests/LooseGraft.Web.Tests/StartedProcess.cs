@@ -47,7 +47,7 @@ internal sealed class StartedProcess : IAsyncDisposable
     }
 
     /// <summary>Waits until it answers.</summary>
-    public async Task UntilHealthyAsync(HttpClient browser)
+    public async Task UntilHealthyAsync(HttpClient browser, string scheme = "http")
     {
         using var patience = new CancellationTokenSource(Patience);
         using var pulse = new PeriodicTimer(TimeSpan.FromMilliseconds(50));
@@ -55,7 +55,7 @@ internal sealed class StartedProcess : IAsyncDisposable
         {
             try
             {
-                if ((await browser.GetAsync(new Uri(Address, "/health"), patience.Token)).IsSuccessStatusCode) return;
+                if ((await browser.GetAsync(new Uri($"{scheme}://127.0.0.1:{Address.Port}/health"), patience.Token)).IsSuccessStatusCode) return;
             }
             catch (HttpRequestException)
             {

@@ -63,7 +63,7 @@ public sealed partial class WallWatchTests(BenchHost host) : IClassFixture<Bench
     public void So_many_meters_are_watched_at_once_and_no_more()
     {
         using var watches = new WallWatches();
-        var meter = new ScpiMeter("Plug meter", "127.0.0.1", 9);
+        var meter = new ScpiMeter("Plug meter", "127.0.0.1", 9, new MeterReach(new HashSet<string>(), 0));
         Assert.All(Enumerable.Range(0, WallWatches.Most), graft => Assert.NotNull(watches.Begin(graft, meter, "supply")));
         Assert.Null(watches.Begin(WallWatches.Most, meter, "supply"));
     }

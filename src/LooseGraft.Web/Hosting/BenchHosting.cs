@@ -4,11 +4,8 @@ using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
 using LooseGraft.Data.Records;
 using LooseGraft.Web.Instruments;
-using Microsoft.AspNetCore.Authentication.Cookies;
-using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Http.Features;
-using Microsoft.AspNetCore.RateLimiting;
 using Serilog;
 using Serilog.Events;
 using Serilog.Formatting.Compact;
@@ -34,6 +31,8 @@ public static class BenchHosting
         builder.WebHost.UseStaticWebAssets();
         builder.Configuration["ReloadStaticAssetsAtRuntime"] = "false";
         builder.Services.AddResponseCompression();
+        // Before all else, also before a host name is refused.
+        builder.Services.Insert(0, ServiceDescriptor.Singleton<IStartupFilter, SecurityHeaders.First>());
         var folder = BenchFolder.Make(builder.Configuration["DATA"] is { Length: > 0 } path ? path : "data");
         builder.Host.UseSerilog((_, logging) => logging
             .MinimumLevel.Information()
@@ -63,6 +62,7 @@ public static class BenchHosting
         builder.Services.AddScoped<BinStore>();
         builder.Services.AddScoped<DonorStore>();
         builder.Services.AddScoped<MeterShelf>();
+        builder.Services.AddSingleton(services => MeterReach.Of(services.GetRequiredService<IConfiguration>()));
         builder.Services.AddSingleton<WallWatches>();
         builder.Services.AddSingleton(folder);
         builder.Services.AddSingleton(folder.Photos);
@@ -81,7 +81,7 @@ public static class BenchHosting
             options.MaxModelBindingCollectionSize = MostFields;
             options.Filters.Add(new HandlerGuard());
         });
-        AddDoor(builder);
+        builder.AddDoor();
     }
 
     public static Task OpenBenchAsync(this WebApplication app)
@@ -91,7 +91,6 @@ public static class BenchHosting
 
     public static void UseBench(this WebApplication app)
     {
-        app.UseMiddleware<SecurityHeaders>();
         app.UseResponseCompression();
         app.UseSerilogRequestLogging();
         app.UseExceptionHandler(new ExceptionHandlerOptions
@@ -107,7 +106,6 @@ public static class BenchHosting
         });
         app.UseStatusCodePagesWithReExecute("/trouble/{0}");
         app.UseRouting();
-        app.UseRateLimiter();
         app.UseAuthentication();
         app.UseAuthorization();
         // Styles, scripts and fonts are the same for everybody, also before the door.
@@ -123,30 +121,5 @@ public static class BenchHosting
         app.MapGet("/bin/file", Downloads.BinAsync);
         app.MapGet("/photos/{hash}", Downloads.Photo);
         app.MapRazorPages().WithStaticAssets();
-    }
-
-    // Without a passphrase the application listens on this machine alone, and everybody at this machine may use it.
-    private static void AddDoor(WebApplicationBuilder builder)
-    {
-        builder.Services.AddRateLimiter(options =>
-        {
-            options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
-            options.AddFixedWindowLimiter(Door.RateLimit, limit =>
-            {
-                limit.PermitLimit = 10;
-                limit.Window = TimeSpan.FromMinutes(1);
-            });
-        });
-        builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(options =>
-        {
-            options.LoginPath = "/enter";
-            options.Cookie.Name = "loose-graft-door";
-            options.Cookie.SameSite = SameSiteMode.Strict;
-        });
-        builder.Services.AddAuthorization(options =>
-        {
-            if (Door.IsLocked(builder.Configuration))
-                options.FallbackPolicy = new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build();
-        });
     }
 }

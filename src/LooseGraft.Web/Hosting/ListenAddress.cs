@@ -5,7 +5,7 @@ using System.Net;
 namespace LooseGraft.Web.Hosting;
 
 /// <summary>Where the application listens: on this machine alone, unless told otherwise and given a passphrase.</summary>
-public static class ListenAddress
+public static partial class ListenAddress
 {
     /// <summary>The configuration key, and environment variable, of the passphrase.</summary>
     public const string PassphraseKey = "PASSPHRASE";
@@ -13,6 +13,7 @@ public static class ListenAddress
     /// <summary>Fewer characters than this are no passphrase.</summary>
     public const int ShortestPassphrase = 12;
 
+    private const int FewestLetters = 5;
     private const int UsualPort = 5280;
 
     /// <summary>Applies PORT and BIND from the environment.</summary>
@@ -28,9 +29,25 @@ public static class ListenAddress
         if (refusal is not null) return false;
         if (IPAddress.IsLoopback(host))
             configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
-        builder.WebHost.ConfigureKestrel(kestrel => kestrel.Listen(host, port));
+        if (!LineCertificate.TryLoad(configuration, out var certificate, out refusal)) return false;
+        builder.WebHost.ConfigureKestrel(kestrel => kestrel.Listen(host, port, listen =>
+        {
+            if (certificate is not null) listen.UseHttps(certificate);
+        }));
         return true;
     }
+
+    /// <summary>The port that <see cref="TryApply"/> listens on.</summary>
+    internal static int PortOf(IConfiguration configuration) => int.TryParse(configuration["PORT"], CultureInfo.InvariantCulture, out var port) ? port : UsualPort;
+
+    /// <summary>Whether others can read what goes over the line.</summary>
+    internal static bool IsOpenLine(IPEndPoint address, IConfiguration configuration)
+        => !IPAddress.IsLoopback(address.Address) && string.IsNullOrEmpty(configuration[LineCertificate.FileKey]);
+
+    [LoggerMessage(LogLevel.Warning, "The line to {Address} is not encrypted: others on the network can read what is sent, the passphrase too. CERTIFICATE=file makes it so.")]
+    internal static partial void TellOpenLine(ILogger log, IPEndPoint address);
+
+    private static bool IsGood(string passphrase) => passphrase.Length >= ShortestPassphrase && passphrase.Distinct().Count() >= FewestLetters;
 
     /// <summary>Checks the settings.</summary>
     /// <returns>Why they will not do; null when they will.</returns>
@@ -43,11 +60,13 @@ public static class ListenAddress
             return $"PORT is \"{portText}\"; it must be a number from 1 to 65535.";
         }
 
+        if (!string.IsNullOrEmpty(passphrase) && !IsGood(passphrase))
+            return $"{PassphraseKey} has to have at least {ShortestPassphrase} characters, {FewestLetters} of them different. Four words and a number will do.";
         if (string.IsNullOrEmpty(bind)) return null;
         if (!IPAddress.TryParse(bind, out var parsed))
             return $"BIND is \"{bind}\"; it must be an address of this machine such as 127.0.0.1 or 0.0.0.0.";
         address = parsed;
-        return IPAddress.IsLoopback(parsed) || passphrase?.Length >= ShortestPassphrase
+        return IPAddress.IsLoopback(parsed) || !string.IsNullOrEmpty(passphrase)
             ? null
             : $"Listening on {bind} would open the bench to others on the network. Set a passphrase of at least {ShortestPassphrase} characters first, "
                 + $"for example: {PassphraseKey}='four words and a number 7' BIND={bind} ./start";

@@ -27,6 +27,17 @@ public sealed class SecurityHeaders(RequestDelegate next)
         return next(context);
     }
 
+    /// <summary>Puts the headers before whatever else answers.</summary>
+    internal sealed class First : IStartupFilter
+    {
+        public Action<IApplicationBuilder> Configure(Action<IApplicationBuilder> next)
+            => app =>
+            {
+                app.UseMiddleware<SecurityHeaders>();
+                next(app);
+            };
+    }
+
     // Styles and scripts carry a hash of their content in their address and may be kept.
     private static bool HasVersion(HttpRequest request) => request.Query.ContainsKey("v");
 }

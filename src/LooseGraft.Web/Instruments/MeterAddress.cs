@@ -10,6 +10,9 @@ public sealed record MeterAddress(string Host, int Port)
     /// <summary>The port usual for raw SCPI sockets.</summary>
     public const int UsualPort = 5025;
 
+    /// <summary>Why an address is not asked, to follow its name.</summary>
+    public const string Refused = "it is the bench itself, or belongs to no private network. Hosts beyond are named in METERS when the bench is started.";
+
     /// <summary>Reads <c>host</c>, <c>host:port</c> or <c>[::1]:port</c>.</summary>
     /// <returns>The address; null when the text is none.</returns>
     public static MeterAddress? Parse(string? text)

@@ -10,7 +10,7 @@ using Microsoft.EntityFrameworkCore;
 namespace LooseGraft.Web.Instruments;
 
 /// <summary>The instruments a builder can measure with: practice meters for practice boards, and networked ones that were entered and turned on.</summary>
-public sealed class MeterShelf(BenchContext bench, PracticeBoards boards)
+public sealed class MeterShelf(BenchContext bench, PracticeBoards boards, MeterReach reach)
 {
     /// <summary>Networked instruments that can be entered.</summary>
     public const int Most = 20;
@@ -45,7 +45,7 @@ public sealed class MeterShelf(BenchContext bench, PracticeBoards boards)
     private async Task<ScpiMeter?> NetworkedAsync(string? key, CancellationToken cancellation)
         => int.TryParse(key, NumberStyles.None, CultureInfo.InvariantCulture, out var id)
             && await bench.Meters.AsNoTracking().SingleOrDefaultAsync(meter => meter.Id == id && meter.IsOn, cancellation) is { } entry
-            ? new ScpiMeter(entry.Name, entry.Host, entry.Port)
+            ? new ScpiMeter(entry.Name, entry.Host, entry.Port, reach)
             : null;
 
     private async Task<(string Key, string Name)[]> NetworkedAsync(CancellationToken cancellation)

@@ -13,7 +13,7 @@ namespace LooseGraft.Web.Instruments;
 /// A connection is made for each reading, so that nothing stays open between two looks at the bench; one that was dropped is made once more. Waiting and the
 /// length of an answer are bounded; whatever a meter sends is either a figure or told in words.
 /// </remarks>
-public sealed class ScpiMeter(string name, string host, int port) : IMeter, IWallMeter
+public sealed class ScpiMeter(string name, string host, int port, MeterReach reach) : IMeter, IWallMeter
 {
     /// <summary>Bytes of the longest answer that is read.</summary>
     public const int LongestAnswer = 256;
@@ -69,8 +69,16 @@ public sealed class ScpiMeter(string name, string host, int port) : IMeter, IWal
 
     private async Task<MeterAnswer> AskAsync(string command, string unit, CancellationToken cancellation)
     {
+        using var turn = await reach.TurnAsync(host, port, cancellation);
         using var client = new TcpClient();
-        using (var patience = Patience(ConnectPatience, cancellation)) await client.ConnectAsync(host, port, patience.Token);
+        using (var patience = Patience(ConnectPatience, cancellation))
+        {
+            // Asked for anew each time: what a name stands for may change.
+            var addresses = await reach.FindAsync(host, port, patience.Token);
+            if (addresses.Length == 0) return MeterAnswer.Failed($"{name} at {host}:{port} is not asked: {MeterAddress.Refused}");
+            await client.ConnectAsync(addresses, port, patience.Token);
+        }
+
         using var waiting = Patience(AnswerPatience, cancellation);
         var stream = client.GetStream();
         await stream.WriteAsync(Encoding.ASCII.GetBytes(command + "\n"), waiting.Token);

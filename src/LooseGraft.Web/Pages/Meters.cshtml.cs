@@ -1,3 +1,4 @@
+using System.Net;
 using LooseGraft.Data.Meters;
 using LooseGraft.Web.Instruments;
 using Microsoft.AspNetCore.Mvc;
@@ -5,7 +6,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The networked instruments: entered by the builder, off until turned on.</summary>
-public sealed class MetersModel(MeterShelf shelf) : FormPageModel
+public sealed class MetersModel(MeterShelf shelf, MeterReach reach) : FormPageModel
 {
     private const int LongestName = 60;
 
@@ -24,6 +25,8 @@ public sealed class MetersModel(MeterShelf shelf) : FormPageModel
         if (called.Length is 0 or > LongestName || called.Any(char.IsControl)) Refusal = $"Give it a name of 1 to {LongestName} characters.";
         else if (MeterAddress.Parse(address) is not { } parsed)
             Refusal = $"“{address}” is not an address. Type one such as 192.168.1.40, or 192.168.1.40:{MeterAddress.UsualPort}.";
+        else if (IPAddress.TryParse(parsed.Host, out _) && (await reach.FindAsync(parsed.Host, parsed.Port, Cancellation)).Length == 0)
+            Refusal = $"{parsed} is not taken: {MeterAddress.Refused}";
         else if (All.Count >= MeterShelf.Most) Refusal = $"At most {MeterShelf.Most} instruments can be entered; forget one first.";
         else
         {

@@ -26,7 +26,6 @@ public sealed partial class TroubleModel(GraftStore store) : PageModel
     // Whatever the request was, a GET or a form or neither.
     public override async Task OnPageHandlerExecutionAsync(PageHandlerExecutingContext context, PageHandlerExecutionDelegate next)
     {
-        Explain(int.Parse((string)RouteData.Values["status"]!, CultureInfo.InvariantCulture));
         if (GraftAddress().Match(HttpContext.Features.Get<IStatusCodeReExecuteFeature>()?.OriginalPath ?? "") is { Success: true } match
             && int.TryParse(match.Groups[1].ValueSpan, CultureInfo.InvariantCulture, out var id)
             && await store.FindAsync(id, HttpContext.RequestAborted) is not null)
@@ -34,6 +33,7 @@ public sealed partial class TroubleModel(GraftStore store) : PageModel
             Graft = $"/graft/{id}";
         }
 
+        Explain(int.Parse((string)RouteData.Values["status"]!, CultureInfo.InvariantCulture));
         await next();
     }
 
@@ -44,6 +44,8 @@ public sealed partial class TroubleModel(GraftStore store) : PageModel
     {
         StatusCodes.Status400BadRequest => ("That could not be understood",
             "The form came back incomplete or from another visit; nothing was changed. Go back, load the page again, and repeat the step. What you typed is still in the form."),
+        StatusCodes.Status404NotFound when Graft is not null => ("There is nothing here",
+            "What this page was about is not in the graft any more, or the address has a slip in it. If it was taken out just now, undo brings it back."),
         StatusCodes.Status404NotFound => ("There is nothing here",
             "The graft may have been thrown away, in which case it lies on the compost below the shelf, or the address has a slip in it."),
         StatusCodes.Status405MethodNotAllowed => ("That cannot be done here",
@@ -53,7 +55,6 @@ public sealed partial class TroubleModel(GraftStore store) : PageModel
             "Another program has held its file for half a minute. Nothing was changed. Close what holds it, go back and try again; what you typed is still in the form."),
         StatusCodes.Status507InsufficientStorage => ("The disk is full",
             "Nothing was changed and nothing was half-saved. Make some room on the disk of the bench, go back and try again; what you typed is still in the form."),
-        StatusCodes.Status429TooManyRequests => ("Too many tries", "Wait a minute, then try the passphrase again."),
         _
             => ("Something went wrong here, not with you",
             "The change was not made and nothing was half-saved. Go back and try it once more; if it happens again, the log of the application says why."),
