@@ -6,9 +6,11 @@ namespace LooseGraft.Data;
 /// <param name="path">The folder; it must be there.</param>
 public sealed class BenchFolder(string path)
 {
-    /// <summary>The folder at a path, made where there is none.</summary>
+    /// <summary>The folder at a path, or at the usual one; made where there is none.</summary>
     /// <exception cref="BenchStartException">It cannot be made.</exception>
-    public static BenchFolder Make(string path)
+    public static BenchFolder At(string? path) => Make(string.IsNullOrEmpty(path) ? "data" : path);
+
+    private static BenchFolder Make(string path)
     {
         try
         {
@@ -32,12 +34,11 @@ public sealed class BenchFolder(string path)
     /// <summary>Keys of forms and of the door.</summary>
     public string Keys => Path.Combine(path, "keys");
 
-    /// <summary>Copies of the database, made before a newer version changes its tables.</summary>
+    /// <summary>Copies of the database.</summary>
     public string Copies => Path.Combine(path, "copies");
 
-    /// <summary>The newest of those copies; null when there is none.</summary>
-    public string? LastCopy()
-        => Directory.Exists(Copies) ? new DirectoryInfo(Copies).GetFiles("bench *.db").MaxBy(file => file.Name)?.FullName : null;
+    /// <summary>Pictures of the copies: all that any of them shows.</summary>
+    public PhotoFolder CopiedPhotos => new(Path.Combine(Copies, "photos"));
 
     /// <summary>Held while a bench is opened.</summary>
     internal string StartLock => Path.Combine(path, "bench.start");

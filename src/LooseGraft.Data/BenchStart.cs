@@ -1,4 +1,4 @@
-using Microsoft.Data.Sqlite;
+using LooseGraft.Data.Copies;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;
 
@@ -7,9 +7,6 @@ namespace LooseGraft.Data;
 /// <summary>Opens the database when the application starts. Killed at any moment, the next start goes on as if there had been none.</summary>
 public static class BenchStart
 {
-    // https://www.sqlite.org/rescode.html#corrupt
-    private const int SqliteCorrupt = 11;
-
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(5);
 
     /// <summary>Brings the database up to date, after a copy of it; on a bench that never existed before, puts out the demo.</summary>
@@ -58,7 +55,7 @@ public static class BenchStart
     private static async Task MakeAsync(
         BenchFolder folder, string? demoFolder, TimeProvider clock, Func<string, BenchContext> open, CancellationToken cancellation)
     {
-        Remove(folder.DatabaseInMaking);
+        BenchDatabase.Remove(folder.DatabaseInMaking);
         await using (var bench = open(folder.DatabaseInMaking))
         {
             await bench.Database.MigrateAsync(cancellation);
@@ -68,7 +65,7 @@ public static class BenchStart
         }
 
         // A database without any table of ours may lie in the way, with a log of its own.
-        Remove(folder.Database);
+        BenchDatabase.Remove(folder.Database);
         File.Move(folder.DatabaseInMaking, folder.Database);
     }
 
@@ -77,7 +74,8 @@ public static class BenchStart
         await using var bench = open(folder.Database);
         await CheckAsync(folder, bench, cancellation);
         if ((await bench.Database.GetPendingMigrationsAsync(cancellation)).FirstOrDefault() is not { } next) return;
-        Copy(folder, $"bench {clock.GetUtcNow():yyyy-MM-dd HHmmss} before {next}.db");
+        using var copies = new BenchCopies(folder, clock);
+        await copies.MakeAsync($"before {next}", cancellation);
         // The migrations' own lock is a row that outlives a killed process. Nobody else opens this bench now, so a row that is there was left behind.
         await bench.Database.ExecuteSqlRawAsync("DROP TABLE IF EXISTS \"__EFMigrationsLock\"", cancellation);
         await bench.Database.MigrateAsync(cancellation);
@@ -86,36 +84,10 @@ public static class BenchStart
     private static async Task CheckAsync(BenchFolder folder, BenchContext bench, CancellationToken cancellation)
     {
         // Damage in the middle of the file would otherwise be met by whoever opens the page that needs it.
-        await bench.Database.OpenConnectionAsync(cancellation);
-        await using var check = bench.Database.GetDbConnection().CreateCommand();
-        check.CommandText = "PRAGMA quick_check(1)";
-        if (await check.ExecuteScalarAsync(cancellation) is not "ok")
-            throw new SqliteException("Damaged in the middle.", SqliteCorrupt);
+        BenchDatabase.Check(folder.Database);
         var applied = await bench.Database.GetAppliedMigrationsAsync(cancellation);
         if (applied.Except(bench.Database.GetMigrations()).Any())
             throw new BenchStartException(
                 $"The bench in {folder.Database} was written by a newer Loose Graft. Start that one, or set DATA to another folder; nothing was changed.");
     }
-
-    private static void Copy(BenchFolder folder, string name)
-    {
-        Directory.CreateDirectory(folder.Copies);
-        var (copy, inMaking) = (Path.Combine(folder.Copies, name), Path.Combine(folder.Copies, "in-making.db"));
-        Remove(inMaking);
-        using (var from = new SqliteConnection(Unpooled(folder.Database)))
-        using (var to = new SqliteConnection(Unpooled(inMaking)))
-        {
-            from.Open();
-            from.BackupDatabase(to);
-        }
-
-        File.Move(inMaking, copy, overwrite: true);
-    }
-
-    private static void Remove(string database)
-    {
-        foreach (var file in new[] { database, database + "-wal", database + "-shm", database + "-journal" }) File.Delete(file);
-    }
-
-    private static string Unpooled(string database) => new SqliteConnectionStringBuilder { DataSource = database, Pooling = false }.ToString();
 }

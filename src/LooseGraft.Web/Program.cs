@@ -1,5 +1,6 @@
 using LooseGraft.Web.Hosting;
 
+if (await CopyCommands.RunAsync(args, Environment.GetEnvironmentVariable("DATA"), Console.Out, Console.Error) is { } code) return code;
 var builder = WebApplication.CreateBuilder(args);
 if (!ListenAddress.TryApply(builder, out var address, out var refusal)) return await RefuseAsync(refusal);
 try

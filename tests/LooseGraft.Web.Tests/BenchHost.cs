@@ -101,6 +101,7 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         builder.UseSetting("DATA", Folder);
+        builder.UseSetting("COPIES", "none");
         foreach (var (key, value) in _settings) builder.UseSetting(key, value);
         builder.ConfigureTestServices(services => services.Replace(ServiceDescriptor.Singleton<TimeProvider>(Clock)));
     }

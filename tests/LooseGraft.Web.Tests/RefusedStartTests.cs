@@ -12,7 +12,7 @@ public sealed class RefusedStartTests : IDisposable
 
     private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
 
-    private BenchFolder Folder => BenchFolder.Make(_root.FullName);
+    private BenchFolder Folder => BenchFolder.At(_root.FullName);
 
     public void Dispose()
     {
@@ -52,10 +52,10 @@ public sealed class RefusedStartTests : IDisposable
         await File.WriteAllBytesAsync(Folder.Database, bytes, Cancellation);
         var words = (await Assert.ThrowsAsync<BenchStartException>(OpenAsync)).Message;
         Assert.StartsWith($"The bench in {Folder.Database} is damaged or is no bench.", words);
-        Assert.EndsWith($"start again with an empty bench; no copy of it lies in {Folder.Copies}.", words);
+        Assert.EndsWith($"Move that file aside and start again with an empty bench; no copy of it lies in {Folder.Copies}.", words);
         Directory.CreateDirectory(Folder.Copies);
         foreach (var day in new[] { "03", "21", "14" }) await File.WriteAllTextAsync(Path.Combine(Folder.Copies, $"bench 2026-11-{day} 101500 before X.db"), "", Cancellation);
-        Assert.Contains("bench 2026-11-21 101500 before X.db, in its place", (await Assert.ThrowsAsync<BenchStartException>(OpenAsync)).Message);
+        Assert.Contains($"Put its last copy back: ./start restore \"bench 2026-11-21 101500 before X.db\" (it lies in {Folder.Copies}).", (await Assert.ThrowsAsync<BenchStartException>(OpenAsync)).Message);
     }
 
     [Fact]

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Files;
 using LooseGraft.Data;
+using LooseGraft.Data.Copies;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
 using LooseGraft.Data.Records;
@@ -33,7 +34,7 @@ public static class BenchHosting
         builder.Services.AddResponseCompression();
         // Before all else, also before a host name is refused.
         builder.Services.Insert(0, ServiceDescriptor.Singleton<IStartupFilter, SecurityHeaders.First>());
-        var folder = BenchFolder.Make(builder.Configuration["DATA"] is { Length: > 0 } path ? path : "data");
+        var folder = BenchFolder.At(builder.Configuration["DATA"]);
         builder.Host.UseSerilog((_, logging) => logging
             .MinimumLevel.Information()
             .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
@@ -65,6 +66,10 @@ public static class BenchHosting
         builder.Services.AddSingleton(services => MeterReach.Of(services.GetRequiredService<IConfiguration>()));
         builder.Services.AddSingleton<WallWatches>();
         builder.Services.AddSingleton(folder);
+        builder.Services.AddSingleton<BenchCopies>();
+        builder.Services.AddSingleton<BenchRestore>();
+        builder.Services.AddSingleton<BenchArchive>();
+        builder.Services.AddHostedService<CopyRhythm>();
         builder.Services.AddSingleton(folder.Photos);
         builder.Services.AddSingleton(new PracticeBoards(Path.Combine(AppContext.BaseDirectory, "demo", "practice")));
         builder.Services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys));
@@ -119,6 +124,7 @@ public static class BenchHosting
         app.MapGet("/graft/{id:int}/wire/matrix/{part}.csv", MatrixDownload.SendAsync);
         app.MapGet("/donors/{id:int}/file", Downloads.DonorAsync);
         app.MapGet("/bin/file", Downloads.BinAsync);
+        app.MapGet("/copies/archive", Downloads.ArchiveAsync);
         app.MapGet("/photos/{hash}", Downloads.Photo);
         app.MapRazorPages().WithStaticAssets();
     }

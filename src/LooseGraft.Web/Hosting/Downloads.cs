@@ -1,6 +1,7 @@
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Data.Copies;
 using LooseGraft.Data.Donors;
 using LooseGraft.Data.Owned;
 using LooseGraft.Data.Photos;
@@ -30,6 +31,10 @@ public static class Downloads
     /// <summary>The whole bin as CSV.</summary>
     public static async Task<IResult> BinAsync(BinStore store, CancellationToken cancellation)
         => Results.File(BinTable.Write(await store.AllAsync(cancellation)), "text/csv; charset=utf-8", "bin.csv");
+
+    /// <summary>The whole bench as one file.</summary>
+    public static async Task<IResult> ArchiveAsync(BenchArchive archive, TimeProvider clock, CancellationToken cancellation)
+        => Results.File(await archive.WriteAsync(cancellation), "application/zip", $"loose-graft {clock.GetUtcNow():yyyy-MM-dd}.zip");
 
     /// <summary>A kept picture. What lies under a hash never changes, and may be kept by the browser.</summary>
     public static IResult Photo(string hash, PhotoFolder folder, HttpContext context)

@@ -1,0 +1,96 @@
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace LooseGraft.Data.Copies;
+
+/// <summary>Puts a copy in the bench's place, also while it is served. What stood there is copied first, so that it can be put back the same way.</summary>
+public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
+{
+    /// <summary>Why the copy is made that undoes a restore.</summary>
+    public const string BeforeIt = "before restoring";
+
+    /// <summary>Puts a copy in the bench's place.</summary>
+    /// <param name="name">The name of the copy.</param>
+    /// <param name="cancellation">Stops before the bench is touched.</param>
+    /// <exception cref="BenchStartException">There is no such copy, or it is damaged or of a newer version; the bench stands as it stood.</exception>
+    public async Task RestoreAsync(string? name, CancellationToken cancellation)
+    {
+        if (copies.Find(name) is not { } copy) throw new BenchStartException($"There is no copy “{name}” in {folder.Copies}.");
+        await PutAsync(copy, cancellation);
+    }
+
+    /// <summary>Puts a database in the bench's place.</summary>
+    internal async Task PutAsync(string database, CancellationToken cancellation)
+    {
+        var inMaking = folder.DatabaseInMaking;
+        try
+        {
+            BenchDatabase.Remove(inMaking);
+            BenchDatabase.Copy(database, inMaking);
+            BenchDatabase.Check(inMaking);
+            await MigrateAsync(inMaking, cancellation);
+            if (await MakeBeforeAsync(cancellation))
+            {
+                RaiseNumbers(inMaking);
+                folder.CopiedPhotos.CopyTo(folder.Photos);
+                BenchDatabase.Copy(inMaking, folder.Database);
+            }
+            else
+            {
+                folder.CopiedPhotos.CopyTo(folder.Photos);
+                SetAside();
+                File.Move(inMaking, folder.Database);
+            }
+        }
+        catch (SqliteException exception) when (StorageTroubles.Of(exception) is StorageTrouble.Damaged)
+        {
+            throw new BenchStartException($"{Path.GetFileName(database)} is damaged, or is no copy of a bench. The bench stands as it stood.", exception);
+        }
+        finally
+        {
+            BenchDatabase.Remove(inMaking);
+        }
+    }
+
+    private static async Task MigrateAsync(string database, CancellationToken cancellation)
+    {
+        await using var bench = new BenchContext(
+            (DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).Options);
+        var applied = (await bench.Database.GetAppliedMigrationsAsync(cancellation)).ToArray();
+        if (applied.Length == 0 || applied.Except(bench.Database.GetMigrations()).Any())
+            throw new BenchStartException("It is no copy of a bench, or one of a newer Loose Graft. The bench stands as it stood.");
+        await bench.Database.MigrateAsync(cancellation);
+        await bench.Database.ExecuteSqlRawAsync("PRAGMA journal_mode = DELETE", cancellation);
+    }
+
+    // A bench that is too damaged to be copied is what a restore is for.
+    private async Task<bool> MakeBeforeAsync(CancellationToken cancellation)
+    {
+        try
+        {
+            await copies.MakeAsync(BeforeIt, cancellation);
+            return true;
+        }
+        catch (SqliteException exception) when (StorageTroubles.Of(exception) is StorageTrouble.Damaged)
+        {
+            return false;
+        }
+    }
+
+    // No revision and no number that a page or a form was made with may mean something else afterwards: all go on from where the bench stood.
+    private void RaiseNumbers(string inMaking)
+        => BenchDatabase.Execute(inMaking, $"""
+            ATTACH DATABASE '{folder.Database.Replace("'", "''", StringComparison.Ordinal)}' AS standing;
+            UPDATE main.Graft SET Revision = 1 + max((SELECT coalesce(max(Revision), 0) FROM standing.Graft), (SELECT coalesce(max(Revision), 0) FROM main.Graft));
+            INSERT INTO main.sqlite_sequence (name, seq)
+                SELECT name, seq FROM standing.sqlite_sequence WHERE name NOT IN (SELECT name FROM main.sqlite_sequence);
+            UPDATE main.sqlite_sequence SET seq = max(seq, coalesce((SELECT s.seq FROM standing.sqlite_sequence s WHERE s.name = sqlite_sequence.name), 0));
+            DETACH DATABASE standing;
+            """);
+
+    private void SetAside()
+    {
+        if (File.Exists(folder.Database)) File.Move(folder.Database, Path.Combine(folder.Copies, $"damaged {Guid.NewGuid():N}.db"));
+        BenchDatabase.Remove(folder.Database);
+    }
+}
