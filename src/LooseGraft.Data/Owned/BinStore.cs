@@ -217,7 +217,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         => (last?.Id ?? 0) == revision ? null
             : BinOutcome.Refused(
                 "Nothing was done: the bin was changed elsewhere in the meantime. "
-                + (last is null ? "It stands as it began." : $"What was done last is now: {last.What}.")) with { IsStale = true };
+                + (last is null ? "It stands as it began." : $"What was done last is now: {last.What}.")) with
+            { IsStale = true };
 
     // Readable in a graft file; where the name is taken, a random end keeps it unique without a search for the next number.
     private static string FreshKey(BinItem item, HashSet<string> taken)

@@ -173,6 +173,21 @@ public sealed class SheetTests
     [InlineData("<!DOCTYPE svg [<!ENTITY a 'b'>]><svg>&a;</svg>", "cannot be read")]
     public void A_bad_SVG_is_answered_with_words(string text, string words) => Assert.Contains(words, SvgReader.Read(text).Problem!);
 
+    [Theory]
+    [InlineData(SvgReader.MostLevels, SvgReader.MostAttributes, null)]
+    [InlineData(SvgReader.MostLevels + 1, 0, "nested more than 64 levels deep")]
+    [InlineData(250_000, 0, "nested more than 64 levels deep")]
+    [InlineData(1, SvgReader.MostAttributes + 1, "A g in it has more than 256 attributes")]
+    public void An_SVG_is_nested_and_described_so_far_and_no_further(int levels, int attributes, string? words)
+    {
+        var inner = $"<g {string.Join(' ', Enumerable.Range(0, attributes).Select(index => $"a{index}=''"))}/><rect x='1' y='1' width='5' height='5'/>";
+        var groups = levels - 1;
+        var text = $"<svg width='10mm' height='10mm'>{string.Concat(Enumerable.Repeat("<g>", groups))}{inner}{string.Concat(Enumerable.Repeat("</g>", groups))}</svg>";
+        var read = SvgReader.Read(text);
+        if (words is null) Assert.Single(read.Outlines);
+        else Assert.Contains(words, read.Problem);
+    }
+
     [Fact]
     public void A_drawing_without_end_is_refused_and_no_text_at_all_breaks_a_reader()
     {

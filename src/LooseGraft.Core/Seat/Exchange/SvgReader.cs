@@ -10,6 +10,12 @@ namespace LooseGraft.Core.Seat.Exchange;
 /// words, so that nothing is placed wrongly.</summary>
 public static class SvgReader
 {
+    /// <summary>Levels of groups within groups.</summary>
+    public const int MostLevels = 64;
+
+    /// <summary>Attributes of one element.</summary>
+    public const int MostAttributes = 256;
+
     /// <summary>Reads a file; y is turned so that it grows to the front, counted from the lower edge of the drawing.</summary>
     public static ReadSheet Read(string text)
     {
@@ -17,9 +23,17 @@ public static class SvgReader
         XElement root;
         try
         {
-            using var reader = XmlReader.Create(
-                new StringReader(text),
-                new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null, MaxCharactersInDocument = ReadSheet.MostBytes });
+            // Looked through before it is loaded: what is nested without end, or has attributes without end, would take minutes to load.
+            using (var ahead = Reader(text))
+            {
+                while (ahead.Read())
+                {
+                    if (ahead.Depth > MostLevels) return ReadSheet.Failed($"It is nested more than {MostLevels} levels deep.");
+                    if (ahead.AttributeCount > MostAttributes) return ReadSheet.Failed($"A {ahead.LocalName} in it has more than {MostAttributes} attributes.");
+                }
+            }
+
+            using var reader = Reader(text);
             root = XDocument.Load(reader).Root!;
         }
         catch (XmlException error)
@@ -45,6 +59,11 @@ public static class SvgReader
 
         return ReadSheet.Of(shapes.Closed, shapes.Lines, shapes.Circles, [.. shapes.Left.Select(name => $"left out: {name}")]);
     }
+
+    private static XmlReader Reader(string text)
+        => XmlReader.Create(
+            new StringReader(text),
+            new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null, MaxCharactersInDocument = ReadSheet.MostBytes });
 
     private static double? Figure(string? text)
         => double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value) ? value : null;
