@@ -59,7 +59,7 @@ public sealed class CopiesTests : IAsyncDisposable
         Assert.Contains("The bench stands as in bench.zip", await BringAsync(other.Browser(), archive));
         Assert.Equal(["carried"], (await other.StoreAsync(store => store.ShelfAsync(Cancellation))).Select(entry => entry.Name));
         Assert.Single(Directory.GetFiles(Path.Combine(other.Folder, "photos")));
-        Assert.DoesNotContain(Directory.GetFiles(Path.Combine(other.Folder, "copies")), file => !Path.GetFileName(file).StartsWith("bench ", StringComparison.Ordinal));
+        Assert.All(Directory.GetFiles(Path.Combine(other.Folder, "copies")), file => Assert.StartsWith("bench ", Path.GetFileName(file)));
     }
 
     [Theory]
@@ -150,7 +150,8 @@ public sealed class CopiesTests : IAsyncDisposable
             Assert.InRange(kept.Count, Math.Min(all.Length, Thinning.Newest), Thinning.Newest + Thinning.Days + Thinning.Weeks + Thinning.Months);
             foreach (var (many, span) in new (int, Func<DateTime, object>)[]
             {
-                (Thinning.Days, at => at.Date), (Thinning.Weeks, at => at.Date.AddDays(-((int)at.DayOfWeek + 6) % 7)), (Thinning.Months, at => (at.Year, at.Month)),
+                (Thinning.Days, at => at.Date), (Thinning.Weeks, at => at.Date.AddDays(-(((int)at.DayOfWeek + 6) % 7))),
+                (Thinning.Months, at => (at.Year, at.Month)),
             })
             {
                 var last = all.GroupBy(copy => span(copy.MadeAt.UtcDateTime)).Select(same => same.MaxBy(copy => copy.MadeAt)!)
@@ -169,7 +170,8 @@ public sealed class CopiesTests : IAsyncDisposable
     private async Task<SaveOutcome> ChangeAsync(int id, int revision, string name)
         => (await _host.StoreAsync(store => store.ChangeAsync(id, revision, name, graft => graft with { Name = name }, Cancellation))).Outcome;
 
-    private async Task<IEnumerable<string>> NamesAsync() => (await _host.StoreAsync(store => store.ShelfAsync(Cancellation))).Select(entry => entry.Name).Order();
+    private async Task<IEnumerable<string>> NamesAsync()
+        => (await _host.StoreAsync(store => store.ShelfAsync(Cancellation))).Select(entry => entry.Name).Order();
 
     private string[] Photos() => Directory.GetFiles(Path.Combine(_host.Folder, "photos"));
 

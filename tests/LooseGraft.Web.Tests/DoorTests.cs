@@ -88,11 +88,13 @@ public sealed class DoorTests : IDisposable
 
         var file = Path.Combine(_folder.FullName, "line.pem");
         using (var key = ECDsa.Create(ECCurve.NamedCurves.nistP256))
-        using (var made = new CertificateRequest("CN=localhost", key, HashAlgorithmName.SHA256).CreateSelfSigned(DateTimeOffset.UtcNow.AddDays(-1), DateTimeOffset.UtcNow.AddDays(1)))
+        using (var made = new CertificateRequest("CN=localhost", key, HashAlgorithmName.SHA256)
+            .CreateSelfSigned(DateTimeOffset.UtcNow.AddDays(-1), DateTimeOffset.UtcNow.AddDays(1)))
             await File.WriteAllTextAsync(file, $"{made.ExportCertificatePem()}\n{key.ExportPkcs8PrivateKeyPem()}", Cancellation);
         var port = StartedProcess.FreePort();
         await using var process = new StartedProcess(_folder.FullName, port, ("CERTIFICATE", file));
-        using var browser = new HttpClient(new HttpClientHandler { ServerCertificateCustomValidationCallback = (_, shown, _, _) => shown?.Subject == "CN=localhost" });
+        using var trusting = new HttpClientHandler { ServerCertificateCustomValidationCallback = (_, shown, _, _) => shown?.Subject == "CN=localhost" };
+        using var browser = new HttpClient(trusting);
         await process.UntilHealthyAsync(browser, "https");
         await File.WriteAllTextAsync(file, "no certificate", Cancellation);
         await using var refused = new StartedProcess(_folder.FullName, StartedProcess.FreePort(), ("CERTIFICATE", file));

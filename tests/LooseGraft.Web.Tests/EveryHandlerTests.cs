@@ -129,7 +129,8 @@ public sealed class EveryHandlerTests
             if (name == "Revision") return [KeyValuePair.Create(path, chance.Revision)];
             if (type.IsEnum && !chance.OneIn(6)) return [KeyValuePair.Create(path, chance.Random.GetItems(Enum.GetNames(type), 1)[0])];
             if (type.IsArray)
-                return Enumerable.Range(0, chance.Random.Next(4)).SelectMany(index => Fill($"{path}[{index}]", name, type.GetElementType()!, chance, depth + 1));
+                return Enumerable.Range(0, chance.Random.Next(4))
+                    .SelectMany(index => Fill($"{path}[{index}]", name, type.GetElementType()!, chance, depth + 1));
             if (type.IsPrimitive || type.IsEnum || type.Namespace == "System") return [KeyValuePair.Create(path, chance.Value(name))];
             return type.GetProperties().Where(property => property.CanWrite)
                 .SelectMany(property => Fill($"{path}.{property.Name}", property.Name, property.PropertyType, chance, depth + 1));

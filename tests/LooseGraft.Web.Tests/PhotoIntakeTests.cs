@@ -29,7 +29,10 @@ public sealed class PhotoIntakeTests
         var kept = (await TakeAsync(Quarters(width, height, format))).Photo!;
         Assert.Equal((keptWidth, keptHeight), (kept.WidthPx, kept.HeightPx));
         using var seen = SKBitmap.Decode(kept.Jpeg.Span);
-        foreach (var (x, y, colour) in new[] { (0.25, 0.25, SKColors.Red), (0.75, 0.25, SKColors.Lime), (0.25, 0.75, SKColors.Blue), (0.75, 0.75, SKColors.White) })
+        foreach (var (x, y, colour) in new[]
+        {
+            (0.25, 0.25, SKColors.Red), (0.75, 0.25, SKColors.Lime), (0.25, 0.75, SKColors.Blue), (0.75, 0.75, SKColors.White),
+        })
         {
             if (keptWidth == 1) continue;
             var pixel = seen.GetPixel((int)(x * keptWidth), (int)(y * keptHeight));
@@ -41,7 +44,10 @@ public sealed class PhotoIntakeTests
     public async Task A_large_picture_that_ends_too_soon_is_refused()
     {
         foreach (var format in new[] { SKEncodedImageFormat.Png, SKEncodedImageFormat.Jpeg, SKEncodedImageFormat.Webp })
-            Assert.Equal("it is broken off or damaged", (await TakeAsync(Quarters(5000, 2500, format) is var whole ? whole[..(whole.Length / 2)] : whole)).Problem);
+        {
+            var whole = Quarters(5000, 2500, format);
+            Assert.Equal("it is broken off or damaged", (await TakeAsync(whole[..(whole.Length / 2)])).Problem);
+        }
     }
 
     [Theory]

@@ -54,7 +54,8 @@ public sealed class RefusedStartTests : IDisposable
         Assert.StartsWith($"The bench in {Folder.Database} is damaged or is no bench.", words);
         Assert.EndsWith($"Move that file aside and start again with an empty bench; no copy of it lies in {Folder.Copies}.", words);
         Directory.CreateDirectory(Folder.Copies);
-        foreach (var day in new[] { "03", "21", "14" }) await File.WriteAllTextAsync(Path.Combine(Folder.Copies, $"bench 2026-11-{day} 101500 before X.db"), "", Cancellation);
+        foreach (var day in new[] { "03", "21", "14" })
+            await File.WriteAllTextAsync(Path.Combine(Folder.Copies, $"bench 2026-11-{day} 101500 before X.db"), "", Cancellation);
         Assert.Contains($"Put its last copy back: ./start restore \"bench 2026-11-21 101500 before X.db\" (it lies in {Folder.Copies}).", (await Assert.ThrowsAsync<BenchStartException>(OpenAsync)).Message);
     }
 

@@ -81,7 +81,8 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
     private void RaiseNumbers(string inMaking)
         => BenchDatabase.Execute(inMaking, $"""
             ATTACH DATABASE '{folder.Database.Replace("'", "''", StringComparison.Ordinal)}' AS standing;
-            UPDATE main.Graft SET Revision = 1 + max((SELECT coalesce(max(Revision), 0) FROM standing.Graft), (SELECT coalesce(max(Revision), 0) FROM main.Graft));
+            UPDATE main.Graft SET Revision = 1 + (
+                SELECT coalesce(max(Revision), 0) FROM (SELECT Revision FROM standing.Graft UNION ALL SELECT Revision FROM main.Graft));
             INSERT INTO main.sqlite_sequence (name, seq)
                 SELECT name, seq FROM standing.sqlite_sequence WHERE name NOT IN (SELECT name FROM main.sqlite_sequence);
             UPDATE main.sqlite_sequence SET seq = max(seq, coalesce((SELECT s.seq FROM standing.sqlite_sequence s WHERE s.name = sqlite_sequence.name), 0));

@@ -22,8 +22,8 @@ public static class Thinning
     {
         var newestFirst = copies.OrderByDescending(copy => copy.MadeAt).ThenByDescending(copy => copy.Name, StringComparer.Ordinal).ToArray();
         return [.. newestFirst.Take(Newest).Concat(Last(newestFirst, Days, at => DateOnly.FromDateTime(at)))
-            .Concat(Last(newestFirst, Weeks, at => (ISOWeek.GetYear(at), ISOWeek.GetWeekOfYear(at)))).Concat(Last(newestFirst, Months, at => (at.Year, at.Month)))
-            .Distinct()];
+            .Concat(Last(newestFirst, Weeks, at => (ISOWeek.GetYear(at), ISOWeek.GetWeekOfYear(at))))
+            .Concat(Last(newestFirst, Months, at => (at.Year, at.Month))).Distinct()];
     }
 
     private static IEnumerable<BenchCopy> Last<T>(BenchCopy[] newestFirst, int many, Func<DateTime, T> span)

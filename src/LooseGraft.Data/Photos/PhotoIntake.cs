@@ -61,7 +61,8 @@ public static class PhotoIntake
                 $"it is {kind} of {width} × {height} pixels, and those are taken up to {MostPixelsAtOnce / 1_000_000} megapixels; save it as an ordinary JPEG");
         using var decoded = ReducedPicture.Of(codec);
         if (decoded is null) return PhotoIntakeResult.Refused("it is broken off or damaged");
-        using var upright = Upright(decoded, codec.EncodedOrigin, (double)Math.Min(LongestSide, Math.Max(width, height)) / Math.Max(decoded.Width, decoded.Height));
+        var longer = Math.Min(LongestSide, Math.Max(width, height));
+        using var upright = Upright(decoded, codec.EncodedOrigin, (double)longer / Math.Max(decoded.Width, decoded.Height));
         using var image = SKImage.FromBitmap(upright);
         using var encoded = image.Encode(SKEncodedImageFormat.Jpeg, Quality);
         var kept = encoded.ToArray();

@@ -37,7 +37,8 @@ public sealed class Door : IDisposable
 
     /// <summary>Who has come in by this passphrase.</summary>
     public ClaimsPrincipal Builder()
-        => new(new ClaimsIdentity([new Claim(ClaimTypes.Name, "builder"), new Claim(StampClaim, _stamp.Value)], CookieAuthenticationDefaults.AuthenticationScheme));
+        => new(new ClaimsIdentity(
+            [new Claim(ClaimTypes.Name, "builder"), new Claim(StampClaim, _stamp.Value)], CookieAuthenticationDefaults.AuthenticationScheme));
 
     /// <summary>Whether somebody came in by the passphrase that holds now, and not by one before it.</summary>
     public bool Knows(ClaimsPrincipal? builder) => builder?.FindFirst(StampClaim)?.Value == _stamp.Value;

@@ -5,7 +5,7 @@ using Microsoft.AspNetCore.Authorization;
 
 namespace LooseGraft.Web.Hosting;
 
-/// <summary>Puts a door before the bench. Without a passphrase the application listens on this machine alone, and everybody at this machine may use it.</summary>
+/// <summary>Puts a door before the bench. Without a passphrase it is served to this machine alone, and everybody at this machine may use it.</summary>
 internal static class DoorHosting
 {
     public static void AddDoor(this WebApplicationBuilder builder)

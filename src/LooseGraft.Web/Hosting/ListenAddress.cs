@@ -38,7 +38,8 @@ public static partial class ListenAddress
     }
 
     /// <summary>The port that <see cref="TryApply"/> listens on.</summary>
-    internal static int PortOf(IConfiguration configuration) => int.TryParse(configuration["PORT"], CultureInfo.InvariantCulture, out var port) ? port : UsualPort;
+    internal static int PortOf(IConfiguration configuration)
+        => int.TryParse(configuration["PORT"], CultureInfo.InvariantCulture, out var port) ? port : UsualPort;
 
     /// <summary>Whether others can read what goes over the line.</summary>
     internal static bool IsOpenLine(IPEndPoint address, IConfiguration configuration)

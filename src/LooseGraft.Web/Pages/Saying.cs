@@ -20,7 +20,8 @@ internal static class Saying
         var bytes = 0;
         foreach (var rune in text.EnumerateRunes())
         {
-            bytes += Rune.IsLetterOrDigit(rune) && rune.IsAscii || rune.Value is ' ' or '.' or ',' or ':' or ';' or '-' ? 1 : Escaped * rune.Utf16SequenceLength;
+            var isPlain = (rune.IsAscii && Rune.IsLetterOrDigit(rune)) || rune.Value is ' ' or '.' or ',' or ':' or ';' or '-';
+            bytes += isPlain ? 1 : Escaped * rune.Utf16SequenceLength;
             if (bytes > Most) return said.Append('…').ToString();
             said.Append(rune.ToString());
         }

@@ -41,7 +41,8 @@ internal sealed class OldPlace(string path)
         var at = this;
         foreach (var member in place.Split('/', StringSplitOptions.RemoveEmptyEntries))
         {
-            if (!at._within.TryGetValue(member, out var next)) at._within.Add(member, next = new OldPlace(at.Path.Length == 0 ? member : $"{at.Path}/{member}"));
+            var below = at.Path.Length == 0 ? member : $"{at.Path}/{member}";
+            if (!at._within.TryGetValue(member, out var next)) at._within.Add(member, next = new OldPlace(below));
             at = next;
         }
 

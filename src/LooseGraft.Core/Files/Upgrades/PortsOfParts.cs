@@ -2,7 +2,7 @@ using System.Text.Json;
 
 namespace LooseGraft.Core.Files.Upgrades;
 
-/// <summary>The ports of the parts of a document of version 2, looked up once however many plugs ask: parts and ports may be thousands, and so may plugs.</summary>
+/// <summary>The ports of the parts of a document of version 2, looked up once however many plugs ask: there may be thousands of each.</summary>
 /// <remarks>Frozen.</remarks>
 internal sealed class PortsOfParts(JsonElement document)
 {

@@ -12,7 +12,8 @@ internal sealed class TiedPlugs
     public TiedPlugs(JsonElement supply, PortsOfParts ports)
     {
         if (OldJson.Text(supply, "part") is not { } part) return;
-        var plugs = OldJson.Items(supply, "strings").SelectMany(lead => OldJson.Items(lead, "plugs")).Where(plug => OldJson.Text(plug, "connector") is not null);
+        var plugs = OldJson.Items(supply, "strings").SelectMany(lead => OldJson.Items(lead, "plugs"))
+            .Where(plug => OldJson.Text(plug, "connector") is not null);
         foreach (var same in plugs.GroupBy(plug => OldJson.Text(plug, "connector")!))
         {
             if (ports.Of(part, same.Key) is not { } ofKind) continue;
