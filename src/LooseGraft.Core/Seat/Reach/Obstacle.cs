@@ -12,7 +12,8 @@ internal sealed record Obstacle(ImmutableArray<PlanPoint> Corners)
     /// <summary>Whether no lead may end within it either.</summary>
     public bool IsFirm { get; init; }
 
-    private readonly PlanRectangle _bounds = PlanRectangle.Round(Corners);
+    /// <summary>The rectangle round it.</summary>
+    public PlanRectangle Bounds { get; } = PlanRectangle.Round(Corners);
 
     // Each side as its outward normal and how far out it lies along it: asked for thousands of times in a map.
     private readonly (double X, double Y, double Out)[] _sides = [.. Corners.Select((corner, index) =>
@@ -47,8 +48,8 @@ internal sealed record Obstacle(ImmutableArray<PlanPoint> Corners)
     /// <summary>Whether a straight line runs through the inside: clipped against every side in turn (Cyrus and Beck, 1978).</summary>
     public bool Cuts(PlanPoint from, PlanPoint to)
     {
-        if (Math.Max(from.X, to.X) <= _bounds.X || Math.Min(from.X, to.X) >= _bounds.X + _bounds.Width
-            || Math.Max(from.Y, to.Y) <= _bounds.Y || Math.Min(from.Y, to.Y) >= _bounds.Y + _bounds.Depth) return false;
+        if (Math.Max(from.X, to.X) <= Bounds.X || Math.Min(from.X, to.X) >= Bounds.X + Bounds.Width
+            || Math.Max(from.Y, to.Y) <= Bounds.Y || Math.Min(from.Y, to.Y) >= Bounds.Y + Bounds.Depth) return false;
         var (enter, leave) = (0.0, 1.0);
         foreach (var side in _sides)
         {

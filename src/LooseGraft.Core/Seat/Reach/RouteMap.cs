@@ -5,8 +5,9 @@ namespace LooseGraft.Core.Seat.Reach;
 
 /// <summary>
 /// The ways a lead may take on a plane: a visibility graph over obstacles grown by the lead's bend, with a second sheet behind the plane that is entered
-/// through holes. Shortest ways by Dijkstra's algorithm. Building takes O(v²·o) for v corners and o obstacles; each lead O(v·o + v²). Growing keeps corners
-/// sharp where a lead would round them, so a way is never told shorter than it is, and longer by at most (2 − π/2) of the bend at each corner.
+/// through holes. Shortest ways by the algorithm of Hart, Nilsson and Raphael (1968), which looks first where the straight line to the end is short; what is
+/// seen from a corner is found out when a way comes to it, and kept. Growing keeps corners sharp where a lead would round them, so a way is never told
+/// shorter than it is, and longer by at most (2 − π/2) of the bend at each corner.
 /// </summary>
 internal sealed class RouteMap
 {
@@ -15,7 +16,10 @@ internal sealed class RouteMap
 
     // What a square corner is told short by where nothing is grown by the bend.
     private readonly double _corner;
-    private readonly List<(int To, double Length)>[] _edges;
+    private readonly List<(int To, double Length)>?[] _edges;
+    private readonly ObstacleGrid _grid;
+    private readonly int _corners;
+    private readonly double _through;
 
     /// <param name="footprints">Convex footprints, what is kept off them beside the bend, and whether that holds even where a lead ends.</param>
     /// <param name="bend">The tightest bend of the lead, in millimetres.</param>
@@ -29,30 +33,42 @@ internal sealed class RouteMap
         _corner = isNarrow ? (2 - (Math.PI / 2)) * bend : 0;
         _obstacles = [.. footprints.Select(footprint => Obstacle.Grown(footprint.Corners, aside + footprint.Beside) with { IsFirm = footprint.IsFirm })];
         var room = PlanRectangle.Round(plane.Outline);
-        foreach (var corner in _obstacles.SelectMany(obstacle => obstacle.Corners).Where(room.Holds)
-            .Where(corner => !_obstacles.Any(obstacle => obstacle.HoldsInside(corner)))) _nodes.Add(new Node(corner, false));
-        var corners = _nodes.Count;
+        _grid = new ObstacleGrid(_obstacles);
+        foreach (var corner in _obstacles.SelectMany(obstacle => obstacle.Corners).Where(room.Holds).Where(corner => !_grid.HoldsInside(corner)))
+            _nodes.Add(new Node(corner, false));
+        _corners = _nodes.Count;
+        // Through the plane: its thickness and a bend on either side.
+        _through = plane.Thickness.Value + (2 * bend);
         foreach (var hole in plane.Openings.Where(opening => opening is { Kind: OpeningKind.Way, Wall: PlaneWall.Floor, IsToCut: false }))
         {
             _nodes.Add(new Node(hole.Area.Middle, false));
             _nodes.Add(new Node(hole.Area.Middle, true));
         }
 
-        _edges = [.. _nodes.Select(_ => new List<(int, double)>())];
-        for (var one = 0; one < _nodes.Count; one++)
-        {
-            for (var other = one + 1; other < _nodes.Count; other++)
-            {
-                if (_nodes[one].IsBehind != _nodes[other].IsBehind)
-                {
-                    // Through the plane: its thickness and a bend on either side.
-                    if (other == one + 1 && one >= corners && (one - corners) % 2 == 0) Join(one, other, plane.Thickness.Value + (2 * bend));
-                    continue;
-                }
+        _edges = new List<(int, double)>?[_nodes.Count];
+    }
 
-                if (_nodes[one].IsBehind || IsFree(_nodes[one].At, _nodes[other].At)) Join(one, other, _nodes[one].At.To(_nodes[other].At));
+    // A hole is two places one after the other, before the plane and behind it.
+    private bool AreOneHole(int one, int other) => Math.Min(one, other) >= _corners && Math.Abs(one - other) == 1 && (Math.Min(one, other) - _corners) % 2 == 0;
+
+    private List<(int To, double Length)> Edges(int one)
+    {
+        if (_edges[one] is { } known) return known;
+        var edges = new List<(int, double)>();
+        for (var other = 0; other < _nodes.Count; other++)
+        {
+            if (other == one) continue;
+            if (_nodes[one].IsBehind != _nodes[other].IsBehind)
+            {
+                if (AreOneHole(one, other)) edges.Add((other, _through));
+            }
+            else if (_nodes[one].IsBehind || !_grid.IsCut(_nodes[one].At, _nodes[other].At))
+            {
+                edges.Add((other, _nodes[one].At.To(_nodes[other].At)));
             }
         }
+
+        return _edges[one] = edges;
     }
 
     /// <summary>The shortest way, or the shortest of a sort; null when there is none.</summary>
@@ -72,21 +88,22 @@ internal sealed class RouteMap
         Array.Fill(best, double.PositiveInfinity);
         Array.Fill(before, -1);
         best[start] = 0;
-        var queue = new PriorityQueue<int, double>();
-        queue.Enqueue(start, 0);
-        while (queue.TryDequeue(out var node, out var length))
+        var queue = new PriorityQueue<(int Node, double Length), double>();
+        queue.Enqueue((start, 0), 0);
+        while (queue.TryDequeue(out var reached, out _))
         {
+            var (node, length) = reached;
             if (length > best[node]) continue;
             var (place, was) = (node % places, node < places ? 0 : places);
             if (place == end) return Steps(before, node, from, to) is var steps ? (length + ((steps.Length - 2) * _corner), steps) : null;
             if (place == start)
             {
-                if (only != LeadWay.Behind && IsFree(from, to, around)) Relax(start, end, from.To(to));
+                if (only != LeadWay.Behind && !_grid.IsCut(from, to, around)) Relax(start, end, from.To(to));
                 foreach (var (near, apart) in starts) Relax(start, near, apart);
                 continue;
             }
 
-            foreach (var (next, apart) in _edges[place])
+            foreach (var (next, apart) in Edges(place))
             {
                 var isBehind = _nodes[next].IsBehind;
                 if (isBehind && only == LeadWay.InFront) continue;
@@ -104,12 +121,15 @@ internal sealed class RouteMap
         {
             if (best[node] + apart >= best[next]) return;
             (best[next], before[next]) = (best[node] + apart, node);
-            queue.Enqueue(next, best[next]);
+            queue.Enqueue((next, best[next]), best[next] + Ahead(next % places));
         }
+
+        // No way is shorter than the straight one.
+        double Ahead(int place) => place < start ? _nodes[place].At.To(to) : place == start ? from.To(to) : 0;
     }
 
     private Dictionary<int, double> Sight(PlanPoint place, HashSet<int> around)
-        => _nodes.Index().Where(pair => !pair.Item.IsBehind && IsFree(place, pair.Item.At, around))
+        => _nodes.Index().Where(pair => !pair.Item.IsBehind && !_grid.IsCut(place, pair.Item.At, around))
             .ToDictionary(pair => pair.Index, pair => place.To(pair.Item.At));
 
     private ImmutableArray<RouteStep> Steps(int[] before, int end, PlanPoint from, PlanPoint to)
@@ -120,22 +140,6 @@ internal sealed class RouteMap
         steps.Add(new RouteStep(from, false));
         steps.Reverse();
         return [.. steps];
-    }
-
-    private bool IsFree(PlanPoint from, PlanPoint to, HashSet<int>? except = null)
-    {
-        for (var index = 0; index < _obstacles.Length; index++)
-        {
-            if (except?.Contains(index) != true && _obstacles[index].Cuts(from, to)) return false;
-        }
-
-        return true;
-    }
-
-    private void Join(int one, int other, double length)
-    {
-        _edges[one].Add((other, length));
-        _edges[other].Add((one, length));
     }
 
     private readonly record struct Node(PlanPoint At, bool IsBehind);
