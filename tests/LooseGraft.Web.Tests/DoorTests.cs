@@ -25,6 +25,8 @@ public sealed class DoorTests : IDisposable
         var browser = locked.Browser();
         Assert.Contains("This bench is locked", await BenchHost.TextAsync(await browser.GetAsync("/graft/1/file", Cancellation)));
         Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync("/health", Cancellation)).StatusCode);
+        // Two would be sent as one that is neither.
+        Assert.Equal(1, (await browser.GetStringAsync("/enter", Cancellation)).Split("name=\"__RequestVerificationToken\"").Length - 1);
         var wrong = await EnterAsync(browser, "guess");
         Assert.Equal(HttpStatusCode.Unauthorized, wrong.StatusCode);
         Assert.Contains("That is not the passphrase. Try again in 1 second.", await BenchHost.TextAsync(wrong));

@@ -35,6 +35,25 @@ public sealed class OddRequestTests(BenchHost host) : IClassFixture<BenchHost>
         => Assert.Contains(holds, await host.Browser().GetStringAsync(address, Cancellation));
 
     [Theory]
+    [InlineData("/")]
+    [InlineData("/bin?edit=1")]
+    [InlineData("/donors")]
+    [InlineData("/meters")]
+    [InlineData("/copies")]
+    [InlineData("/graft/4/history")]
+    [InlineData("/graft/4/stock")]
+    [InlineData("/graft/4/photos/kt31")]
+    [InlineData("/graft/4/seat")]
+    [InlineData("/graft/4/feed")]
+    public async Task Every_form_carries_one_token(string page)
+    {
+        var forms = (await host.Browser().GetStringAsync(page, Cancellation)).Split("<form ").Skip(1).Select(form => form.Split("</form>")[0])
+            .Where(form => form.Contains("method=\"post\"", StringComparison.Ordinal)).ToArray();
+        Assert.NotEmpty(forms);
+        Assert.All(forms, form => Assert.Equal(1, form.Split("name=\"__RequestVerificationToken\"").Length - 1));
+    }
+
+    [Theory]
     [InlineData("PUT")]
     [InlineData("DELETE")]
     public async Task Other_ways_of_asking_are_refused_in_words(string method)
