@@ -25,3 +25,26 @@ need_chromium() {
     exit 1
   fi
 }
+
+# compiled FOLDER PROJECT FILE: builds a project of that folder whose sources have changed and prints where its program lies. Where the machine code can be made
+# beforehand it is, and the program starts in a fraction of the time; elsewhere it is built as usual.
+compiled() {
+  local project="$1/src/$2" output="bin/Release/net10.0"
+  local ready="$project/$output/linux-x64/publish"
+  if [ "$(uname -sm)" = "Linux x86_64" ]; then
+    if [ -e "$ready/$3" ] && [ -z "$(find "$1/src" "$1/demo" "$1"/*.props \( -name obj -o -name bin -o -name node_modules -o -name lib \) -prune \
+      -o -newer "$ready/$3" -type f -print -quit)" ]; then
+      echo "$ready/$3"
+      return
+    fi
+    echo "Compiling $2: once, a few minutes." >&2
+    if dotnet publish "$project" --configuration Release --property Precompiled=true --nologo --verbosity quiet >&2; then
+      touch "$ready/$3"
+      echo "$ready/$3"
+      return
+    fi
+    echo "The machine code cannot be made beforehand here; it is built as usual." >&2
+  fi
+  dotnet build "$project" --configuration Release --nologo --verbosity quiet >&2
+  echo "$project/$output/${3%.dll}.dll"
+}
