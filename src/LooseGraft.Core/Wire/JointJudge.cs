@@ -45,7 +45,7 @@ internal static class JointJudge
                where joint.Method != JointMethod.Straight || placement != intended
                let worst = WorstStop(mating.Meetings(placement), table)
                where worst is not null
-               select new PlacementHazard(placement, placement.WordsAgainst(intended), LikelihoodOf(placement, intended), worst))
+               select new PlacementHazard(placement, intended, LikelihoodOf(placement, intended), worst))
                    .OrderByDescending(hazard => hazard.Likelihood)];
 
     private static HandLikelihood LikelihoodOf(PlugPlacement placement, PlugPlacement intended)

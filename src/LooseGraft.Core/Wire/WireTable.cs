@@ -19,7 +19,7 @@ public static class WireTable
     /// <param name="from">Terminals of the fixed port, position 1 first.</param>
     /// <param name="to">Terminals of the port brought to it, position 1 first.</param>
     /// <param name="joined">Which positions are joined already, by chosen wires or by being pushed together.</param>
-    /// <returns>Rows in order of the fixed port's positions. A minimum-cost assignment over all pairs that judge as right: exact.</returns>
+    /// <returns>Rows in order of the fixed port's positions. The pairing of greatest reward over all pairs that judge as right: exact.</returns>
     public static ImmutableArray<WireRow> Propose(IReadOnlyList<Terminal> from, IReadOnlyList<Terminal> to, IEnumerable<(int From, int To)> joined)
         => Propose(from, to, new ContactTable(from, to), joined);
 
@@ -32,8 +32,7 @@ public static class WireTable
         var columns = Enumerable.Range(1, to.Count).Where(position => IsWorthJoining(to[position - 1])).ToArray();
 
         var (fromTies, toTies) = (Tieable(from), Tieable(to));
-        // One idle column for each row, so that a row without a partner costs nothing.
-        var costs = new double[rows.Length, columns.Length + rows.Length];
+        var rewards = new double[rows.Length, columns.Length];
         for (var row = 0; row < rows.Length; row++)
         {
             for (var column = 0; column < columns.Length; column++)
@@ -41,15 +40,12 @@ public static class WireTable
                 var (fromPosition, toPosition) = (rows[row], columns[column]);
                 var isSpare = (fromTies.Contains(fromPosition) && IsGiven(to[toPosition - 1]))
                     || (toTies.Contains(toPosition) && IsGiven(from[fromPosition - 1]));
-                costs[row, column] = -Reward(
+                rewards[row, column] = Reward(
                     from[fromPosition - 1], to[toPosition - 1], table.At(fromPosition, toPosition), stays.Contains((fromPosition, toPosition)), isSpare);
             }
         }
 
-        var assigned = Assignment.Cheapest(costs);
-        return [.. rows.Index()
-            .Where(row => assigned[row.Index] < columns.Length && costs[row.Index, assigned[row.Index]] < 0)
-            .Select(row => Row(row.Item, columns[assigned[row.Index]], from, to, stays))];
+        return [.. Pairing.Best(rewards).Index().Where(pair => pair.Item >= 0).Select(pair => Row(rows[pair.Index], columns[pair.Item], from, to, stays))];
     }
 
     private static WireRow Row(int from, int to, IReadOnlyList<Terminal> fromSide, IReadOnlyList<Terminal> toSide, HashSet<(int From, int To)> stays)

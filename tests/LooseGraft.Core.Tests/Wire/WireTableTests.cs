@@ -10,6 +10,8 @@ public sealed class WireTableTests
     private static readonly Gen<string> AnySignal = Gen.OneOf(
         "+5 V", "+12 V", "ground", "ground", "power-switch", "power-light+", "power-light-", "none", "unknown");
 
+    private static readonly Gen<double> SomeRewards = Gen.OneOf(0.0, 0, 0, 1, 2, 5);
+
     [Fact]
     public void Wires_that_may_change_places_are_told_and_doing_so_costs_nothing()
     {
@@ -25,6 +27,28 @@ public sealed class WireTableTests
             var columns = Assignment.Cheapest(costs);
             Assert.Equal(columns.Length, columns.Distinct().Count());
             Assert.Equal(LeastCost(costs, 0, []), columns.Select((column, row) => costs[row, column]).Sum(), tolerance: 1e-9);
+        });
+
+    [Fact]
+    public void Pairs_are_worth_as_much_as_the_best_of_all_pairings()
+        => (from rows in Gen.Int[0, 5] from columns in Gen.Int[0, 5] from rewards in SomeRewards.Array2D[rows, columns] select rewards)
+            .Hold(rewards =>
+            {
+                var pairs = Pairing.Best(rewards).Index().Where(pair => pair.Item >= 0).ToArray();
+                Assert.Equal(pairs.Length, pairs.DistinctBy(pair => pair.Item).Count());
+                Assert.All(pairs, pair => Assert.True(rewards[pair.Index, pair.Item] > 0));
+                Assert.Equal(MostReward(rewards, 0, []), pairs.Sum(pair => rewards[pair.Index, pair.Item]));
+            });
+
+    [Fact]
+    public void Contacts_that_only_their_number_tells_apart_are_judged_as_each_would_be_alone()
+        => AnySignal.Array[1, 6].Select(AnySignal.Array[1, 6]).Hold((header, plug) =>
+        {
+            var (here, there) = (Terminals(header, PartKind.Board), Terminals(plug, PartKind.Panel));
+            var table = new ContactTable(here, there);
+            Assert.All(
+                from one in here from other in there select (one, other),
+                pair => Assert.Equal(Told(ContactRules.Judge(pair.one, pair.other)), Told(table.At(pair.one.Pin.Position, pair.other.Pin.Position))));
         });
 
     [Fact]
@@ -82,6 +106,14 @@ public sealed class WireTableTests
 
     private static Terminal[] Terminals(string[] signals, PartKind kind)
         => [.. signals.Select((signal, index) => new Terminal(Bench.Pin(index + 1, signal), kind))];
+
+    private static object Told(ContactJudgement judgement) => (judgement.Outcome, judgement.Conflict, judgement.Severity, judgement.Evidence, judgement.Words);
+
+    private static double MostReward(double[,] rewards, int row, HashSet<int> taken)
+        => row == rewards.GetLength(0)
+            ? 0
+            : Enumerable.Range(0, rewards.GetLength(1)).Where(column => !taken.Contains(column))
+                .Select(column => rewards[row, column] + MostReward(rewards, row + 1, [.. taken, column])).Append(MostReward(rewards, row + 1, taken)).Max();
 
     private static double LeastCost(double[,] costs, int row, HashSet<int> taken)
         => row == costs.GetLength(0)
