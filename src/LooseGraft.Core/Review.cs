@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
 using LooseGraft.Core.Buy;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
@@ -17,24 +18,26 @@ namespace LooseGraft.Core;
 /// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
 public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
 {
-    private readonly Lazy<ImmutableArray<ProveEntry>> _proveList = new(() => Core.Prove.ProveList.Of(Graft, Stages.Of<ProveReview>().Unproven,
-        field => field switch
-        {
-            FactField.Contacts => graft => WireStage.FindingsOfContacts(graft, Stages.Of<WireReview>()),
-            FactField.Feed => graft => FeedStage.Review(graft, Stages.Of<WireReview>().Circuit.Netlist).Findings,
-            _ => graft => SeatStage.FindingsOfBoards(graft),
-        }));
+    private StrongBox<ImmutableArray<ProveEntry>>? _proveList;
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="before">The review of the same graft before an edit, from which what the edit left alone is taken over.</param>
-    public static Review Of(Graft graft, Review? before = null) => Of(graft, Core.Stages.All, before);
+    /// <param name="work">Where it is told how far it is, and whence it is given up; null for one that is waited for in any case.</param>
+    /// <exception cref="OperationCanceledException">It was given up.</exception>
+    public static Review Of(Graft graft, Review? before = null, ReviewWork? work = null) => Of(graft, Core.Stages.All, before, work ?? new ReviewWork());
 
     /// <summary>The same by other stages than those there are.</summary>
-    internal static Review Of(Graft graft, IEnumerable<StageDefinition> stages, Review? before)
+    internal static Review Of(Graft graft, IEnumerable<StageDefinition> stages, Review? before, ReviewWork work)
     {
         (Graft, StageReviews)? old = before is null ? null : (before.Graft, before.Stages);
-        var reviews = stages.Aggregate(StageReviews.None, (earlier, stage) => earlier.With(stage.Stage, stage.Review(new StageInput(graft, earlier, old))));
+        var reviews = StageReviews.None;
+        foreach (var stage in stages)
+        {
+            work.Begin(stage.Stage, reviews);
+            reviews = reviews.With(stage.Stage, stage.Review(new StageInput(graft, reviews, old, work)));
+        }
+
         return new Review(graft, reviews, [.. reviews.Findings.OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage)]);
     }
 
@@ -60,7 +63,13 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
     public ImmutableArray<UnprovenFact> Unproven => Prove.Unproven;
 
     /// <summary>The unproven facts, those first whose proof could change most. Worked out when first asked for.</summary>
-    public ImmutableArray<ProveEntry> ProveList => _proveList.Value;
+    public ImmutableArray<ProveEntry> ProveList => ProveListBy(new ReviewWork());
+
+    /// <summary>Whether <see cref="NextCut"/> waits for <see cref="ProveList"/>.</summary>
+    public bool IsNextCutWeighed
+        => !Unproven.IsEmpty && !Graft.Parts.IsEmpty && !Graft.Joints.IsEmpty && !Graft.Supplies.IsEmpty && HeaviestFinding is null;
+
+    private Finding? HeaviestFinding => Findings.FirstOrDefault(finding => finding.Severity > Severity.Note);
 
     /// <summary>How many stops are open.</summary>
     public int Stops => Findings.Count(finding => finding.Severity == Severity.Stop);
@@ -73,7 +82,7 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
     {
         get
         {
-            if (Findings.FirstOrDefault(finding => finding.Severity > Severity.Note) is { } finding)
+            if (HeaviestFinding is { } finding)
             {
                 var why = finding.Severity == Severity.Stop && Stops > 1 ? $"{finding.Message} One of {Stops} stops." : finding.Message;
                 return new NextCut(Capitalised(finding.Remedies[0]), why, finding.Subject, finding.Rule.Stage);
@@ -91,6 +100,25 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
                 : new NextCut("Prove the first open fact", ProveList[0].Worst?.ToString() ?? ProveList[0].Fact.Words, ProveList[0].Fact.Subject, Stage.Prove);
         }
     }
+
+    /// <summary>The prove list, worked out by the way unless it is known already.</summary>
+    /// <param name="work">Where it is told how far it is, and whence it is given up.</param>
+    /// <exception cref="OperationCanceledException">It was given up.</exception>
+    public ImmutableArray<ProveEntry> ProveListBy(ReviewWork work)
+    {
+        if (_proveList is { } known) return known.Value;
+        work.Begin(Stage.Prove, Stages);
+        var list = Core.Prove.ProveList.Of(Graft, Stages.Of<ProveReview>().Unproven, RulesOf, work);
+        _proveList = new StrongBox<ImmutableArray<ProveEntry>>(list);
+        return list;
+    }
+
+    private Func<Graft, IEnumerable<Finding>> RulesOf(FactField field) => field switch
+    {
+        FactField.Contacts => graft => WireStage.FindingsOfContacts(graft, Stages.Of<WireReview>()),
+        FactField.Feed => graft => FeedStage.Review(graft, Stages.Of<WireReview>().Circuit.Netlist).Findings,
+        _ => graft => SeatStage.FindingsOfBoards(graft),
+    };
 
     private static string Capitalised(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

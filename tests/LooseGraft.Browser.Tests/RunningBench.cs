@@ -23,7 +23,7 @@ public sealed class RunningBench : IAsyncLifetime
         {
             WorkingDirectory = web,
             RedirectStandardOutput = true,
-            Environment = { ["PORT"] = $"{Address.Port}", ["DATA"] = _data.FullName },
+            Environment = { ["PORT"] = $"{Address.Port}", ["DATA"] = _data.FullName, ["PATIENCE"] = "60" },
         };
         _process = Process.Start(start)!;
         _process.OutputDataReceived += (_, _) => { };

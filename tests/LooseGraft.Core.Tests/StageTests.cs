@@ -20,8 +20,8 @@ public sealed class StageTests
     public void A_stage_that_is_added_to_the_list_is_reviewed_with_the_others_and_finds_the_earlier_ones()
     {
         var graft = Seat.SeatBench.Seated();
-        var before = Review.Of(graft, [.. Stages.All, Cooling], null);
-        var review = Review.Of(graft, [.. Stages.All, Cooling], before);
+        var before = Review.Of(graft, [.. Stages.All, Cooling], null, new ReviewWork());
+        var review = Review.Of(graft, [.. Stages.All, Cooling], before, new ReviewWork());
         Assert.Equal((1, 1), (review.Stages.Of<CoolingReview>().Boards, review.Stages.Of<CoolingReview>().BoardsBefore));
         Assert.Equal("COOL-001", Assert.Single(review.At(Stage.Cool)).Rule.Code);
         Assert.Equal(Review.Of(graft).Findings.Length + 1, review.Findings.Length);
@@ -30,7 +30,8 @@ public sealed class StageTests
 
     [Fact]
     public void A_stage_cannot_ask_for_a_later_one()
-        => Assert.Throws<InvalidOperationException>(() => Review.Of(Joined(Header("ground"), Plug("ground")), [Cooling, .. Stages.All], null));
+        => Assert.Throws<InvalidOperationException>(
+            () => Review.Of(Joined(Header("ground"), Plug("ground")), [Cooling, .. Stages.All], null, new ReviewWork()));
 
     [Fact]
     public void The_stages_stand_in_working_order_and_every_rule_belongs_to_its_own()

@@ -102,6 +102,7 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
     {
         builder.UseSetting("DATA", Folder);
         builder.UseSetting("COPIES", "none");
+        builder.UseSetting(LooseGraft.Web.Hosting.ReviewDesk.SettingKey, "60");
         foreach (var (key, value) in _settings) builder.UseSetting(key, value);
         builder.ConfigureTestServices(services => services.Replace(ServiceDescriptor.Singleton<TimeProvider>(Clock)));
     }
@@ -111,7 +112,8 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
         base.Dispose(disposing);
         if (!disposing) return;
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-        _ownFolder?.Delete(recursive: true);
+        _ownFolder?.Refresh();
+        if (_ownFolder is { Exists: true }) _ownFolder.Delete(recursive: true);
     }
 
     [GeneratedRegex("name=\"__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]

@@ -48,11 +48,14 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task What_a_save_leaves_alone_is_not_judged_again()
     {
         var id = await host.CopyOfFerryAsync();
-        var reviews = host.Services.GetRequiredService<ReviewCache>();
+        var reviews = host.Services.GetRequiredService<ReviewDesk>();
         async Task<Review> AfterAsync(int revision, Func<Graft, Graft> change)
-            => reviews.Of((await host.StoreAsync(store => store.ChangeAsync(id, revision, "a change", change, Cancellation))).Current!);
+        {
+            var saved = await host.StoreAsync(store => store.ChangeAsync(id, revision, "a change", change, Cancellation));
+            return await reviews.OfAsync(saved.Current!, Cancellation);
+        }
 
-        var before = reviews.Of((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!);
+        var before = await reviews.OfAsync((await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!, Cancellation);
         var aimed = await AfterAsync(1, graft => graft with { Aim = "another aim" });
         Assert.Same(before.Seat, aimed.Seat);
         Assert.Same(before.Wire.Find("panel")!.Pushed[0], aimed.Wire.Find("panel")!.Pushed[0]);

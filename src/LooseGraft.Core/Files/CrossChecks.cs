@@ -28,6 +28,8 @@ internal static class CrossChecks
         var parts = graft.Parts.Select(part => part.Id).ToHashSet();
         var supplies = graft.Supplies.Select(supply => supply.Id).ToHashSet();
         foreach (var (index, joint) in graft.Joints.Index()) Joint(context, $".joints[{index}]", joint, ports);
+        Within(context, ".joints", graft.Joints.Sum(joint => Positions(joint.From, ports) * Positions(joint.To, ports)), GraftFileLimits.JointPairs,
+            "pairs of positions that could meet");
         var plugs = (from supply in graft.Supplies from lead in supply.Leads from plug in lead.Plugs select (supply.Id, $"{lead.Id}/{plug.Id}")).ToHashSet();
         foreach (var (index, supply) in graft.Supplies.Index())
         {
@@ -71,6 +73,14 @@ internal static class CrossChecks
     {
         if (!ids.Contains(id)) context.Fail(path, ReadContext.Quote(id), $"{what} in this file");
     }
+
+    /// <summary>What multiplies is bounded together, so that no file costs more than a page can wait for.</summary>
+    public static void Within(ReadContext context, string path, long found, int most, string what)
+    {
+        if (found > most) context.Fail(path, FormattableString.Invariant($"{found} {what}"), FormattableString.Invariant($"at most {most} together"));
+    }
+
+    private static long Positions(PortId port, Dictionary<PortId, Port> ports) => ports.TryGetValue(port, out var found) ? found.PositionCount : 0;
 
     private static void Plugs(ReadContext context, string path, Supply supply, SupplyLead lead, Dictionary<PortId, Port> ports)
     {

@@ -24,6 +24,10 @@ public static class GraftFileLimits
     /// <summary>Joints of a graft.</summary>
     public const int Joints = 1000;
 
+    /// <summary>Positions of the two ends of a joint multiplied, of all joints together: each pair is weighed against each other. Two grids of as many
+    /// positions as a port may have are a million; sixty headers of 40 positions a tenth of that.</summary>
+    public const int JointPairs = 2_000_000;
+
     /// <summary>Supplies of a graft.</summary>
     public const int Supplies = 32;
 
@@ -86,6 +90,9 @@ public static class GraftFileLimits
 
     /// <summary>Distances of a survey.</summary>
     public const int Spans = 200;
+
+    /// <summary>Distances of all surveys together: each survey is solved as a whole, and once more without each distance that does not belong to it.</summary>
+    public const int SpansTogether = 800;
 
     /// <summary>Links inside a part.</summary>
     public const int Links = 256;

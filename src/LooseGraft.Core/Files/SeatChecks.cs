@@ -34,6 +34,7 @@ internal static class SeatChecks
         CrossChecks.Unique(context, "boxes", seating.Boxes, box => box.Id);
         CrossChecks.Unique(context, "runs", seating.Runs, run => run.Id);
         CrossChecks.Unique(context, "surveys", seating.Surveys, survey => survey.Of);
+        CrossChecks.Within(context, ".surveys", seating.Surveys.Sum(survey => survey.Spans.Length), GraftFileLimits.SpansTogether, "distances");
     }
 
     /// <summary>What is placed names only what the graft has.</summary>

@@ -7,4 +7,5 @@ namespace LooseGraft.Core.Findings;
 /// <param name="Earlier">What the stages before it have concluded of it.</param>
 /// <param name="Before">The same graft before an edit and all that was concluded of it then, from which what the edit left alone may be taken over; null when
 /// there is none.</param>
-public sealed record StageInput(Graft Graft, StageReviews Earlier, (Graft Graft, StageReviews Reviews)? Before);
+/// <param name="Work">Where it tells how far it is, and learns that nobody waits any more.</param>
+public sealed record StageInput(Graft Graft, StageReviews Earlier, (Graft Graft, StageReviews Reviews)? Before, ReviewWork Work);

@@ -23,12 +23,14 @@ public static class ProveList
     /// <param name="graft">The graft.</param>
     /// <param name="facts">Its unproven facts.</param>
     /// <param name="rulesOf">The rules that facts of a field can reach.</param>
+    /// <param name="doing">Where it is told how far it is, and whence it is given up.</param>
+    /// <exception cref="OperationCanceledException">It was given up.</exception>
     public static ImmutableArray<ProveEntry> Of(
-        Graft graft, IEnumerable<UnprovenFact> facts, Func<FactField, Func<Graft, IEnumerable<Finding>>> rulesOf)
+        Graft graft, IEnumerable<UnprovenFact> facts, Func<FactField, Func<Graft, IEnumerable<Finding>>> rulesOf, ReviewWork doing)
     {
         var work = 0L;
         var entries = new List<ProveEntry>();
-        foreach (var group in facts.GroupBy(fact => FactAlternatives.Scope(fact.Subject)))
+        foreach (var group in doing.Each(facts.GroupBy(fact => FactAlternatives.Scope(fact.Subject)).ToArray(), "place with unproven facts"))
         {
             var scene = FactAlternatives.Scene(graft, group.Key);
             var rules = rulesOf(group.Key.Field);
@@ -43,6 +45,7 @@ public static class ProveList
             var before = work + cost <= MostWork ? rules(scene).Where(IsHeavy).ToArray() : [];
             foreach (var fact in group)
             {
+                doing.ThrowIfGivenUp();
                 var alternatives = FactAlternatives.Of(scene, fact.Subject);
                 work += cost * Math.Max(1, alternatives.Length);
                 entries.Add(work > MostWork ? new ProveEntry(fact, [], 0) : Weigh(graft, scene, fact, alternatives, before, rules));

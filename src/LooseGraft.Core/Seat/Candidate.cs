@@ -24,7 +24,7 @@ public sealed record Candidate(SeatBox Box, ImmutableArray<Finding> Comes, Immut
         var seating = graft.Seating;
         ValueList<SeatBox> boxes = seating.Boxes.Any(other => other.Id == box.Id)
             ? [.. seating.Boxes.Select(other => other.Id == box.Id ? box : other)] : seating.Boxes.Add(box);
-        var then = SeatStage.Judge(graft with { Seating = seating with { Boxes = boxes } }, (graft, seat));
+        var then = SeatStage.Judge(graft with { Seating = seating with { Boxes = boxes } }, (graft, seat), new ReviewWork());
         return new Candidate(box, Without(then.Findings, seat.Findings), Without(seat.Findings, then.Findings))
         {
             Clashes = then.Clashes.RemoveAll(clash => clash.One.Id != box.Id && clash.Other.Id != box.Id),

@@ -14,21 +14,22 @@ public static class SeatStage
 {
     /// <summary>The stage, for the list of all.</summary>
     public static StageDefinition Definition { get; } = new(
-        Stage.Seat, input => Review(input.Graft, input.Before is { } old && old.Reviews.Find<SeatReview>() is { } seat ? (old.Graft, seat) : null),
+        Stage.Seat, input => Review(input.Graft, input.Before is { } old && old.Reviews.Find<SeatReview>() is { } seat ? (old.Graft, seat) : null, input.Work),
         StageDefinition.RulesIn(typeof(SeatRules)));
 
     /// <summary>Reviews the seating of a graft.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="before">What was concluded before an edit; taken over whole when the edit left everything it rests on alone.</param>
-    public static SeatReview Review(Graft graft, (Graft Graft, SeatReview Seat)? before = null)
+    /// <param name="work">Where it is told how far it is, and whence it is given up.</param>
+    public static SeatReview Review(Graft graft, (Graft Graft, SeatReview Seat)? before = null, ReviewWork? work = null)
     {
         if (before is { } old && old.Graft.Seating == graft.Seating && old.Graft.Parts == graft.Parts) return old.Seat;
-        var seat = Judge(graft, before);
+        var seat = Judge(graft, before, work ?? new ReviewWork());
         return seat with { Findings = QuarterTurn.Proposed(graft, seat) };
     }
 
     /// <summary>The same without the proposals for which things are tried in other places.</summary>
-    internal static SeatReview Judge(Graft graft, (Graft Graft, SeatReview Seat)? before)
+    internal static SeatReview Judge(Graft graft, (Graft Graft, SeatReview Seat)? before, ReviewWork work)
     {
         var boards = SeatedBoard.Of(graft);
         var bodies = SolidBody.Of(graft, boards);
@@ -37,8 +38,8 @@ public static class SeatStage
         var told = beneath.SelectMany(pair => pair.Value, (pair, under) => (Board: pair.Key, Under: under))
             .Where(pair => pair.Under.Verdict != BeneathVerdict.Clear).Select(pair => (pair.Board, pair.Under.Id)).ToHashSet();
         var clashes = Clash.Of(bodies).RemoveAll(clash => told.Contains((clash.One.Id, clash.Other.Id)) || told.Contains((clash.Other.Id, clash.One.Id)));
-        var reaches = LeadReach.Of(graft, boards, bodies);
-        var surveys = graft.Seating.Surveys.ToImmutableDictionary(survey => survey.Of, survey => Adjusted(survey, before));
+        var reaches = LeadReach.Of(graft, boards, bodies, work);
+        var surveys = work.Each(graft.Seating.Surveys, "survey").ToImmutableDictionary(survey => survey.Of, survey => Adjusted(survey, before));
         return new SeatReview(boards, bodies, beneath, clashes, reaches, surveys,
         [
             .. boards.SelectMany(board => BeneathFindings.Of(board, beneath[board.Board.Id])),

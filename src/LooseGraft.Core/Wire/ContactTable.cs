@@ -3,8 +3,8 @@ using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Wire;
 
-/// <summary>What would happen between any contact of one end and any of the other. Contacts that nothing tells apart but their number are judged once, when they
-/// are first asked for: a port of many positions has few kinds of contact, and all the ways of pushing a plug on ask for the same few pairs.</summary>
+/// <summary>What would happen between any contact of one end and any of the other. Contacts that nothing tells apart but their number are judged once, when
+/// they are first asked for: a port of many positions has few kinds of contact, and all the ways of pushing a plug on ask for the same few pairs.</summary>
 internal sealed class ContactTable
 {
     private readonly (int[] KindOf, List<Terminal> Kinds) _from;

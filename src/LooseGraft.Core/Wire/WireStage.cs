@@ -13,16 +13,17 @@ public static class WireStage
 {
     /// <summary>The stage, for the list of all.</summary>
     public static StageDefinition Definition { get; } = new(
-        Stage.Wire, input => Review(input.Graft, input.Before?.Reviews.Find<WireReview>()), StageDefinition.RulesIn(typeof(WireRules)));
+        Stage.Wire, input => Review(input.Graft, input.Before?.Reviews.Find<WireReview>(), input.Work), StageDefinition.RulesIn(typeof(WireRules)));
 
     /// <summary>Reviews the wiring of a graft.</summary>
     /// <remarks>Joints that name a port the graft does not have are passed over; a graft file with such a joint is refused when read.</remarks>
     /// <param name="graft">The graft.</param>
     /// <param name="before">A review of the same graft before an edit, whose untouched joints are taken over; the result is the same without it, only
     /// later.</param>
-    public static WireReview Review(Graft graft, WireReview? before = null)
+    /// <param name="work">Where it is told how far it is, and whence it is given up.</param>
+    public static WireReview Review(Graft graft, WireReview? before = null, ReviewWork? work = null)
     {
-        var (ends, judged, circuit) = Judged(graft, before);
+        var (ends, judged, circuit) = Judged(graft, before, work ?? new ReviewWork());
         var wired = new WiredJoints(circuit);
         var hanging = new Hanging(circuit, judged);
         var leads = new PartLeadGate(graft, circuit);
@@ -41,21 +42,22 @@ public static class WireStage
     /// <param name="before">A review of it as it stands.</param>
     public static IEnumerable<Finding> FindingsOfContacts(Graft graft, WireReview before)
     {
-        var (_, judged, circuit) = Judged(graft, before);
+        var (_, judged, circuit) = Judged(graft, before, new ReviewWork());
         var wired = new WiredJoints(circuit);
         var hanging = new Hanging(circuit, judged);
         var joints = GroupRules.Apply(hanging, judged.Select(wired.Apply));
         return [.. joints.SelectMany(review => review.Findings), .. CircuitFindings.Of(circuit, hanging), .. NeededContacts.Unserved(circuit, joints)];
     }
 
-    private static (Dictionary<PortId, JointEnd> Ends, ImmutableArray<JointReview> Joints, CircuitReview Circuit) Judged(Graft graft, WireReview? before)
+    private static (Dictionary<PortId, JointEnd> Ends, ImmutableArray<JointReview> Joints, CircuitReview Circuit) Judged(
+        Graft graft, WireReview? before, ReviewWork work)
     {
         // The circuit follows from parts, joints and what supplies give, so that what is drawn, seated or read leaves it as it is.
         if (before?.Of is var (same, known) && same.Parts == graft.Parts && same.Joints == graft.Joints && same.Supplies == graft.Supplies)
             return (known, before.Judged, before.Circuit);
         var (memo, roles) = (new JointMemo(before), new RoleTable(graft));
         var ends = (from part in graft.Parts from port in part.Ports select new JointEnd(part, port, roles)).ToDictionary(end => end.Id);
-        var judged = graft.Joints.Where(joint => ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To))
+        var judged = work.Each(graft.Joints, "joint").Where(joint => ends.ContainsKey(joint.From) && ends.ContainsKey(joint.To))
             .Select(joint => memo.Find(joint, ends[joint.From], ends[joint.To]) ?? JointJudge.Review(joint, ends[joint.From], ends[joint.To]))
             .ToImmutableArray();
         return (ends, judged, CircuitReview.Of(graft, judged, roles));

@@ -58,8 +58,9 @@ public static class BenchHosting
         builder.Services.AddSingleton<ReadGrafts>();
         builder.Services.AddScoped<GraftStore>();
         builder.Services.AddScoped<RecordBook>();
-        builder.Services.AddSingleton<ReviewCache>();
+        builder.Services.AddSingleton<ReviewDesk>();
         builder.Services.AddSingleton<ShelfTags>();
+        builder.Services.AddHostedService(services => services.GetRequiredService<ShelfTags>());
         builder.Services.AddScoped<BinStore>();
         builder.Services.AddScoped<DonorStore>();
         builder.Services.AddScoped<MeterShelf>();

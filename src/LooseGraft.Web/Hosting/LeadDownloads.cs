@@ -13,9 +13,10 @@ namespace LooseGraft.Web.Hosting;
 public static class LeadDownloads
 {
     /// <summary>The lead of a joint in the form asked for: <c>csv</c>, <c>txt</c> or <c>svg</c>.</summary>
-    public static async Task<IResult> SendAsync(int id, string joint, string form, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+    public static async Task<IResult> SendAsync(int id, string joint, string form, GraftStore store, ReviewDesk reviews, CancellationToken cancellation)
     {
-        if (await store.FindAsync(id, cancellation) is not { } found || reviews.Of(found).Wire.Find(joint) is not { } review || !MadeLead.IsMade(review.Joint))
+        if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
+        if ((await reviews.OfAsync(found, cancellation)).Wire.Find(joint) is not { } review || !MadeLead.IsMade(review.Joint))
             return Results.NotFound();
         var lead = MadeLead.Of(found.Graft, review);
         var name = GraftEdits.FreshId($"{found.Graft.Name} {joint}", []);

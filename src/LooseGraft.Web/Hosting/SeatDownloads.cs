@@ -14,10 +14,11 @@ public static class SeatDownloads
 {
     /// <summary>The template of a plane, or the plate round a board's ports, as PDF, SVG or DXF.</summary>
     public static async Task<IResult> SheetAsync(
-        int id, string of, string form, bool? mirrored, string? wall, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+        int id, string of, string form, bool? mirrored, string? wall, GraftStore store, ReviewDesk reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        if (TemplateSheet.Of(found.Graft, reviews.Of(found).Seat, wall is null ? of : $"{of}/{wall}") is not { } sheet) return Results.NotFound();
+        var seat = (await reviews.OfAsync(found, cancellation)).Seat;
+        if (TemplateSheet.Of(found.Graft, seat, wall is null ? of : $"{of}/{wall}") is not { } sheet) return Results.NotFound();
         if (mirrored == true) sheet = sheet.Mirrored();
         var name = GraftEdits.FreshId(sheet.Title, []);
         return form switch
@@ -30,10 +31,10 @@ public static class SeatDownloads
     }
 
     /// <summary>Every hole and cut as a table.</summary>
-    public static async Task<IResult> CutsAsync(int id, GraftStore store, ReviewCache reviews, CancellationToken cancellation)
+    public static async Task<IResult> CutsAsync(int id, GraftStore store, ReviewDesk reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        var table = CsvSheet.Of(CutList.Of(found.Graft, reviews.Of(found).Seat).Select(cut => new
+        var table = CsvSheet.Of(CutList.Of(found.Graft, (await reviews.OfAsync(found, cancellation)).Seat).Select(cut => new
         {
             plane = cut.Plane.Name,
             act = cut.Act,

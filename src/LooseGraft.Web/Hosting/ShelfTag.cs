@@ -1,9 +1,18 @@
-using LooseGraft.Core.Feed;
-using LooseGraft.Core.Quantities;
+using LooseGraft.Data;
 
 namespace LooseGraft.Web.Hosting;
 
 /// <summary>What the shelf tells of a graft.</summary>
-public sealed record ShelfTag(
-    int Id, string Name, string Donor, string Shell, int Stops, Throughput? LeastLeft, Money? ToSpend, string Currency, int Unproven, string NextCut,
-    string NextCutAt);
+/// <param name="Id">Its number.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Donor">What its board is out of; empty as long as nobody has looked.</param>
+/// <param name="Shell">What it goes into.</param>
+/// <param name="Figures">How it stands; null where that is not known.</param>
+public sealed record ShelfTag(int Id, string Name, string Donor, string Shell, ShelfFigures? Figures)
+{
+    /// <summary>Whether it is still being worked out.</summary>
+    public bool IsWaiting { get; private init; }
+
+    /// <summary>Of a graft that has not been looked at yet.</summary>
+    public static ShelfTag Waiting(ShelfEntry entry) => new(entry.Id, entry.Name, "", "", null) { IsWaiting = true };
+}

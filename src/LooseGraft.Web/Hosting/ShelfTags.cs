@@ -1,37 +1,92 @@
+using LooseGraft.Core;
 using LooseGraft.Data;
 using LooseGraft.Web.Words;
 using Microsoft.Extensions.Caching.Memory;
 
 namespace LooseGraft.Web.Hosting;
 
-/// <summary>The tags of the shelf by revision, so that a shelf of many grafts opens none of those that stand as they stood.</summary>
-public sealed class ShelfTags(ReviewCache reviews) : IDisposable
+/// <summary>The tags of the shelf by revision, worked out one after another beside the requests: a shelf of many grafts opens none of those that stand as
+/// they stood, and no graft keeps the shelf waiting.</summary>
+/// <remarks>What was on the shelf when the bench was opened is looked at at once, so that the first builder finds everything compiled and at hand.</remarks>
+public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory scopes, ILogger<ShelfTags> log) : BackgroundService
 {
     private const int Most = 4096;
 
     private readonly MemoryCache _tags = new(new MemoryCacheOptions { SizeLimit = Most });
+    private readonly SemaphoreSlim _asked = new(1);
+    private TaskCompletionSource _round = new(TaskCreationOptions.RunContinuationsAsynchronously);
 
-    /// <summary>The tags of every graft on the shelf, the last changed first.</summary>
+    /// <summary>The tags of every graft on the shelf, the last changed first; without figures where they are not worked out yet.</summary>
+    /// <param name="store">Where the grafts are.</param>
+    /// <param name="cancellation">Cancelled when the reader has gone.</param>
     public async Task<IReadOnlyList<ShelfTag>> OfAsync(GraftStore store, CancellationToken cancellation)
     {
-        var tags = new List<ShelfTag>();
-        foreach (var entry in await store.ShelfAsync(cancellation))
+        var shelf = await store.ShelfAsync(cancellation);
+        var over = Task.Delay(reviews.Patience, cancellation);
+        while (shelf.Any(entry => Known(entry) is null))
         {
-            if (_tags.Get<ShelfTag>((entry.Id, entry.Revision)) is { } known) tags.Add(known);
-            else if (await store.FindAsync(entry.Id, cancellation) is { } found) tags.Add(Keep(found));
+            // A round that is under way may have begun before the graft was there; then the next one finds it.
+            var round = Volatile.Read(ref _round).Task;
+            if (_asked.CurrentCount == 0) _asked.Release();
+            if (await Task.WhenAny(over, round) == over) break;
         }
 
-        return tags;
+        return [.. shelf.Select(entry => Known(entry) ?? ShelfTag.Waiting(entry))];
     }
 
-    public void Dispose() => _tags.Dispose();
-
-    private ShelfTag Keep(GraftSnapshot snapshot)
+    public override void Dispose()
     {
-        var (graft, review) = (snapshot.Graft, reviews.Of(snapshot));
-        var tag = new ShelfTag(
-            snapshot.Id, graft.Name, graft.Donor.Name, graft.Shell.Name, review.Stops, review.Feed.Tightest?.LeastLeftInWatts, review.Buy.Left, graft.Currency,
-            review.Unproven.Length, review.NextCut.Do, SubjectLinks.To(snapshot, review.NextCut.Subject, review.NextCut.Stage));
-        return _tags.Set((snapshot.Id, snapshot.Revision), tag, new MemoryCacheEntryOptions { Size = 1 });
+        base.Dispose();
+        _tags.Dispose();
+        _asked.Dispose();
     }
+
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        while (!stoppingToken.IsCancellationRequested)
+        {
+            await _asked.WaitAsync(stoppingToken);
+            try
+            {
+                await LookAsync(stoppingToken);
+            }
+            catch (Exception exception) when (exception is not OperationCanceledException)
+            {
+                // The shelf goes on without figures; whoever looks next makes it try again.
+                TellFailed(log, exception);
+            }
+
+            Interlocked.Exchange(ref _round, new TaskCompletionSource(TaskCreationOptions.RunContinuationsAsynchronously)).SetResult();
+        }
+    }
+
+    private async Task LookAsync(CancellationToken cancellation)
+    {
+        await using var scope = scopes.CreateAsyncScope();
+        var store = scope.ServiceProvider.GetRequiredService<GraftStore>();
+        foreach (var entry in (await store.ShelfAsync(cancellation)).Where(entry => Known(entry) is null))
+        {
+            if (await store.FindAsync(entry.Id, cancellation) is not { } snapshot) continue;
+            var job = reviews.Ask(snapshot);
+            // A graft that takes longer is left working, and the next one is taken up.
+            if (!await job.IsDoneWithinAsync(reviews.Patience, cancellation)) continue;
+            if (job.Result.Exception is { } fault) TellFailed(log, fault);
+            Keep(entry, Tag(snapshot, job.Result.IsCompletedSuccessfully ? await job.Result : null));
+        }
+    }
+
+    private ShelfTag? Known(ShelfEntry entry) => _tags.Get<ShelfTag>((entry.Id, entry.Revision));
+
+    private void Keep(ShelfEntry entry, ShelfTag tag) => _tags.Set((entry.Id, entry.Revision), tag, new MemoryCacheEntryOptions { Size = 1 });
+
+    private static ShelfTag Tag(GraftSnapshot snapshot, Review? review)
+    {
+        var graft = snapshot.Graft;
+        return new ShelfTag(snapshot.Id, graft.Name, graft.Donor.Name, graft.Shell.Name, review is null ? null : new ShelfFigures(
+            review.Stops, review.Feed.Tightest?.LeastLeftInWatts, review.Buy.Left, graft.Currency, review.Unproven.Length, review.NextCut.Do,
+            SubjectLinks.To(snapshot, review.NextCut.Subject, review.NextCut.Stage)));
+    }
+
+    [LoggerMessage(LogLevel.Error, "What the shelf tells could not be worked out")]
+    private static partial void TellFailed(ILogger log, Exception exception);
 }

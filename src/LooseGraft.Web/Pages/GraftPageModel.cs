@@ -13,7 +13,7 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What every page of a graft has: the graft, its review, undo and redo, and one way to save a change.</summary>
-public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : FormPageModel
+public abstract class GraftPageModel(GraftStore store, ReviewDesk reviews) : FormPageModel
 {
     [BindProperty(SupportsGet = true)]
     public int Id { get; set; }
@@ -35,16 +35,21 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
 
     protected GraftStore Store => store;
 
-    public async Task<IActionResult> OnGetAsync() => await LoadAsync() && IsThere ? Page() : NotFound();
+    private CancellationToken Aborted => HttpContext.RequestAborted;
+
+    public async Task<IActionResult> OnGetAsync() => await store.FindAsync(Id, Aborted) is { } found ? await ShowSoonAsync(found) : NotFound();
+
+    /// <summary>Whether the page tells what proving each fact could change.</summary>
+    protected virtual bool ShowsProveList => false;
 
     /// <summary>Whether what the page is about is in the graft as it stands.</summary>
     protected virtual bool IsThere => true;
 
     public async Task<IActionResult> OnPostUndoAsync()
-        => await DoneAsync(await store.UndoAsync(Id, Revision, HttpContext.RequestAborted), result => $"Taken back. {Redoable(result)}", "undo");
+        => await DoneAsync(await store.UndoAsync(Id, Revision, Aborted), result => $"Taken back. {Redoable(result)}", "undo");
 
     public async Task<IActionResult> OnPostRedoAsync()
-        => await DoneAsync(await store.RedoAsync(Id, Revision, HttpContext.RequestAborted), result => $"Brought back: {result.Current?.CanUndo}.", "redo");
+        => await DoneAsync(await store.RedoAsync(Id, Revision, Aborted), result => $"Brought back: {result.Current?.CanUndo}.", "redo");
 
     /// <summary>This page's address with some of its query changed; a null value takes a key out.</summary>
     public string Link(params (string Key, string? Value)[] changes)
@@ -57,8 +62,8 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
 
     protected async Task<bool> LoadAsync()
     {
-        if (await store.FindAsync(Id, HttpContext.RequestAborted) is not { } found) return false;
-        Show(found);
+        if (await store.FindAsync(Id, Aborted) is not { } found) return false;
+        await ShowAsync(found);
         return true;
     }
 
@@ -69,9 +74,9 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
         if (!ModelState.IsValid) return await InvalidAsync();
         if (Snapshot is null && !await LoadAsync()) return NotFound();
         var words = edit.Words(Graft);
-        var result = await store.ChangeAsync(Id, Revision, edit, HttpContext.RequestAborted);
+        var result = await store.ChangeAsync(Id, Revision, edit, Aborted);
         if (result is { Outcome: SaveOutcome.Stale, Current: { } current })
-            return Collide(current, edit.Standing(edit.Apply(current.Graft)), edit.Standing(current.Graft));
+            return await CollideAsync(current, edit.Standing(edit.Apply(current.Graft)), edit.Standing(current.Graft));
         foreach (var error in result.Errors)
             ModelState.AddModelError("", $"{error.Path}: {error.Found} will not do. It takes {error.Allowed}.");
         return await DoneAsync(result, _ => $"{words}.", "save");
@@ -79,7 +84,7 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
 
     /// <summary>Goes to the state after any change.</summary>
     protected async Task<IActionResult> GoToAsync(int? change)
-        => await DoneAsync(await store.GoToAsync(Id, Revision, change, HttpContext.RequestAborted),
+        => await DoneAsync(await store.GoToAsync(Id, Revision, change, Aborted),
             result => $"The graft now stands at: {result.Current?.CanUndo ?? "its beginning"}.", "go back");
 
     /// <summary>Shows the page again with what is wrong in the form.</summary>
@@ -94,32 +99,41 @@ public abstract class GraftPageModel(GraftStore store, ReviewCache reviews) : Fo
     {
         if (result.Current is not { } current) return NotFound();
         if (result.Outcome == SaveOutcome.Stale)
-            return Collide(current, $"{action} upon revision {Revision}", $"revision {current.Revision}: {current.CanUndo ?? "as it began"}");
+            return await CollideAsync(current, $"{action} upon revision {Revision}", $"revision {current.Revision}: {current.CanUndo ?? "as it began"}");
         if (result.Outcome == SaveOutcome.Refused) return await InvalidAsync();
         Said = say(result);
         if (!Request.IsHtmx()) return Redirect(Link());
-        Show(current);
-        // Undo may take away the very thing the page is about.
-        return IsThere ? Page() : NotFound();
+        return await ShowSoonAsync(current);
     }
 
-    private IActionResult Collide(GraftSnapshot current, string yours, string theirs)
+    private async Task<IActionResult> CollideAsync(GraftSnapshot current, string yours, string theirs)
     {
         var fields = Request.Form.Where(field => field.Key is not ("__RequestVerificationToken" or nameof(Revision)))
             .Select(field => KeyValuePair.Create(field.Key, field.Value.ToString())).ToArray();
         Collision = new Collision(yours, theirs, fields, Link(("handler", Request.Query["handler"].ToString())));
-        Show(current);
+        await ShowAsync(current);
         // What was changed may have gone meanwhile, and its page with it.
         if (!IsThere) return NotFound();
         Response.StatusCode = StatusCodes.Status409Conflict;
         return Page();
     }
 
-    private void Show(GraftSnapshot snapshot)
+    // What is not worked out soon has a page of its own meanwhile, which leads back here.
+    private async Task<IActionResult> ShowSoonAsync(GraftSnapshot snapshot)
+    {
+        if (!await Job(snapshot).IsDoneWithinAsync(reviews.Patience, Aborted)) return Redirect(WorkingModel.Address(Id, Link(), ShowsProveList));
+        await ShowAsync(snapshot);
+        // Undo may take away the very thing the page is about.
+        return IsThere ? Page() : NotFound();
+    }
+
+    private DeskJob<Review> Job(GraftSnapshot snapshot) => ShowsProveList ? reviews.AskWeighed(snapshot) : reviews.Ask(snapshot);
+
+    private async Task ShowAsync(GraftSnapshot snapshot)
     {
         Snapshot = snapshot;
         PostFormTagHelper.Show(HttpContext, snapshot.Revision);
-        Review = reviews.Of(snapshot);
+        Review = await Job(snapshot).WaitAsync(Aborted);
         OnShown();
     }
 

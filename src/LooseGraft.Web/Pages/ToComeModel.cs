@@ -4,7 +4,7 @@ using LooseGraft.Web.Hosting;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>A stage that does not compute yet.</summary>
-public abstract class ToComeModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public abstract class ToComeModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>What it will do.</summary>
     public abstract string Will { get; }

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Clashes;
@@ -32,13 +33,13 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
     public bool IsHidden => Steps.Any(step => step.IsBehind);
 
     /// <summary>The reach of every lead of a graft. One map for each plane and bend.</summary>
-    public static ImmutableArray<LeadReach> Of(Graft graft) => Of(graft, SeatedBoard.Of(graft), SolidBody.Of(graft));
+    public static ImmutableArray<LeadReach> Of(Graft graft) => Of(graft, SeatedBoard.Of(graft), SolidBody.Of(graft), new ReviewWork());
 
-    internal static ImmutableArray<LeadReach> Of(Graft graft, ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies)
+    internal static ImmutableArray<LeadReach> Of(Graft graft, ImmutableArray<SeatedBoard> boards, ImmutableArray<SolidBody> bodies, ReviewWork work)
     {
         var maps = new Dictionary<(string, double), (RouteMap Wide, Lazy<RouteMap> Narrow)>();
         var reaches = ImmutableArray.CreateBuilder<LeadReach>();
-        foreach (var run in graft.Seating.Runs)
+        foreach (var run in work.Each(graft.Seating.Runs, "lead"))
         {
             if (graft.Seating.FindPlane(run.Plane) is not { } plane) continue;
             var key = (run.Plane, run.Bend.Value);

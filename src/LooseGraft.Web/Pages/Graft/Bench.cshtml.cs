@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The graft as a whole: every finding, and what the builder calls things.</summary>
-public sealed class BenchModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class BenchModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     public string Budget => Graft.Budget?.Amount.ToString(CultureInfo.InvariantCulture) ?? "";
 

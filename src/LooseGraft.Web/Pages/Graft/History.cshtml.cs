@@ -6,7 +6,7 @@ using Microsoft.AspNetCore.Mvc.Filters;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Every change of a graft, on every branch.</summary>
-public sealed class HistoryModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class HistoryModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     public GraftHistory History { get; private set; } = new(null, []);
 

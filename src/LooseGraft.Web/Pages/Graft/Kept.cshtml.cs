@@ -6,7 +6,7 @@ using LooseGraft.Web.Hosting;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What a graft carries along from its file without understanding it.</summary>
-public sealed class KeptModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class KeptModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>Notes that are told; of more, the first.</summary>
     public const int Most = GraftFileLimits.ErrorsReported;

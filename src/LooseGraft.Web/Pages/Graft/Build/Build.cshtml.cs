@@ -5,7 +5,7 @@ using LooseGraft.Web.Hosting;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What is already known for Build, which does not compute yet.</summary>
-public sealed class BuildModel(GraftStore store, ReviewCache reviews) : ToComeModel(store, reviews)
+public sealed class BuildModel(GraftStore store, ReviewDesk reviews) : ToComeModel(store, reviews)
 {
     public override string Will => "It will put every step in order, with the glue, the parcels and the hold points.";
 

@@ -7,7 +7,7 @@ using LooseGraft.Web.Hosting;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What is already known for Cool, which does not compute yet.</summary>
-public sealed class CoolModel(GraftStore store, ReviewCache reviews) : ToComeModel(store, reviews)
+public sealed class CoolModel(GraftStore store, ReviewDesk reviews) : ToComeModel(store, reviews)
 {
     public override string Will => "It will weigh the watts that come out of Feed against the air that the shell lets through.";
 

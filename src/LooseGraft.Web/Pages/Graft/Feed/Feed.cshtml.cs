@@ -15,7 +15,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Feed stage: what a supply gives against what is drawn from it.</summary>
-public sealed partial class FeedModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed partial class FeedModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>Id of the supply to look at; the first when none is asked for.</summary>
     [BindProperty(SupportsGet = true, Name = "supply")]

@@ -15,7 +15,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Readings at the wall: typed, cut out of a meter's log, or of the practice meter; and what they say of the figures.</summary>
-public sealed partial class WallModel(GraftStore store, ReviewCache reviews, TimeProvider clock, MeterShelf shelf, WallWatches watches)
+public sealed partial class WallModel(GraftStore store, ReviewDesk reviews, TimeProvider clock, MeterShelf shelf, WallWatches watches)
     : GraftPageModel(store, reviews)
 {
     /// <summary>The log that is looked at, as text; empty when none is.</summary>

@@ -4,7 +4,7 @@ using LooseGraft.Web.Hosting;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What is already known for Grow, which does not compute yet.</summary>
-public sealed class GrowModel(GraftStore store, ReviewCache reviews) : ToComeModel(store, reviews)
+public sealed class GrowModel(GraftStore store, ReviewDesk reviews) : ToComeModel(store, reviews)
 {
     public override string Will => "It will set upgrades against watts, slots, heights and money.";
 

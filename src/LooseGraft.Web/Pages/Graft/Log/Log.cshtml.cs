@@ -4,7 +4,7 @@ using LooseGraft.Web.Hosting;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What is already known for Log, which does not compute yet.</summary>
-public sealed class LogModel(GraftStore store, ReviewCache reviews) : ToComeModel(store, reviews)
+public sealed class LogModel(GraftStore store, ReviewDesk reviews) : ToComeModel(store, reviews)
 {
     public override string Will => "It will keep what was measured, spent and learned.";
 

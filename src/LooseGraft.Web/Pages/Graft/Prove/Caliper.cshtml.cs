@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The caliper helper: lines become a length, with a drawing to hold beside the instrument.</summary>
-public sealed class CaliperModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class CaliperModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true)]
     public string? Scale { get; set; }

@@ -9,7 +9,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Proof of life: the bench sheet of the donor, and what was seen.</summary>
-public sealed class LifeModel(GraftStore store, ReviewCache reviews, TimeProvider clock) : GraftPageModel(store, reviews)
+public sealed class LifeModel(GraftStore store, ReviewDesk reviews, TimeProvider clock) : GraftPageModel(store, reviews)
 {
     /// <summary>The sheet; null while there is no board.</summary>
     public BenchSheet? Sheet => BenchSheets.For(Graft);

@@ -17,7 +17,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Prove stage: the prove list, and one fact of it with the way to prove it.</summary>
-public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf meters, TimeProvider clock) : GraftPageModel(store, reviews)
+public sealed class ProveModel(GraftStore store, ReviewDesk reviews, MeterShelf meters, TimeProvider clock) : GraftPageModel(store, reviews)
 {
     /// <summary>The fact to look at, by its subject; the first of the list when none is asked for.</summary>
     [BindProperty(SupportsGet = true)]
@@ -98,6 +98,8 @@ public sealed class ProveModel(GraftStore store, ReviewCache reviews, MeterShelf
         await next();
         if (Snapshot is not null) Meters = await meters.ChoicesAsync(Graft, HttpContext.RequestAborted);
     }
+
+    protected override bool ShowsProveList => true;
 
     protected override void OnShown()
     {

@@ -15,7 +15,7 @@ using Microsoft.AspNetCore.Mvc.Filters;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The switch and light test: what lies on the desk, from beeps and diode readings in any order.</summary>
-public sealed class SwitchModel(GraftStore store, ReviewCache reviews, MeterShelf meters, TimeProvider clock) : GraftPageModel(store, reviews)
+public sealed class SwitchModel(GraftStore store, ReviewDesk reviews, MeterShelf meters, TimeProvider clock) : GraftPageModel(store, reviews)
 {
     /// <summary>The connector whose contacts are the legs, written part/port.</summary>
     [BindProperty(SupportsGet = true, Name = "port")]

@@ -11,7 +11,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Boxes that might stand in one place, judged side by side before anything is bought.</summary>
-public sealed class CandidatesModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class CandidatesModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     private const int Most = 4;
 

@@ -11,7 +11,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What is drilled, cut and taken off; templates at true size; and marks made through the holes, checked.</summary>
-public sealed class CutsModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class CutsModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>The board whose marks are checked.</summary>
     [BindProperty(SupportsGet = true)]

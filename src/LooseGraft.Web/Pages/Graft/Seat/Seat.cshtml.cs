@@ -15,7 +15,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Seat stage: boards on planes, what they meet, what would short them, and what wants the same room.</summary>
-public sealed class SeatModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class SeatModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>The plane that is looked at; the first when none is asked for.</summary>
     [BindProperty(SupportsGet = true, Name = "plane")]

@@ -11,7 +11,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Shell, board, boxes and leads as lists that are typed, a line each, or brought in as a drawing.</summary>
-public sealed class SeatListsModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class SeatListsModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true, Name = "plane")]
     public string? PlaneId { get; set; }

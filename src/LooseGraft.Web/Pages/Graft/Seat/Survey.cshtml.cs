@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Distances from a caliper, and the places that follow from them.</summary>
-public sealed class SurveyModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class SurveyModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     // A place known worse than this is not worth drilling by.
     private const double UsefulMm = 0.5;

@@ -12,7 +12,7 @@ namespace LooseGraft.Web.Pages;
 /// <summary>The photographs of a part, with pins marked on them.</summary>
 [RequestSizeLimit(LargestUpload)]
 [RequestFormLimits(MultipartBodyLengthLimit = LargestUpload)]
-public sealed class PhotosModel(GraftStore store, ReviewCache reviews, PhotoFolder folder) : GraftPageModel(store, reviews)
+public sealed class PhotosModel(GraftStore store, ReviewDesk reviews, PhotoFolder folder) : GraftPageModel(store, reviews)
 {
     private const int LargestUpload = PhotoIntake.LargestBytes + (64 * 1024);
 

@@ -17,7 +17,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>One connector of a part: its shape, and what each contact carries, typed into a grid that lies as the contacts lie.</summary>
-public sealed class PortModel(GraftStore store, ReviewCache reviews, TimeProvider clock) : GraftPageModel(store, reviews)
+public sealed class PortModel(GraftStore store, ReviewDesk reviews, TimeProvider clock) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true)]
     public string Part { get; set; } = "";

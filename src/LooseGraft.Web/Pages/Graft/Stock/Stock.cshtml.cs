@@ -13,7 +13,7 @@ using Microsoft.AspNetCore.Mvc.Filters;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Stock stage: the parts of a graft, where they come from, and what the old case did for them.</summary>
-public sealed class StockModel(GraftStore store, ReviewCache reviews, BinStore bin, DonorStore donors) : GraftPageModel(store, reviews)
+public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bin, DonorStore donors) : GraftPageModel(store, reviews)
 {
     /// <summary>What is looked for in the bin.</summary>
     [BindProperty(SupportsGet = true, Name = "bin")]

@@ -4,7 +4,7 @@ using LooseGraft.Web.Hosting;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What is already known for Wake, which does not compute yet.</summary>
-public sealed class WakeModel(GraftStore store, ReviewCache reviews) : ToComeModel(store, reviews)
+public sealed class WakeModel(GraftStore store, ReviewDesk reviews) : ToComeModel(store, reviews)
 {
     public override string Will => "It will choose the next trial so that the most suspects fall away.";
 

@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The small circuits, worked out as their figures are typed.</summary>
-public sealed class CircuitsModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class CircuitsModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true)]
     public string? Circuit { get; set; }

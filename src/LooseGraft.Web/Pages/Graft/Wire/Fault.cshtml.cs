@@ -9,7 +9,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>One fault of the circuit: the way it takes, contact by contact, and the single changes that would mend it.</summary>
-public sealed class FaultModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class FaultModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     // Nobody waits longer for advice past the likeliest changes; what was not tried by then is said.
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(2);

@@ -13,7 +13,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The lead of a joint: how it is made, the sheet that proves it, and what to expect at first power.</summary>
-public sealed class LeadModel(GraftStore store, ReviewCache reviews, TimeProvider clock) : GraftPageModel(store, reviews)
+public sealed class LeadModel(GraftStore store, ReviewDesk reviews, TimeProvider clock) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true)]
     public string Joint { get; set; } = "";

@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The key map of a keyboard of rows and columns, and what a microcontroller needs to read it.</summary>
-public sealed class MatrixModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class MatrixModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>Names that are offered while one types.</summary>
     public static readonly string KnownKeys = string.Join(

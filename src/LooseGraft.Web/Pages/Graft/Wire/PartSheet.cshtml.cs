@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>A lead or an adapter that is a part of its own: who made it, and the sheet that proves it.</summary>
-public sealed class PartSheetModel(GraftStore store, ReviewCache reviews, TimeProvider clock) : GraftPageModel(store, reviews)
+public sealed class PartSheetModel(GraftStore store, ReviewDesk reviews, TimeProvider clock) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true)]
     public string Part { get; set; } = "";

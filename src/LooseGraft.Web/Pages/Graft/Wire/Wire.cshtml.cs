@@ -14,7 +14,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Wire stage: one joint at a time, seen, judged and changed.</summary>
-public sealed class WireModel(GraftStore store, ReviewCache reviews) : GraftPageModel(store, reviews)
+public sealed class WireModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>Id of the joint to look at; the most dangerous when none is asked for.</summary>
     [BindProperty(SupportsGet = true, Name = "joint")]

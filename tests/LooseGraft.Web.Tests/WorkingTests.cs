@@ -1,0 +1,134 @@
+using System.Globalization;
+using System.Net;
+using LooseGraft.Web.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+
+namespace LooseGraft.Web.Tests;
+
+public sealed class WorkingTests
+{
+    private const int Slow = 5;
+
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task A_graft_that_takes_long_says_how_far_it_is_keeps_nobody_waiting_and_leads_on_when_all_is_known()
+    {
+        using var bench = BenchHost.On(null, (ReviewDesk.SettingKey, "0"));
+        Assert.Equal(Slow, await bench.StoreAsync(store => store.AddAsync(Measured(boards: 4), Cancellation)));
+        var browser = Browser(bench);
+
+        var sent = await browser.GetAsync($"/graft/{Slow}/seat", Cancellation);
+        Assert.Equal(HttpStatusCode.Redirect, sent.StatusCode);
+        var working = sent.Headers.Location!.ToString();
+        Assert.Equal($"/graft/{Slow}/working?facts=false&to=%2Fgraft%2F{Slow}%2Fseat", working);
+        var page = await UntilAsync(() => browser.GetStringAsync(working, Cancellation), text => text.Contains(" of 4</em>", StringComparison.Ordinal));
+        Assert.Contains("Being worked out", page, StringComparison.Ordinal);
+        Assert.Contains("<span>Stock</span> <em>done</em>", page, StringComparison.Ordinal);
+        Assert.Contains("<span>Seat</span> <em>at survey ", page, StringComparison.Ordinal);
+        Assert.Contains("<span>Feed</span> <em>to come</em>", page, StringComparison.Ordinal);
+
+        Assert.Contains("Its figures are being worked out.", await browser.GetStringAsync("/", Cancellation), StringComparison.Ordinal);
+        var other = await UntilAsync(() => browser.GetAsync("/graft/4/wire", Cancellation), answer => answer.StatusCode == HttpStatusCode.OK);
+        Assert.True(other.IsSuccessStatusCode);
+
+        var done = await UntilAsync(() => browser.GetAsync(working, Cancellation), answer => answer.StatusCode != HttpStatusCode.OK);
+        Assert.Equal($"/graft/{Slow}/seat", done.Headers.Location!.ToString());
+        Assert.Contains("Seat", await browser.GetStringAsync($"/graft/{Slow}/seat", Cancellation), StringComparison.Ordinal);
+        using var asked = new HttpRequestMessage(HttpMethod.Get, working) { Headers = { { "HX-Request", "true" }, { "HX-Trigger", "working" } } };
+        var answered = await browser.SendAsync(asked, Cancellation);
+        Assert.Equal(HttpStatusCode.NoContent, answered.StatusCode);
+        Assert.Contains($"\"path\":\"/graft/{Slow}/seat\"", answered.Headers.GetValues("HX-Location").Single(), StringComparison.Ordinal);
+        await UntilAsync(() => browser.GetStringAsync("/", Cancellation), text => !text.Contains("being worked out", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task A_change_that_made_a_graft_slow_can_be_taken_back_while_it_is_worked_out()
+    {
+        using var bench = BenchHost.On(null, (ReviewDesk.SettingKey, "0"));
+        var id = await bench.StoreAsync(store => store.AddAsync(Measured(boards: 4) with { Seating = Seating.Empty }, Cancellation));
+        await bench.StoreAsync(store => store.ChangeAsync(id, 1, "many distances", graft => Measured(boards: 4) with { Name = graft.Name }, Cancellation));
+        var browser = Browser(bench);
+        var working = (await browser.GetAsync($"/graft/{id}/seat", Cancellation)).Headers.Location!.ToString();
+        Assert.Contains("Take back: many distances", await browser.GetStringAsync(working, Cancellation), StringComparison.Ordinal);
+        var taken = await BenchHost.SendAsync(browser, working, working + "&handler=Undo", ("Revision", "2"));
+        Assert.Equal(working, taken.Headers.Location!.ToString());
+        Assert.Empty((await bench.GraftAsync(id)).Seating.Surveys);
+    }
+
+    [Theory]
+    [InlineData("https://elsewhere.example/")]
+    [InlineData("//elsewhere.example/")]
+    [InlineData("")]
+    public async Task It_leads_to_a_page_of_this_bench_only(string to)
+    {
+        using var bench = BenchHost.On(null);
+        using var browser = Browser(bench);
+        await browser.GetAsync("/graft/1", Cancellation);
+        var answer = await browser.GetAsync($"/graft/1/working?to={Uri.EscapeDataString(to)}", Cancellation);
+        Assert.Equal("/graft/1", answer.Headers.Location!.ToString());
+    }
+
+    [Fact]
+    public async Task Work_that_nobody_asks_for_any_more_is_given_up()
+    {
+        using var job = new DeskJob<int>(
+            (_, givenUp) => givenUp.WaitHandle.WaitOne() ? throw new OperationCanceledException(givenUp) : 0, TimeSpan.FromMilliseconds(20));
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => job.Result);
+        Assert.False(job.IsAlive);
+    }
+
+    [Fact]
+    public async Task Work_that_is_waited_for_goes_on_and_a_reader_who_leaves_does_not_end_it()
+    {
+        using var done = new ManualResetEventSlim();
+        using var job = new DeskJob<int>((_, givenUp) => { done.Wait(givenUp); return 7; }, TimeSpan.FromMilliseconds(300));
+        using var reader = new CancellationTokenSource();
+        var waiting = job.WaitAsync(Cancellation);
+        var leaving = job.WaitAsync(reader.Token);
+        await reader.CancelAsync();
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => leaving);
+        await Task.Delay(TimeSpan.FromMilliseconds(600), Cancellation);
+        Assert.True(job.IsAlive);
+        done.Set();
+        Assert.Equal(7, await waiting);
+    }
+
+    private static HttpClient Browser(BenchHost bench) => bench.CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = false });
+
+    private static async Task<T> UntilAsync<T>(Func<Task<T>> look, Func<T, bool> isSo)
+    {
+        while (true)
+        {
+            var seen = await look();
+            if (isSo(seen)) return seen;
+            await Task.Delay(20, Cancellation);
+        }
+    }
+
+    // Each of twenty-five holes measured from two edges and from five others.
+    private static Graft Measured(int boards)
+    {
+        var shake = new Random(7);
+        Survey Of(string board)
+        {
+            var holes = Enumerable.Range(0, 25).Select(_ => new PlanPoint(shake.NextDouble() * 200, shake.NextDouble() * 150)).ToArray();
+            string Say(double value) => (value + ((shake.NextDouble() - 0.5) * 0.2)).ToString("0.0", CultureInfo.InvariantCulture);
+            return new Survey(board,
+            [
+                .. holes.Index().Select(hole => new SurveySpan($"h{hole.Index}", "left", Say(hole.Item.X))),
+                .. holes.Index().Select(hole => new SurveySpan($"h{hole.Index}", "rear", Say(hole.Item.Y))),
+                .. from one in Enumerable.Range(0, 25)
+                   from step in Enumerable.Range(1, 5)
+                   let other = (one + step) % 25
+                   select new SurveySpan($"h{one}", $"h{other}", Say(holes[one].To(holes[other]))),
+            ]);
+        }
+
+        return Graft.Empty("much measured") with
+        {
+            Parts = [.. Enumerable.Range(0, boards).Select(index => new Part($"p{index}", $"board {index}", PartKind.Board))],
+            Seating = Seating.Empty with { Surveys = [.. Enumerable.Range(0, boards).Select(index => Of($"p{index}"))] },
+        };
+    }
+}
