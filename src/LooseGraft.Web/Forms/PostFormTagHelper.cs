@@ -1,3 +1,5 @@
+using System.Text.Encodings.Web;
+using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc.Rendering;
 using Microsoft.AspNetCore.Mvc.ViewFeatures;
 using Microsoft.AspNetCore.Razor.TagHelpers;
@@ -8,6 +10,8 @@ namespace LooseGraft.Web.Forms;
 [HtmlTargetElement("form", Attributes = "[method=post]")]
 public sealed class PostFormTagHelper(IHtmlGenerator generator) : TagHelper
 {
+    private static readonly object TokenKey = new();
+
     [ViewContext]
     [HtmlAttributeNotBound]
     public ViewContext ViewContext { get; set; } = null!;
@@ -19,6 +23,23 @@ public sealed class PostFormTagHelper(IHtmlGenerator generator) : TagHelper
     {
         if (ViewContext.HttpContext.Items[typeof(PostFormTagHelper)] is int revision)
             output.PostContent.AppendHtml($"<input type=\"hidden\" name=\"Revision\" value=\"{revision}\">");
-        output.PostContent.AppendHtml(generator.GenerateAntiforgery(ViewContext));
+        output.PostContent.AppendHtml(Token());
+    }
+
+    // Sealing one takes longer than the rest of a form; all forms of a page have the same.
+    private IHtmlContent Token()
+    {
+        var items = ViewContext.HttpContext.Items;
+        if (items[TokenKey] is IHtmlContent known) return known;
+        var token = new HtmlString(Written(generator.GenerateAntiforgery(ViewContext)));
+        items[TokenKey] = token;
+        return token;
+    }
+
+    private static string Written(IHtmlContent content)
+    {
+        using var text = new StringWriter();
+        content.WriteTo(text, HtmlEncoder.Default);
+        return text.ToString();
     }
 }

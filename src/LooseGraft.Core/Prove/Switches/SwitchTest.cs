@@ -15,6 +15,10 @@ public sealed class SwitchTest
 
     private static readonly SwitchAct[] Acts = Enum.GetValues<SwitchAct>();
 
+    // What switches of so many legs there can be is the same whoever asks.
+    private static readonly ImmutableArray<Lazy<SwitchTest>> Unread =
+        [.. Enumerable.Range(0, MostLegs + 1).Select(legs => new Lazy<SwitchTest>(() => Untouched(legs)))];
+
     private SwitchTest(int legs, ImmutableArray<LegReading> readings, ImmutableArray<SwitchGuess> left, ImmutableArray<LegReading> conflicting,
         LegReading? next)
         => (Legs, Readings, Left, Conflicting, Next) = (legs, readings, left, conflicting, next);
@@ -48,10 +52,17 @@ public sealed class SwitchTest
         var taken = readings.ToImmutableArray();
         if (taken.Any(reading => reading.One == reading.Other || Math.Min(reading.One, reading.Other) < 1 || Math.Max(reading.One, reading.Other) > legs))
             throw new ArgumentOutOfRangeException(nameof(readings), "A reading lies between two different legs of the switch.");
-        var all = Guesses(legs);
+        if (taken.IsEmpty) return Unread[legs].Value;
+        var all = Unread[legs].Value.Left;
         var conflicting = FewestInConflict(all, taken);
         var left = Fitting(all, taken.RemoveRange(conflicting));
         return new SwitchTest(legs, taken, left, conflicting, NextFor(legs, left));
+    }
+
+    private static SwitchTest Untouched(int legs)
+    {
+        var all = Guesses(legs);
+        return new SwitchTest(legs, [], all, [], NextFor(legs, all));
     }
 
     /// <summary>What it is, or what it may be, in words.</summary>
