@@ -50,7 +50,7 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
             {
                 await LookAsync(stoppingToken);
             }
-            catch (Exception exception) when (exception is not OperationCanceledException)
+            catch (Exception exception) when (!stoppingToken.IsCancellationRequested)
             {
                 // The shelf goes on without figures; whoever looks next makes it try again.
                 TellFailed(log, exception);
@@ -66,23 +66,32 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
         var store = scope.ServiceProvider.GetRequiredService<GraftStore>();
         foreach (var entry in (await store.ShelfAsync(cancellation)).Where(entry => Known(entry) is null))
         {
-            if (await store.FindAsync(entry.Id, cancellation) is not { } snapshot) continue;
-            var job = reviews.Ask(snapshot);
-            // A graft that takes longer is left working, and the next one is taken up.
-            if (!await job.IsDoneWithinAsync(reviews.Patience, cancellation)) continue;
-            if (job.Result.Exception is { } fault) TellFailed(log, fault);
-            Keep(entry, Tag(snapshot, job.Result.IsCompletedSuccessfully ? await job.Result : null));
+            try
+            {
+                if (await TagAsync(store, entry, cancellation) is { } tag) Keep(entry, tag);
+            }
+            catch (Exception exception) when (exception is not OperationCanceledException)
+            {
+                // One graft that cannot be read or judged says so on its tag, and no other goes without its own.
+                TellFailed(log, exception);
+                Keep(entry, new ShelfTag(entry.Id, entry.Name, "", "", null));
+            }
         }
     }
+
+    // A graft that takes longer is left working, and the next one is taken up.
+    private async Task<ShelfTag?> TagAsync(GraftStore store, ShelfEntry entry, CancellationToken cancellation)
+        => await store.FindAsync(entry.Id, cancellation) is { } snapshot && reviews.Ask(snapshot) is var job
+            && await job.IsDoneWithinAsync(reviews.Patience, cancellation) && !job.Result.IsCanceled ? Tag(snapshot, await job.Result) : null;
 
     private ShelfTag? Known(ShelfEntry entry) => _tags.Get<ShelfTag>((entry.Id, entry.Revision));
 
     private void Keep(ShelfEntry entry, ShelfTag tag) => _tags.Set((entry.Id, entry.Revision), tag, new MemoryCacheEntryOptions { Size = 1 });
 
-    private static ShelfTag Tag(GraftSnapshot snapshot, Review? review)
+    private static ShelfTag Tag(GraftSnapshot snapshot, Review review)
     {
         var graft = snapshot.Graft;
-        return new ShelfTag(snapshot.Id, graft.Name, graft.Donor.Name, graft.Shell.Name, review is null ? null : new ShelfFigures(
+        return new ShelfTag(snapshot.Id, graft.Name, graft.Donor.Name, graft.Shell.Name, new ShelfFigures(
             review.Stops, review.Feed.Tightest?.LeastLeftInWatts, review.Buy.Left, graft.Currency, review.Unproven.Length, review.NextCut.Do,
             SubjectLinks.To(snapshot, review.NextCut.Subject, review.NextCut.Stage)));
     }

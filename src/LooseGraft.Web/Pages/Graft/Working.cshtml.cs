@@ -55,17 +55,17 @@ public sealed class WorkingModel(GraftStore store, ReviewDesk reviews) : FormPag
         return Page();
     }
 
-    private static (string Name, string State, bool IsNow) Line(string name, Stage stage, ReviewStep? step, bool isDone)
-        => isDone || stage < step?.Stage ? (name, "done", false)
-            : stage == step?.Stage ? (name, step.Of == 0 ? "being looked at" : $"at {step.Words}", true)
-            : (name, "to come", false);
-
     /// <summary>Takes back what has made it take so long.</summary>
     public async Task<IActionResult> OnPostUndoAsync(int revision)
     {
         if ((await store.UndoAsync(Id, revision, HttpContext.RequestAborted)).Current is null) return NotFound();
         return Redirect(Address(Id, Url.IsLocalUrl(To) ? To! : $"/graft/{Id}", Facts));
     }
+
+    private static (string Name, string State, bool IsNow) Line(string name, Stage stage, ReviewStep? step, bool isDone)
+        => isDone || stage < step?.Stage ? (name, "done", false)
+            : stage == step?.Stage ? (name, step.Of == 0 ? "being looked at" : $"at {step.Words}", true)
+            : (name, "to come", false);
 
     // The address that is shown becomes that of the page, as if it had come at once.
     private IActionResult Lead(string to)
