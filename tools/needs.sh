@@ -31,6 +31,10 @@ need_chromium() {
 compiled() {
   local project="$1/src/$2" output="bin/Release/net10.0"
   local ready="$project/$output/linux-x64/publish"
+  # One after another: two programs made at once would write into the same folders. What a build leaves running must not keep the lock.
+  mkdir -p "$1/src/LooseGraft.Core/obj"
+  exec 9>"$1/src/LooseGraft.Core/obj/compiling"
+  if command -v flock >/dev/null; then flock 9; fi
   if [ "$(uname -sm)" = "Linux x86_64" ]; then
     if [ -e "$ready/$3" ] && [ -z "$(find "$1/src" "$1/demo" "$1"/*.props \( -name obj -o -name bin -o -name node_modules -o -name lib \) -prune \
       -o -newer "$ready/$3" -type f -print -quit)" ]; then
@@ -38,13 +42,13 @@ compiled() {
       return
     fi
     echo "Compiling $2: once, a few minutes." >&2
-    if dotnet publish "$project" --configuration Release --property Precompiled=true --nologo --verbosity quiet >&2; then
+    if dotnet publish "$project" --configuration Release --property Precompiled=true --nologo --verbosity quiet >&2 9>&-; then
       touch "$ready/$3"
       echo "$ready/$3"
       return
     fi
     echo "The machine code cannot be made beforehand here; it is built as usual." >&2
   fi
-  dotnet build "$project" --configuration Release --nologo --verbosity quiet >&2
+  dotnet build "$project" --configuration Release --nologo --verbosity quiet >&2 9>&-
   echo "$project/$output/${3%.dll}.dll"
 }

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Collections.Immutable;
 using System.Runtime.CompilerServices;
 using LooseGraft.Core.Buy;
@@ -7,8 +8,10 @@ using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Prove;
 using LooseGraft.Core.Seat;
+using LooseGraft.Core.Seat.Placing;
 using LooseGraft.Core.Stock;
 using LooseGraft.Core.Wire;
+using LooseGraft.Core.Wire.Schools;
 
 namespace LooseGraft.Core;
 
@@ -18,6 +21,10 @@ namespace LooseGraft.Core;
 /// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
 public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
 {
+    // What is looked at in one place of the bench only is worked out when somebody looks, and once.
+    private readonly ConcurrentDictionary<string, SchoolAdvice> _schools = [];
+    private readonly ConcurrentDictionary<string, BoardPlacement?> _places = [];
+    private readonly ConcurrentDictionary<string, ImmutableArray<SupplyChoice>> _otherSupplies = [];
     private StrongBox<ImmutableArray<ProveEntry>>? _proveList;
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
@@ -58,6 +65,16 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
 
     /// <summary>What it costs.</summary>
     public BuyReview Buy => Stages.Of<BuyReview>();
+
+    /// <summary>What each school would do at a joint. Worked out when first asked for.</summary>
+    public SchoolAdvice SchoolsFor(JointReview joint) => _schools.GetOrAdd(joint.Joint.Id, _ => SchoolAdvisor.Of(Graft, joint));
+
+    /// <summary>How a board stands where it is, judged as a place it might be put to. Worked out when first asked for.</summary>
+    public BoardPlacement? PlaceOf(SeatedBoard board) => _places.GetOrAdd(board.Seat.Part, _ => Placements.Judge(Graft, board.Seat));
+
+    /// <summary>Every usual supply in place of one, those that carry it and lose least first. Worked out when first asked for.</summary>
+    public ImmutableArray<SupplyChoice> InPlaceOf(SupplyReview supply)
+        => _otherSupplies.GetOrAdd(supply.Supply.Id, _ => SupplyChoice.InPlaceOf(Graft, Feed, supply, Seat.Reaches));
 
     /// <summary>Every fact that is not proven.</summary>
     public ImmutableArray<UnprovenFact> Unproven => Prove.Unproven;

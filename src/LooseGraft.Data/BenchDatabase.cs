@@ -32,22 +32,20 @@ internal static class BenchDatabase
         foreach (var file in new[] { database, database + "-wal", database + "-shm", database + "-journal" }) File.Delete(file);
     }
 
-    /// <summary>Runs statements on a database.</summary>
-    public static void Execute(string database, string statements)
+    /// <summary>Runs statements.</summary>
+    public static void Execute(SqliteConnection connection, string statements)
     {
-        using var connection = Open(database);
         using var command = connection.CreateCommand();
         command.CommandText = statements;
         command.ExecuteNonQuery();
     }
 
-    private static SqliteConnection Open(string database)
+    /// <summary>Opens a database; what others hold it for it waits for.</summary>
+    public static SqliteConnection Open(string database)
     {
         var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = database, Pooling = false }.ToString());
         connection.Open();
-        using var patience = connection.CreateCommand();
-        patience.CommandText = "PRAGMA busy_timeout = 5000";
-        patience.ExecuteNonQuery();
+        Execute(connection, "PRAGMA busy_timeout = 5000");
         return connection;
     }
 }

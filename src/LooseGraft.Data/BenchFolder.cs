@@ -40,8 +40,11 @@ public sealed class BenchFolder(string path)
     /// <summary>Pictures of the copies: all that any of them shows.</summary>
     public PhotoFolder CopiedPhotos => new(Path.Combine(Copies, "photos"));
 
-    /// <summary>Held while a bench is opened.</summary>
+    /// <summary>Held while a bench is opened or put back.</summary>
     internal string StartLock => Path.Combine(path, "bench.start");
+
+    /// <summary>Held while a copy is made.</summary>
+    internal string CopyLock => Path.Combine(path, "bench.copy");
 
     /// <summary>A bench in the making, which takes the database's place when it is whole.</summary>
     internal string DatabaseInMaking => Path.Combine(path, "bench.new.db");

@@ -36,7 +36,7 @@ public static class BenchStart
     private static async Task OpenAloneAsync(
         BenchFolder folder, string? demoFolder, TimeProvider clock, IInterceptor[] watchers, CancellationToken cancellation)
     {
-        await using var alone = await StartLock.TakeAsync(folder.StartLock, cancellation);
+        await using var alone = await FolderLock.TakeAsync(folder.StartLock, cancellation);
         BenchContext Open(string database)
             => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false, Patience)
                 .AddInterceptors(watchers).Options);
@@ -74,7 +74,7 @@ public static class BenchStart
         await using var bench = open(folder.Database);
         await CheckAsync(folder, bench, cancellation);
         if ((await bench.Database.GetPendingMigrationsAsync(cancellation)).FirstOrDefault() is not { } next) return;
-        using var copies = new BenchCopies(folder, clock);
+        var copies = new BenchCopies(folder, clock);
         await copies.MakeAsync($"before {next}", cancellation);
         // The migrations' own lock is a row that outlives a killed process. Nobody else opens this bench now, so a row that is there was left behind.
         await bench.Database.ExecuteSqlRawAsync("DROP TABLE IF EXISTS \"__EFMigrationsLock\"", cancellation);

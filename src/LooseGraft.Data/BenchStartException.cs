@@ -8,7 +8,7 @@ public sealed class BenchStartException(string message, Exception? cause = null)
     /// <summary>What keeps a bench from being opened, in words; null where it is nothing that whoever started it could mend.</summary>
     internal static BenchStartException? Of(Exception exception, BenchFolder folder)
     {
-        using var copies = new BenchCopies(folder, TimeProvider.System);
+        var copies = new BenchCopies(folder, TimeProvider.System);
         var words = StorageTroubles.Of(exception) switch
         {
             StorageTrouble.Damaged => $"The bench in {folder.Database} is damaged or is no bench. "

@@ -28,7 +28,7 @@ internal static class Demo
             await photos.KeepAsync(new KeptPhoto(Path.GetFileNameWithoutExtension(file), 0, 0, jpeg), cancellation);
         }
 
-        using var known = new ReadGrafts();
+        var known = new ReadGrafts();
         var grafts = new GraftStore(bench, known, clock);
         // The last one added stands first on the shelf, and the main demo's name comes first in the alphabet.
         foreach (var file in Directory.EnumerateFiles(folder, "*.json").OrderDescending())

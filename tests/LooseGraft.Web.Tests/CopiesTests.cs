@@ -50,6 +50,30 @@ public sealed class CopiesTests : IAsyncDisposable
     }
 
     [Fact]
+    public async Task Put_back_by_two_at_once_while_others_save_no_edit_is_lost_that_was_acknowledged()
+    {
+        var id = await AddAsync("first");
+        var copy = await Copies.MakeAsync("by hand", Cancellation);
+        var restore = _host.Services.GetRequiredService<BenchRestore>();
+        // No more than leaves all copies standing that tell how the bench stood before.
+        var restoring = Task.WhenAll(Enumerable.Range(0, 2).Select(_ => Task.Run(async () =>
+        {
+            for (var turn = 0; turn < (Thinning.Newest - 1) / 2; turn++) await restore.RestoreAsync(copy.Name, Cancellation);
+        })));
+        var saved = new List<string>();
+        while (!restoring.IsCompleted)
+        {
+            var revision = (await _host.StoreAsync(store => store.FindAsync(id, Cancellation)))!.Revision;
+            if (await ChangeAsync(id, revision, $"n{saved.Count}") == SaveOutcome.Saved) saved.Add($"n{saved.Count}");
+        }
+
+        await restoring;
+        Assert.NotEmpty(saved);
+        var kept = Copies.All().Select(each => Copies.Find(each.Name)!).Append(Path.Combine(_host.Folder, "bench.db")).SelectMany(Whats).ToHashSet();
+        Assert.DoesNotContain(saved, what => !kept.Contains(what));
+    }
+
+    [Fact]
     public async Task The_whole_bench_goes_out_as_one_file_and_comes_in_on_another()
     {
         await AddAsync("carried");
@@ -172,6 +196,18 @@ public sealed class CopiesTests : IAsyncDisposable
 
     private async Task<IEnumerable<string>> NamesAsync()
         => (await _host.StoreAsync(store => store.ShelfAsync(Cancellation))).Select(entry => entry.Name).Order();
+
+    private static List<string> Whats(string database)
+    {
+        using var connection = new SqliteConnection($"Data Source={database};Pooling=False");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "SELECT What FROM Change";
+        using var row = command.ExecuteReader();
+        var whats = new List<string>();
+        while (row.Read()) whats.Add(row.GetString(0));
+        return whats;
+    }
 
     private string[] Photos() => Directory.GetFiles(Path.Combine(_host.Folder, "photos"));
 

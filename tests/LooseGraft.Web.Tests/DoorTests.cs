@@ -1,6 +1,7 @@
 using System.Net;
 using System.Security.Cryptography;
 using System.Security.Cryptography.X509Certificates;
+using LooseGraft.Trial;
 using LooseGraft.Web.Hosting;
 using Microsoft.Extensions.Configuration;
 using Microsoft.Extensions.Time.Testing;

@@ -2,6 +2,7 @@ using System.Net;
 using System.Text;
 using LooseGraft.Core.Files;
 using LooseGraft.Data.Tables;
+using LooseGraft.Trial;
 using LooseGraft.Web.Pages;
 
 namespace LooseGraft.Web.Tests;

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Sockets;
 using LooseGraft.Data;
+using LooseGraft.Trial;
 using Microsoft.Data.Sqlite;
 
 namespace LooseGraft.Web.Tests;

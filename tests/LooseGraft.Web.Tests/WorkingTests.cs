@@ -2,6 +2,8 @@ using System.Globalization;
 using System.Net;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.Extensions.Configuration;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace LooseGraft.Web.Tests;
 
@@ -82,12 +84,26 @@ public sealed class WorkingTests
     }
 
     [Fact]
+    public async Task However_many_grafts_are_asked_for_each_is_worked_out_once_and_those_of_longest_ago_are_forgotten()
+    {
+        using var bench = BenchHost.On(null);
+        var ferry = (await bench.StoreAsync(store => store.FindAsync(4, Cancellation)))!;
+        using var desk = new ReviewDesk(bench.Services.GetRequiredService<IConfiguration>());
+        var jobs = Enumerable.Range(100, 33).Select(id => desk.Ask(ferry with { Id = id })).ToArray();
+        foreach (var job in jobs) await job.WaitAsync(Cancellation);
+        Assert.Same(jobs[^1], desk.Ask(ferry with { Id = 132 }));
+        Assert.Same(jobs[1], desk.Ask(ferry with { Id = 101 }));
+        Assert.NotSame(jobs[0], desk.Ask(ferry with { Id = 100 }));
+        Assert.NotSame(jobs[^1], desk.Ask(ferry with { Id = 132, Revision = ferry.Revision + 1 }));
+    }
+
+    [Fact]
     public async Task Work_that_nobody_asks_for_any_more_is_given_up()
     {
         using var job = new DeskJob<int>(
             (_, givenUp) => givenUp.WaitHandle.WaitOne() ? throw new OperationCanceledException(givenUp) : 0, TimeSpan.FromMilliseconds(20));
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => job.Result);
-        Assert.False(job.IsAlive);
+        Assert.False(job.TryWant());
     }
 
     [Fact]
@@ -113,7 +129,7 @@ public sealed class WorkingTests
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => leaving);
         // Twice as long as anything lives that nobody asks for.
         await UntilAsync(() => Task.FromResult(Volatile.Read(ref turns)), done => done >= 30);
-        Assert.True(job.IsAlive);
+        Assert.True(job.TryWant());
         Volatile.Write(ref isEnough, true);
         Assert.Equal(7, await waiting);
     }

@@ -3,12 +3,10 @@ using Microsoft.Data.Sqlite;
 namespace LooseGraft.Data.Copies;
 
 /// <summary>Copies of the whole bench: the database by its own online backup, so that nobody waits, and the pictures, which never change, once each.</summary>
-public sealed class BenchCopies(BenchFolder folder, TimeProvider clock) : IDisposable
+public sealed class BenchCopies(BenchFolder folder, TimeProvider clock)
 {
     /// <summary>How old the newest copy grows before another is due.</summary>
     public static readonly TimeSpan Rhythm = TimeSpan.FromDays(1);
-
-    private readonly SemaphoreSlim _oneAtATime = new(1);
 
     /// <summary>Every copy, the newest first.</summary>
     public IReadOnlyList<BenchCopy> All()
@@ -30,27 +28,18 @@ public sealed class BenchCopies(BenchFolder folder, TimeProvider clock) : IDispo
     }
 
     /// <summary>Makes a copy, checks it, and lets go of those that have grown old.</summary>
+    /// <exception cref="BenchStartException">Another has been making one for a minute.</exception>
     /// <exception cref="SqliteException">The bench cannot be read, the copy is not whole, or the disk is full; what was begun is taken away again.</exception>
     public async Task<BenchCopy> MakeAsync(string why, CancellationToken cancellation)
     {
-        await _oneAtATime.WaitAsync(cancellation);
-        try
-        {
-            // The copying itself does not give up: it is short, and holds nobody up.
-            return await Task.Run(() => Make(why), cancellation);
-        }
-        finally
-        {
-            _oneAtATime.Release();
-        }
+        Directory.CreateDirectory(folder.Copies);
+        await using var alone = await FolderLock.TakeAsync(folder.CopyLock, cancellation);
+        // The copying itself does not give up: it is short, and holds nobody up.
+        return await Task.Run(() => Make(why), cancellation);
     }
-
-    /// <inheritdoc/>
-    public void Dispose() => _oneAtATime.Dispose();
 
     private BenchCopy Make(string why)
     {
-        Directory.CreateDirectory(folder.Copies);
         var inMaking = Path.Combine(folder.Copies, "in-making.db");
         BenchDatabase.Remove(inMaking);
         try

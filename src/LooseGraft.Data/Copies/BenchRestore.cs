@@ -22,6 +22,7 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
     /// <summary>Puts a database in the bench's place.</summary>
     internal async Task PutAsync(string database, CancellationToken cancellation)
     {
+        await using var alone = await FolderLock.TakeAsync(folder.StartLock, cancellation);
         var inMaking = folder.DatabaseInMaking;
         try
         {
@@ -29,16 +30,10 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
             BenchDatabase.Copy(database, inMaking);
             BenchDatabase.Check(inMaking);
             await MigrateAsync(inMaking, cancellation);
-            if (await MakeBeforeAsync(cancellation))
+            if (!await IsExchangedAsync(inMaking, cancellation))
             {
-                RaiseNumbers(inMaking);
-                folder.CopiedPhotos.CopyTo(folder.Photos);
-                BenchDatabase.Copy(inMaking, folder.Database);
-            }
-            else
-            {
-                folder.CopiedPhotos.CopyTo(folder.Photos);
                 SetAside();
+                folder.CopiedPhotos.CopyTo(folder.Photos);
                 File.Move(inMaking, folder.Database);
             }
         }
@@ -63,12 +58,16 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
         await bench.Database.ExecuteSqlRawAsync("PRAGMA journal_mode = DELETE", cancellation);
     }
 
-    // A bench that is too damaged to be copied is what a restore is for.
-    private async Task<bool> MakeBeforeAsync(CancellationToken cancellation)
+    // False for a bench that is too damaged to be copied, which is what a restore is for.
+    private async Task<bool> IsExchangedAsync(string inMaking, CancellationToken cancellation)
     {
         try
         {
-            await copies.MakeAsync(BeforeIt, cancellation);
+            await BenchExchange.PutAsync(folder.Database, inMaking, async () =>
+            {
+                await copies.MakeAsync(BeforeIt, cancellation);
+                folder.CopiedPhotos.CopyTo(folder.Photos);
+            });
             return true;
         }
         catch (SqliteException exception) when (StorageTroubles.Of(exception) is StorageTrouble.Damaged)
@@ -76,18 +75,6 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
             return false;
         }
     }
-
-    // No revision and no number that a page or a form was made with may mean something else afterwards: all go on from where the bench stood.
-    private void RaiseNumbers(string inMaking)
-        => BenchDatabase.Execute(inMaking, $"""
-            ATTACH DATABASE '{folder.Database.Replace("'", "''", StringComparison.Ordinal)}' AS standing;
-            UPDATE main.Graft SET Revision = 1 + (
-                SELECT coalesce(max(Revision), 0) FROM (SELECT Revision FROM standing.Graft UNION ALL SELECT Revision FROM main.Graft));
-            INSERT INTO main.sqlite_sequence (name, seq)
-                SELECT name, seq FROM standing.sqlite_sequence WHERE name NOT IN (SELECT name FROM main.sqlite_sequence);
-            UPDATE main.sqlite_sequence SET seq = max(seq, coalesce((SELECT s.seq FROM standing.sqlite_sequence s WHERE s.name = sqlite_sequence.name), 0));
-            DETACH DATABASE standing;
-            """);
 
     private void SetAside()
     {

@@ -59,19 +59,20 @@ public static class PhotoIntake
         if ((long)width * height > MostPixelsAtOnce && PictureKind.HeldWhole(codec.EncodedFormat, data.Span) is { } kind)
             return PhotoIntakeResult.Refused(
                 $"it is {kind} of {width} × {height} pixels, and those are taken up to {MostPixelsAtOnce / 1_000_000} megapixels; save it as an ordinary JPEG");
-        using var decoded = ReducedPicture.Of(codec);
+        var decoded = ReducedPicture.Of(codec);
         if (decoded is null) return PhotoIntakeResult.Refused("it is broken off or damaged");
-        var longer = Math.Min(LongestSide, Math.Max(width, height));
-        using var upright = Upright(decoded, codec.EncodedOrigin, (double)longer / Math.Max(decoded.Width, decoded.Height));
-        using var image = SKImage.FromBitmap(upright);
+        using var upright = Upright(decoded, codec.EncodedOrigin, Math.Min(LongestSide, Math.Max(width, height)));
+        using var image = Drawn(upright);
         using var encoded = image.Encode(SKEncodedImageFormat.Jpeg, Quality);
         var kept = encoded.ToArray();
         return new PhotoIntakeResult(new KeptPhoto(Convert.ToHexStringLower(SHA256.HashData(kept)), upright.Width, upright.Height, kept), null);
     }
 
     // A telephone writes how it was held beside the pixels; what is kept stands upright by itself, on white where it was clear.
-    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin, double scale)
+    private static SKBitmap Upright(SKBitmap decoded, SKEncodedOrigin origin, int longer)
     {
+        using var bitmap = decoded;
+        var scale = (double)longer / Math.Max(bitmap.Width, bitmap.Height);
         var isTurned = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
         var (width, height) = isTurned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
         var upright = new SKBitmap(
@@ -80,9 +81,16 @@ public static class PhotoIntake
         canvas.Clear(SKColors.White);
         canvas.Scale((float)upright.Width / width, (float)upright.Height / height);
         canvas.Concat(Turn(origin, bitmap.Width, bitmap.Height));
-        using var image = SKImage.FromBitmap(bitmap);
+        using var image = Drawn(bitmap);
         canvas.DrawImage(image, 0, 0, new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
         return upright;
+    }
+
+    // Of pixels that might still change a copy would be made.
+    private static SKImage Drawn(SKBitmap bitmap)
+    {
+        bitmap.SetImmutable();
+        return SKImage.FromBitmap(bitmap);
     }
 
     private static SKMatrix Turn(SKEncodedOrigin origin, int width, int height) => origin switch

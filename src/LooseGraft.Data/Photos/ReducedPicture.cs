@@ -30,33 +30,38 @@ internal static class ReducedPicture
         return null;
     }
 
-    // Squares of pixels become one, band by band: a PNG is decoded from its beginning for each, which costs time and saves memory.
+    // Each pixel is the mean of those it stands for, band by band: a PNG is decoded from its beginning for each, which costs time and saves memory.
     private static SKBitmap? Averaged(SKCodec codec)
     {
-        var (size, side) = (codec.Info.Size, Math.Max(codec.Info.Width, codec.Info.Height) / PhotoIntake.LongestSide);
-        if (side < 2) return Whole(codec, size);
-        var bitmap = new SKBitmap(Info(Math.Max(1, size.Width / side), Math.Max(1, size.Height / side)));
+        var (from, longest) = (codec.Info.Size, Math.Max(codec.Info.Width, codec.Info.Height));
+        if (longest < 2 * PhotoIntake.LongestSide) return Whole(codec, from);
+        int Reduced(int side) => Math.Max(1, (int)Math.Round((double)side * PhotoIntake.LongestSide / longest));
+        var bitmap = new SKBitmap(Info(Reduced(from.Width), Reduced(from.Height)));
         var rows = (bitmap.Height + Bands - 1) / Bands;
         for (var row = 0; row < bitmap.Height; row += rows)
         {
-            var bottom = Math.Min(size.Height, (row + rows) * side);
-            using var band = Band(codec, row * side, bottom);
+            var under = Math.Min(bitmap.Height, row + rows);
+            var top = Edge(row, from.Height, bitmap.Height);
+            using var band = Band(codec, top, Edge(under, from.Height, bitmap.Height));
             if (band is null)
             {
                 bitmap.Dispose();
                 return null;
             }
 
-            var high = Math.Min(side, size.Height);
-            for (var at = row; at < bitmap.Height && (at * side) + high <= bottom; at++)
+            for (var at = row; at < under; at++)
             {
-                Average(band.GetPixelSpan()[((at - row) * side * band.RowBytes)..], Math.Min(side, size.Width), high, band.RowBytes,
-                    bitmap.GetPixelSpan().Slice(at * bitmap.RowBytes, bitmap.RowBytes));
+                var (first, last) = (Edge(at, from.Height, bitmap.Height) - top, Edge(at + 1, from.Height, bitmap.Height) - top);
+                Average(
+                    band.GetPixelSpan()[(first * band.RowBytes)..(last * band.RowBytes)], from.Width, bitmap.GetPixelSpan().Slice(at * bitmap.RowBytes, bitmap.RowBytes));
             }
         }
 
         return bitmap;
     }
+
+    // Where the pixels begin that one of fewer stands for.
+    private static int Edge(int at, int from, int to) => (int)((long)at * from / to);
 
     private static SKBitmap? Band(SKCodec codec, int top, int bottom)
     {
@@ -68,18 +73,22 @@ internal static class ReducedPicture
         return null;
     }
 
-    private static void Average(ReadOnlySpan<byte> lines, int wide, int high, int rowBytes, Span<byte> into)
+    private static void Average(ReadOnlySpan<byte> lines, int width, Span<byte> into)
     {
-        for (var at = 0; at < into.Length; at++)
+        var (rowBytes, pixels) = (width * Channels, into.Length / Channels);
+        for (var pixel = 0; pixel < pixels; pixel++)
         {
-            var sum = 0;
-            var first = (at / Channels * wide * Channels) + (at % Channels);
-            for (var y = 0; y < high; y++)
+            var (left, right) = (Edge(pixel, width, pixels) * Channels, Edge(pixel + 1, width, pixels) * Channels);
+            for (var channel = 0; channel < Channels; channel++)
             {
-                for (var x = 0; x < wide; x++) sum += lines[(y * rowBytes) + first + (x * Channels)];
-            }
+                var sum = 0;
+                for (var line = 0; line < lines.Length; line += rowBytes)
+                {
+                    for (var at = line + left + channel; at < line + right; at += Channels) sum += lines[at];
+                }
 
-            into[at] = (byte)(sum / (wide * high));
+                into[(pixel * Channels) + channel] = (byte)(sum / (lines.Length / rowBytes * ((right - left) / Channels)));
+            }
         }
     }
 

@@ -15,7 +15,7 @@ internal static class CopyCommands
         try
         {
             var folder = BenchFolder.At(data);
-            using var copies = new BenchCopies(folder, TimeProvider.System);
+            var copies = new BenchCopies(folder, TimeProvider.System);
             if (args is ["restore", var name])
             {
                 await new BenchRestore(folder, copies).RestoreAsync(name, CancellationToken.None);

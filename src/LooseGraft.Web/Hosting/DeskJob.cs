@@ -2,25 +2,29 @@ using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Web.Hosting;
 
-/// <summary>Something worked out beside the requests that wait for it, and given up when none has asked for a while.</summary>
+/// <summary>Something worked out beside the requests that wait for it, and given up when none waits and none has asked for a while.</summary>
 public sealed class DeskJob<T> : IDisposable
 {
     private static readonly TimeSpan UsualInterest = TimeSpan.FromSeconds(15);
 
     private readonly TimeSpan _interest;
-    private readonly CancellationTokenSource _unwanted;
+    private readonly CancellationTokenSource _unwanted = new();
+    private readonly Timer _looks;
     private readonly Lock _gate = new();
-    private bool _isOver;
+    private long _asked = Environment.TickCount64;
+    private int _waiting;
+    private bool _isGivenUp;
 
     /// <param name="work">Works it out, telling how far it is, until the token is cancelled.</param>
     /// <param name="interest">For how long it goes on after it was last asked for; null for as long as a page takes to ask again, many times over.</param>
     public DeskJob(Func<ReviewWork, CancellationToken, T> work, TimeSpan? interest = null)
     {
         _interest = interest ?? UsualInterest;
-        _unwanted = new CancellationTokenSource(_interest);
-        Work = new ReviewWork(_unwanted.Token);
+        var unwanted = _unwanted.Token;
+        Work = new ReviewWork(unwanted);
+        _looks = new Timer(_ => Look(), null, _interest, _interest / 4);
         // A thread of its own: what takes seconds must not keep the threads that answer requests.
-        Result = Task.Factory.StartNew(() => Do(work), _unwanted.Token, TaskCreationOptions.LongRunning, TaskScheduler.Default);
+        Result = Task.Factory.StartNew(() => Do(work, unwanted), unwanted, TaskCreationOptions.LongRunning, TaskScheduler.Default);
     }
 
     /// <summary>How far it is.</summary>
@@ -29,15 +33,14 @@ public sealed class DeskJob<T> : IDisposable
     /// <summary>What comes of it.</summary>
     public Task<T> Result { get; }
 
-    /// <summary>Whether it has come to something, or may still.</summary>
-    public bool IsAlive => Result.IsCompleted ? !Result.IsCanceled : !_unwanted.IsCancellationRequested;
-
-    /// <summary>Says that it is still wanted.</summary>
-    public void Want()
+    /// <summary>Says that it is wanted still; false when it has been given up, and has to be begun anew.</summary>
+    public bool TryWant()
     {
+        // Asked and answered in one step: between a look and a wish it could be given up.
         lock (_gate)
         {
-            if (!_isOver) _unwanted.CancelAfter(_interest);
+            _asked = Environment.TickCount64;
+            return !_isGivenUp;
         }
     }
 
@@ -45,8 +48,15 @@ public sealed class DeskJob<T> : IDisposable
     /// <param name="cancellation">Cancelled when the reader has gone. The work goes on for others.</param>
     public async Task<T> WaitAsync(CancellationToken cancellation)
     {
-        while (!await IsDoneWithinAsync(_interest / 3, cancellation)) Want();
-        return await Result;
+        Wait(1);
+        try
+        {
+            return await Result.WaitAsync(cancellation);
+        }
+        finally
+        {
+            Wait(-1);
+        }
     }
 
     /// <summary>Whether it is done, or becomes so in time.</summary>
@@ -60,24 +70,43 @@ public sealed class DeskJob<T> : IDisposable
         return first == Result;
     }
 
+    /// <summary>Gives it up, whoever waits.</summary>
     public void Dispose()
+    {
+        lock (_gate) _isGivenUp |= !Result.IsCompletedSuccessfully;
+        _looks.Dispose();
+        _unwanted.Cancel();
+    }
+
+    private void Wait(int more)
     {
         lock (_gate)
         {
-            _isOver = true;
-            _unwanted.Dispose();
+            _waiting += more;
+            _asked = Environment.TickCount64;
         }
     }
 
-    private T Do(Func<ReviewWork, CancellationToken, T> work)
+    private void Look()
+    {
+        lock (_gate)
+        {
+            if (_waiting > 0 || Environment.TickCount64 - _asked < _interest.TotalMilliseconds || Result.IsCompleted) return;
+            _isGivenUp = true;
+        }
+
+        Dispose();
+    }
+
+    private T Do(Func<ReviewWork, CancellationToken, T> work, CancellationToken unwanted)
     {
         try
         {
-            return work(Work, _unwanted.Token);
+            return work(Work, unwanted);
         }
         finally
         {
-            Dispose();
+            _looks.Dispose();
         }
     }
 }

@@ -2,7 +2,6 @@ using System.Globalization;
 using LooseGraft.Core;
 using LooseGraft.Core.Findings;
 using LooseGraft.Data;
-using Microsoft.Extensions.Caching.Memory;
 
 namespace LooseGraft.Web.Hosting;
 
@@ -18,10 +17,10 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
 
     private const double MostSeconds = 600;
 
-    private const int Most = 64;
+    // Grafts that are looked at in turn; any other is worked out again when it is wanted.
+    private const int Most = 32;
 
-    private readonly MemoryCache _jobs = new(new MemoryCacheOptions { SizeLimit = Most });
-    private readonly Lock _gate = new();
+    private readonly Recent<int, Place> _places = new(Most);
 
     /// <summary>For how long a page waits for a review.</summary>
     public TimeSpan Patience { get; } = TimeSpan.FromSeconds(
@@ -34,37 +33,68 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
 
     /// <summary>The work on that review, begun unless it is under way or done.</summary>
     public DeskJob<Review> Ask(GraftSnapshot snapshot)
-        => Ask((snapshot.Id, snapshot.Revision, IsWeighed: false), (work, _) =>
+        => Ask(snapshot, isWeighed: false, (place, work, _) =>
         {
-            // Beside each revision's review stands the graft's latest, from which the next takes over what an edit leaves alone.
-            var review = Review.Of(snapshot.Graft, _jobs.Get<Review>(snapshot.Id), work);
+            // What an edit leaves alone is taken over from the graft's latest review.
+            var review = Review.Of(snapshot.Graft, place.Latest, work);
             if (review.IsNextCutWeighed) review.ProveListBy(work);
-            _jobs.Set(snapshot.Id, review, new MemoryCacheEntryOptions { Size = 1 });
-            return review;
+            return place.Latest = review;
         });
 
     /// <summary>The work on that review with its prove list.</summary>
     public DeskJob<Review> AskWeighed(GraftSnapshot snapshot)
-        => Ask((snapshot.Id, snapshot.Revision, IsWeighed: true), (work, givenUp) =>
+        => Ask(snapshot, isWeighed: true, (_, work, givenUp) =>
         {
             var review = Ask(snapshot).WaitAsync(givenUp).GetAwaiter().GetResult();
             review.ProveListBy(work);
             return review;
         });
 
-    public void Dispose() => _jobs.Dispose();
-
-    private DeskJob<Review> Ask((int Id, int Revision, bool IsWeighed) key, Func<ReviewWork, CancellationToken, Review> work)
+    /// <summary>Gives up what is under way.</summary>
+    public void Dispose()
     {
-        lock (_gate)
-        {
-            if (_jobs.Get<DeskJob<Review>>(key) is { IsAlive: true } known)
-            {
-                known.Want();
-                return known;
-            }
+        foreach (var place in _places.All) place.GiveUp();
+    }
 
-            return _jobs.Set(key, new DeskJob<Review>(work), new MemoryCacheEntryOptions { Size = 1 });
+    private DeskJob<Review> Ask(GraftSnapshot snapshot, bool isWeighed, Func<Place, ReviewWork, CancellationToken, Review> work)
+    {
+        var place = _places.FindOrKeep(snapshot.Id, () => new Place());
+        return place.Ask(snapshot.Revision, isWeighed, (told, givenUp) => work(place, told, givenUp));
+    }
+
+    /// <summary>What is known of one graft: its latest review, and the work at the revision that was asked for last.</summary>
+    private sealed class Place
+    {
+        private readonly (int Revision, DeskJob<Review> Job)?[] _jobs = new (int, DeskJob<Review>)?[2];
+        private readonly Lock _gate = new();
+
+        private volatile Review? _latest;
+
+        public Review? Latest
+        {
+            get => _latest;
+            set => _latest = value;
+        }
+
+        public DeskJob<Review> Ask(int revision, bool isWeighed, Func<ReviewWork, CancellationToken, Review> work)
+        {
+            lock (_gate)
+            {
+                ref var known = ref _jobs[isWeighed ? 1 : 0];
+                if (known is { } job && job.Revision == revision && job.Job.TryWant()) return job.Job;
+                // Work at another revision goes on while somebody waits for it, and ends by itself.
+                var begun = new DeskJob<Review>(work);
+                known = (revision, begun);
+                return begun;
+            }
+        }
+
+        public void GiveUp()
+        {
+            lock (_gate)
+            {
+                foreach (var known in _jobs) known?.Job.Dispose();
+            }
         }
     }
 }

@@ -1,7 +1,6 @@
 using LooseGraft.Core;
 using LooseGraft.Data;
 using LooseGraft.Web.Words;
-using Microsoft.Extensions.Caching.Memory;
 
 namespace LooseGraft.Web.Hosting;
 
@@ -12,7 +11,7 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
 {
     private const int Most = 4096;
 
-    private readonly MemoryCache _tags = new(new MemoryCacheOptions { SizeLimit = Most });
+    private readonly Recent<int, (int Revision, ShelfTag Tag)> _tags = new(Most);
     private readonly SemaphoreSlim _asked = new(1);
     private TaskCompletionSource _round = new(TaskCreationOptions.RunContinuationsAsynchronously);
 
@@ -29,6 +28,8 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
             var round = Volatile.Read(ref _round).Task;
             if (_asked.CurrentCount == 0) _asked.Release();
             if (await Task.WhenAny(over, round) == over) break;
+            // What somebody saved meanwhile stands at another revision, and of the one before no tag may ever come.
+            shelf = await store.ShelfAsync(cancellation);
         }
 
         return [.. shelf.Select(entry => Known(entry) ?? ShelfTag.Waiting(entry))];
@@ -37,7 +38,6 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
     public override void Dispose()
     {
         base.Dispose();
-        _tags.Dispose();
         _asked.Dispose();
     }
 
@@ -84,9 +84,9 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
         => await store.FindAsync(entry.Id, cancellation) is { } snapshot && reviews.Ask(snapshot) is var job
             && await job.IsDoneWithinAsync(reviews.Patience, cancellation) && !job.Result.IsCanceled ? Tag(snapshot, await job.Result) : null;
 
-    private ShelfTag? Known(ShelfEntry entry) => _tags.Get<ShelfTag>((entry.Id, entry.Revision));
+    private ShelfTag? Known(ShelfEntry entry) => _tags.TryFind(entry.Id, out var kept) && kept.Revision == entry.Revision ? kept.Tag : null;
 
-    private void Keep(ShelfEntry entry, ShelfTag tag) => _tags.Set((entry.Id, entry.Revision), tag, new MemoryCacheEntryOptions { Size = 1 });
+    private void Keep(ShelfEntry entry, ShelfTag tag) => _tags.Keep(entry.Id, (entry.Revision, tag));
 
     private static ShelfTag Tag(GraftSnapshot snapshot, Review review)
     {

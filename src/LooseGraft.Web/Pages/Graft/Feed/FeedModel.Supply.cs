@@ -12,7 +12,7 @@ namespace LooseGraft.Web.Pages;
 public sealed partial class FeedModel
 {
     /// <summary>Usual supplies in place of the one that is looked at.</summary>
-    public IEnumerable<SupplyChoice> OtherSupplies => SupplyChoice.InPlaceOf(Graft, Review.Feed, Supply!, Review.Seat.Reaches);
+    public IEnumerable<SupplyChoice> OtherSupplies => Review.InPlaceOf(Supply!);
 
     private bool IsOfSupply(LooseEnd end) => end.Flows.IsEmpty
         ? end.Joints.Select(joint => joint.From).Concat(end.Adapters.SelectMany(way => way.Plugs)).Any(from => from.Part == Supply!.Supply.Part)

@@ -67,7 +67,7 @@ public sealed class SeatModel(GraftStore store, ReviewDesk reviews) : GraftPageM
         => field.IsDefault ? field = Plane is null || ShownPart is null ? [] : KnownWays.Of(Review, ShownPart.Id, Plane.Id, TypedAngle) : field;
 
     /// <summary>How the board sits now, by the same measures.</summary>
-    public BoardPlacement? Now => field ??= Board is null ? null : Placements.Judge(Graft, Board.Seat);
+    public BoardPlacement? Now => Board is null ? null : Review.PlaceOf(Board);
 
     /// <summary>Places the tape can be laid to.</summary>
     public IReadOnlyDictionary<string, PlanPoint> TapePlaces => field ??= FindTapePlaces();

@@ -43,7 +43,7 @@ public sealed class WireModel(GraftStore store, ReviewDesk reviews) : GraftPageM
     public IReadOnlyList<JointContact> Shown { get; private set; } = [];
 
     /// <summary>The three schools for the joint, worked out when the page asks.</summary>
-    public SchoolAdvice Advice => field ??= SchoolAdvisor.Of(Graft, Joint!);
+    public SchoolAdvice Advice => Review.SchoolsFor(Joint!);
 
     public JointPicture? Picture { get; private set; }
 
