@@ -42,7 +42,7 @@ public sealed class ShelfTests(RunningBench bench) : IClassFixture<RunningBench>
     {
         using var eyes = new Eyes(bench.Address);
         eyes.Open("/");
-        eyes.Click("form[action*='ThrowAway']:has(input[value='2']) button");
+        eyes.Click("button[formaction*='ThrowAway'][value='2']");
         eyes.SeeWords("#compost-title", "Compost");
         eyes.SeeNoWords(".tags", "slide-projector");
         eyes.Click(".shelf-head");

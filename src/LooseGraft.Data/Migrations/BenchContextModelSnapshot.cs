@@ -78,6 +78,8 @@ namespace LooseGraft.Data.Migrations
 
                     b.HasIndex("Name");
 
+                    b.HasIndex("ThrownAwayAt", "ChangedAt", "Name", "Revision");
+
                     b.ToTable("Graft", (string)null);
                 });
 

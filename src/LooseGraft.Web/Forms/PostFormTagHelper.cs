@@ -1,4 +1,3 @@
-using System.Text.Encodings.Web;
 using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc.Rendering;
 using Microsoft.AspNetCore.Mvc.ViewFeatures;
@@ -31,15 +30,8 @@ public sealed class PostFormTagHelper(IHtmlGenerator generator) : TagHelper
     {
         var items = ViewContext.HttpContext.Items;
         if (items[TokenKey] is IHtmlContent known) return known;
-        var token = new HtmlString(Written(generator.GenerateAntiforgery(ViewContext)));
+        var token = generator.GenerateAntiforgery(ViewContext).Written();
         items[TokenKey] = token;
         return token;
-    }
-
-    private static string Written(IHtmlContent content)
-    {
-        using var text = new StringWriter();
-        content.WriteTo(text, HtmlEncoder.Default);
-        return text.ToString();
     }
 }
