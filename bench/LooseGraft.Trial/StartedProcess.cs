@@ -27,10 +27,12 @@ public sealed class StartedProcess : IAsyncDisposable
     /// <param name="settings">Of its environment.</param>
     public StartedProcess(string[] within, string folder, int port, params (string Key, string Value)[] settings)
     {
-        string[] command = [.. within, "dotnet", Path.Combine(AppContext.BaseDirectory, "LooseGraft.Web.dll")];
+        // A program that was compiled beforehand starts in a third of the time.
+        var program = Environment.GetEnvironmentVariable("SERVER") ?? Path.Combine(AppContext.BaseDirectory, "LooseGraft.Web.dll");
+        string[] command = [.. within, "dotnet", program];
         var start = new ProcessStartInfo(command[0], command[1..])
         {
-            WorkingDirectory = AppContext.BaseDirectory,
+            WorkingDirectory = Path.GetDirectoryName(program),
             RedirectStandardOutput = true,
             RedirectStandardError = true,
             Environment = { ["PORT"] = $"{port}", ["DATA"] = folder, ["DEMO"] = "none" },
