@@ -52,3 +52,9 @@ compiled() {
   dotnet build "$project" --configuration Release --nologo --verbosity quiet >&2 9>&-
   echo "$project/$output/${3%.dll}.dll"
 }
+
+# allot: how the C library of a server keeps memory that .NET does not see. One pool for all threads, for a bench has few and each pool keeps what it once took; and
+# what is large, as a photograph is, is given back as soon as it is let go.
+allot() {
+  export MALLOC_ARENA_MAX="${MALLOC_ARENA_MAX:-1}" MALLOC_MMAP_THRESHOLD_="${MALLOC_MMAP_THRESHOLD_:-1048576}"
+}

@@ -5,6 +5,9 @@ namespace LooseGraft.Trial;
 /// <summary>Made-up photographs.</summary>
 public static class Pictures
 {
+    /// <summary>The formats that are taken.</summary>
+    public static IReadOnlyList<SKEncodedImageFormat> Formats { get; } = [SKEncodedImageFormat.Jpeg, SKEncodedImageFormat.Png, SKEncodedImageFormat.Webp];
+
     /// <summary>One that is not all of one colour, and yet small as a file.</summary>
     public static byte[] Made(int width, int height, SKEncodedImageFormat format)
     {

@@ -34,14 +34,18 @@ public sealed class Visitor : IDisposable
     {
         _token ??= await TokenAsync(cancellation);
         using var form = new MultipartFormDataContent { { new StringContent(_token), TokenName } };
-        foreach (var (name, value) in fields.Where(field => field.Name is not (TokenName or ""))) form.Add(new StringContent(value), $"\"{name.Replace('"', '_')}\"");
+        foreach (var (name, value) in fields.Where(field => field.Name is not (TokenName or "")))
+            form.Add(new StringContent(value), $"\"{name.Replace('"', '_')}\"");
         if (file is var (called, bytes)) form.Add(new ByteArrayContent(bytes), $"\"{called}\"", "file");
         return await _client.PostAsync(address, form, cancellation);
     }
 
     /// <summary>The revision at which a graft's pages are shown.</summary>
     public async Task<int> RevisionAsync(int graft, CancellationToken cancellation)
-        => int.Parse(((IHtmlInputElement)(await PageAsync($"/graft/{graft}", cancellation)).QuerySelector("input[name=Revision]")!).Value, CultureInfo.InvariantCulture);
+    {
+        var shown = (await PageAsync($"/graft/{graft}", cancellation)).QuerySelector("input[name=Revision]");
+        return int.Parse(((IHtmlInputElement)shown!).Value, CultureInfo.InvariantCulture);
+    }
 
     /// <summary>Writes a number into the aim of a graft, upon a revision.</summary>
     public Task<HttpResponseMessage> AimAsync(int graft, int revision, int number, CancellationToken cancellation)
@@ -66,7 +70,8 @@ public sealed class Visitor : IDisposable
         {
             // A bench that is locked shows its door only.
             using var shown = await _client.GetAsync(page, cancellation);
-            if (_parser.ParseDocument(await shown.Content.ReadAsStringAsync(cancellation)).QuerySelector($"input[name={TokenName}]") is IHtmlInputElement input) return input.Value;
+            var document = Read(await shown.Content.ReadAsStringAsync(cancellation));
+            if (document.QuerySelector($"input[name={TokenName}]") is IHtmlInputElement input) return input.Value;
         }
 
         throw new InvalidOperationException("No page offers a form.");

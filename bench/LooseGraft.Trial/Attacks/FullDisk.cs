@@ -8,7 +8,10 @@ internal sealed record FullDisk() : Attack("Edits and starts on a full disk", 20
 {
     // A mount that only the process sees. What lies beside it is copied in, and the rest is filled if asked for.
     private const string Mount = """
-        mount -t tmpfs -o size=24m none "$0" && cp -a "$1/." "$0" && if [ "$2" = full ]; then cat /dev/zero >"$0/filler" 2>/dev/null || true; fi; shift 2; exec "$@"
+        mount -t tmpfs -o size=24m none "$0" && cp -a "$1/." "$0" || exit
+        if [ "$2" = full ]; then cat /dev/zero >"$0/filler" 2>/dev/null || true; fi
+        shift 2
+        exec "$@"
         """;
 
     private const int StartsOnFull = 2;
@@ -22,17 +25,19 @@ internal sealed record FullDisk() : Attack("Edits and starts on a full disk", 20
             return;
         }
 
-        await using (var process = new StartedProcess(Within(mounted, empty, ""), mounted, StartedProcess.FreePort(), ("DEMO", ""), ("COPIES", "none"), ("PATIENCE", "60")))
+        await using (var process = Started(mounted, empty, ""))
         {
             using var visitor = new Visitor(process.Address);
             using (var browser = new HttpClient()) await process.UntilHealthyAsync(browser);
             await EditAsync(tally, process, visitor, $"/proc/{process.Id}/root{mounted}", cancellation);
             var lies = $"/proc/{process.Id}/root{mounted}";
             foreach (var folder in Directory.GetDirectories(lies)) Directory.CreateDirectory(Path.Combine(seed, Path.GetFileName(folder)));
-            foreach (var file in Directory.GetFiles(lies, "*", SearchOption.AllDirectories)) File.Copy(file, Path.Combine(seed, Path.GetRelativePath(lies, file)));
+            foreach (var file in Directory.GetFiles(lies, "*", SearchOption.AllDirectories))
+                File.Copy(file, Path.Combine(seed, Path.GetRelativePath(lies, file)));
         }
 
-        foreach (var (from, words) in new[] { (empty, "a new bench"), (seed, "one that was there") }) await StartAsync(tally, Within(mounted, from, "full"), mounted, words, cancellation);
+        await StartAsync(tally, mounted, empty, cancellation);
+        await StartAsync(tally, mounted, seed, cancellation);
     }
 
     private static async Task EditAsync(Tally tally, StartedProcess process, Visitor visitor, string seen, CancellationToken cancellation)
@@ -58,32 +63,38 @@ internal sealed record FullDisk() : Attack("Edits and starts on a full disk", 20
     }
 
     // Either it opens, and says what is wrong when something is saved, or it ends with a sentence.
-    private static async Task StartAsync(Tally tally, string[] within, string mounted, string words, CancellationToken cancellation)
+    private static async Task StartAsync(Tally tally, string mounted, string from, CancellationToken cancellation)
     {
-        await using var process = new StartedProcess(within, mounted, StartedProcess.FreePort(), ("DEMO", ""), ("COPIES", "none"), ("PATIENCE", "60"));
+        await using var process = Started(mounted, from, "full");
         var ended = process.EndAsync();
         using var browser = new HttpClient();
         var opened = process.UntilHealthyAsync(browser);
         if (await Task.WhenAny(ended, opened) == opened)
         {
             using var answer = await browser.GetAsync(process.Address, cancellation);
-            tally.Try(answer.StatusCode == HttpStatusCode.OK, $"{words}: {(int)answer.StatusCode}");
+            tally.Try(answer.StatusCode == HttpStatusCode.OK, $"{from}: {(int)answer.StatusCode}");
             return;
         }
 
         var (code, errors, log) = await ended;
-        tally.Try(code == 2 && errors.Contains("no room left", StringComparison.Ordinal) && !log.Contains("Exception", StringComparison.Ordinal), $"{words}: {code} {errors}");
+        var isTold = code == 2 && errors.Contains("no room left", StringComparison.Ordinal) && !log.Contains("Exception", StringComparison.Ordinal);
+        tally.Try(isTold, $"{from}: {code} {errors}");
     }
 
     private static string Under(string root, string name) => Directory.CreateDirectory(Path.Combine(root, name)).FullName;
 
-    private static string[] Within(string mounted, string from, string full) => ["unshare", "-rm", "sh", "-c", Mount, mounted, from, full];
+    private static StartedProcess Started(string mounted, string from, string full)
+    {
+        string[] within = ["unshare", "-rm", "sh", "-c", Mount, mounted, from, full];
+        return new StartedProcess(within, mounted, StartedProcess.FreePort(), ("DEMO", ""), ("COPIES", "none"), ("PATIENCE", "60"));
+    }
 
     private static bool CanMount(string mounted)
     {
         try
         {
-            using var tried = Process.Start(new ProcessStartInfo("unshare", ["-rm", "mount", "-t", "tmpfs", "none", mounted]) { RedirectStandardError = true })!;
+            var mount = new ProcessStartInfo("unshare", ["-rm", "mount", "-t", "tmpfs", "none", mounted]) { RedirectStandardError = true };
+            using var tried = Process.Start(mount)!;
             tried.WaitForExit();
             return tried.ExitCode == 0;
         }

@@ -3,7 +3,7 @@ using System.Net;
 namespace LooseGraft.Trial.Attacks;
 
 /// <summary>Passphrases are guessed from one address: nobody comes in, nobody else is kept out, and what was typed is not logged.</summary>
-internal sealed record GuessedPassphrases() : Attack("Passphrases guessed from one address, twenty at once", 400, 40)
+internal sealed record GuessedPassphrases() : Attack("Passphrases guessed from one address, twenty at once", 400, 20)
 {
     private const string Passphrase = "four words and a 7";
     private const string Guess = "guess-number";
@@ -13,7 +13,8 @@ internal sealed record GuessedPassphrases() : Attack("Passphrases guessed from o
     {
         var process = await StartedProcess.DemosAsync(root, ("PASSPHRASE", Passphrase), ("BIND", "127.0.0.1"));
         await using var disposed = process;
-        await Parallel.ForAsync(0, tally.Planned, new ParallelOptions { MaxDegreeOfParallelism = AtOnce, CancellationToken = cancellation }, async (attempt, _) =>
+        var many = new ParallelOptions { MaxDegreeOfParallelism = AtOnce, CancellationToken = cancellation };
+        await Parallel.ForAsync(0, tally.Planned, many, async (attempt, _) =>
         {
             using var guesser = new Visitor(process.Address);
             using var answer = await EnterAsync(guesser, $"{Guess}-{attempt}", cancellation);

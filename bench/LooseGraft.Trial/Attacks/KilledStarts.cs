@@ -1,7 +1,7 @@
 namespace LooseGraft.Trial.Attacks;
 
 /// <summary>The application ends at a random moment of its first start, and the next start finds what it left.</summary>
-internal sealed record KilledStarts() : Attack("Killed during its first start, started again", 100, 2)
+internal sealed record KilledStarts() : Attack("Killed during its first start, started again", 100, 1)
 {
     private static readonly TimeSpan StartTakes = TimeSpan.FromSeconds(4);
 

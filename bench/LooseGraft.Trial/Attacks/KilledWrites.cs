@@ -1,7 +1,7 @@
 namespace LooseGraft.Trial.Attacks;
 
 /// <summary>The application ends while four builders save, and every edit that was acknowledged has to stand when it starts again.</summary>
-internal sealed record KilledWrites() : Attack("Killed while four builders save", 100, 2)
+internal sealed record KilledWrites() : Attack("Killed while four builders save", 100, 1)
 {
     private const int LongestMs = 900;
 

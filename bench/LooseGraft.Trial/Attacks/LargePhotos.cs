@@ -1,9 +1,7 @@
-using SkiaSharp;
-
 namespace LooseGraft.Trial.Attacks;
 
 /// <summary>Eight photographs of 49 megapixels come in at once.</summary>
-internal sealed record LargePhotos() : Attack("Eight photographs of 49 megapixels at once, again and again", 40, 8)
+internal sealed record LargePhotos() : Attack("Eight photographs of 49 megapixels at once, again and again", 40, 1)
 {
     public const string Page = "/graft/4/photos/kt31";
 
@@ -13,17 +11,17 @@ internal sealed record LargePhotos() : Attack("Eight photographs of 49 megapixel
 
     protected override async Task DoAsync(Tally tally, string root, CancellationToken cancellation)
     {
-        await using var process = await StartedProcess.DemosAsync(root, ("MALLOC_ARENA_MAX", "1"));
-        byte[][] photos = [.. new[] { SKEncodedImageFormat.Jpeg, SKEncodedImageFormat.Png, SKEncodedImageFormat.Webp }.Select(format => Pictures.Made(Side, Side, format))];
+        await using var process = await StartedProcess.DemosAsync(root);
+        byte[][] photos = [.. Pictures.Formats.Take(tally.Planned).Select(format => Pictures.Made(Side, Side, format))];
         using var over = CancellationTokenSource.CreateLinkedTokenSource(cancellation);
         var most = MostAsync(process, over.Token);
         while (tally.Tries < tally.Planned)
         {
-            await Task.WhenAll(Enumerable.Range(0, AtOnce).Select(async turn =>
+            await Task.WhenAll(Enumerable.Range(0, Math.Min(AtOnce, tally.Planned)).Select(async turn =>
             {
                 using var visitor = new Visitor(process.Address);
-                using var answer = await visitor.SendAsync(
-                    $"{Page}?handler=Add", [("Revision", $"{await visitor.RevisionAsync(4, cancellation)}")], cancellation, ("file", photos[turn % photos.Length]));
+                (string, string)[] upon = [("Revision", $"{await visitor.RevisionAsync(4, cancellation)}")];
+                using var answer = await visitor.SendAsync($"{Page}?handler=Add", upon, cancellation, ("file", photos[turn % photos.Length]));
                 tally.Try((int)answer.StatusCode < 500, $"{(int)answer.StatusCode}");
             }));
         }

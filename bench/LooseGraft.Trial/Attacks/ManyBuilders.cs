@@ -4,7 +4,7 @@ using AngleSharp.Html.Dom;
 namespace LooseGraft.Trial.Attacks;
 
 /// <summary>Fifty builders walk through the pages at once and send whatever form they find, as it stands or with absurd values: no answer is a fault.</summary>
-internal sealed record ManyBuilders() : Attack("Fifty builders, fifty forms each, one value in four absurd", 2500, 150)
+internal sealed record ManyBuilders() : Attack("Fifty builders, fifty forms each, one value in four absurd", 2500, 100)
 {
     private const int Builders = 50;
     private const int MostPages = 400;
@@ -20,7 +20,8 @@ internal sealed record ManyBuilders() : Attack("Fifty builders, fifty forms each
         await using var process = await StartedProcess.DemosAsync(root);
         var pages = new ConcurrentDictionary<string, bool> { ["/"] = true };
         var answered = new ConcurrentDictionary<int, int>();
-        await Parallel.ForEachAsync(Enumerable.Range(0, Builders), new ParallelOptions { MaxDegreeOfParallelism = Builders, CancellationToken = cancellation }, async (builder, _) =>
+        var many = new ParallelOptions { MaxDegreeOfParallelism = Builders, CancellationToken = cancellation };
+        await Parallel.ForEachAsync(Enumerable.Range(0, Builders), many, async (builder, _) =>
         {
             var random = new Random(builder);
             using var visitor = new Visitor(process.Address);
@@ -38,7 +39,8 @@ internal sealed record ManyBuilders() : Attack("Fifty builders, fifty forms each
                 if (forms.Length == 0) continue;
                 var form = forms[random.Next(forms.Length)];
                 var fields = Fields(form, random).ToArray();
-                var file = form.QuerySelector("input[type=file]") is IHtmlInputElement input ? (input.Name!, Absurd.Mutated(new byte[2000], random)) : ((string, byte[])?)null;
+                (string, byte[])? file = form.QuerySelector("input[type=file]") is IHtmlInputElement { Name: { } name }
+                    ? (name, Absurd.Mutated(new byte[2000], random)) : null;
                 var address = form.GetAttribute("action") is { Length: > 0 } action ? action : page;
                 var began = TimeProvider.System.GetTimestamp();
                 using var answer = await visitor.SendAsync(address, fields, cancellation, file);
@@ -52,8 +54,10 @@ internal sealed record ManyBuilders() : Attack("Fifty builders, fifty forms each
         });
         await process.KillAsync();
         var (_, _, log) = await process.EndAsync();
-        foreach (var line in log.Split('\n').Where(line => line.Contains("\"@l\":\"Error\"", StringComparison.Ordinal)).Take(5)) tally.Fail($"in the log: {line}");
-        tally.Note = $"answered {string.Join(", ", answered.OrderBy(code => code.Key).Select(code => $"{code.Key} × {code.Value}"))}; {pages.Count} pages; slowest {tally.Slowest:0.0} s";
+        foreach (var line in log.Split('\n').Where(line => line.Contains("\"@l\":\"Error\"", StringComparison.Ordinal)).Take(5))
+            tally.Fail($"in the log: {line}");
+        var codes = string.Join(", ", answered.OrderBy(code => code.Key).Select(code => $"{code.Key} × {code.Value}"));
+        tally.Note = $"answered {codes}; {pages.Count} pages; slowest {tally.Slowest:0.0} s";
     }
 
     private static IEnumerable<(string Name, string Value)> Fields(IHtmlFormElement form, Random random)

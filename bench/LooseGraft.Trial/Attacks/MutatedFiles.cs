@@ -1,10 +1,10 @@
-using LooseGraft.Core.Files;
 using LooseGraft.Core;
+using LooseGraft.Core.Files;
 
 namespace LooseGraft.Trial.Attacks;
 
 /// <summary>Graft files that something has gnawed at are read or refused in words, and what is read can be judged, written and read again.</summary>
-internal sealed record MutatedFiles() : Attack("Mutated graft files, read and judged", 20_000, 200)
+internal sealed record MutatedFiles() : Attack("Mutated graft files, read and judged", 20_000, 100)
 {
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(2);
 

@@ -2,7 +2,7 @@ namespace LooseGraft.Trial.Attacks;
 
 /// <summary>The files as they lie at a random moment while four builders save, as when the power goes, are a sound bench with every edit that was
 /// acknowledged before.</summary>
-internal sealed record StoppedFiles() : Attack("Files copied at a random moment while four builders save", 400, 20)
+internal sealed record StoppedFiles() : Attack("Files copied at a random moment while four builders save", 400, 10)
 {
     private const int LongestMs = 60;
 
@@ -25,7 +25,8 @@ internal sealed record StoppedFiles() : Attack("Files copied at a random moment 
             var fault = SoundFile.Fault(copy);
             var stands = SoundFile.Aimed(copy);
             var lost = before.Where(graft => stands.GetValueOrDefault(graft.Key) < graft.Value).ToArray();
-            tally.Try(fault is null && lost.Length == 0, $"{fault} {string.Join("; ", lost.Select(graft => $"graft {graft.Key} had {graft.Value}, has {stands.GetValueOrDefault(graft.Key)}"))}");
+            var words = lost.Select(graft => $"graft {graft.Key} had {graft.Value}, has {stands.GetValueOrDefault(graft.Key)}");
+            tally.Try(fault is null && lost.Length == 0, string.Join("; ", words.Append(fault)));
             Directory.Delete(copy, recursive: true);
         }
 

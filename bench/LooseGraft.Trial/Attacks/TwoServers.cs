@@ -5,7 +5,7 @@ namespace LooseGraft.Trial.Attacks;
 
 /// <summary>Two applications are started on one folder at once, and builders of both save in one graft: of two that save upon one revision, one is
 /// told.</summary>
-internal sealed record TwoServers() : Attack("Two applications on one folder, eight builders of one graft", 2000, 80)
+internal sealed record TwoServers() : Attack("Two applications on one folder, eight builders of one graft", 2000, 40)
 {
     private const int Builders = 8;
     private const int Graft = 4;
@@ -19,7 +19,8 @@ internal sealed record TwoServers() : Attack("Two applications on one folder, ei
         await using var first = processes[0];
         await using var second = processes[1];
         var (byRevision, number) = (new ConcurrentDictionary<int, int>(), 0);
-        await Parallel.ForEachAsync(Enumerable.Range(0, Builders), new ParallelOptions { MaxDegreeOfParallelism = Builders, CancellationToken = cancellation }, async (builder, _) =>
+        var many = new ParallelOptions { MaxDegreeOfParallelism = Builders, CancellationToken = cancellation };
+        await Parallel.ForEachAsync(Enumerable.Range(0, Builders), many, async (builder, _) =>
         {
             using var visitor = new Visitor(processes[builder % 2].Address);
             while (tally.Tries < tally.Planned)

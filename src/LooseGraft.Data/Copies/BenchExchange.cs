@@ -15,10 +15,14 @@ internal static class BenchExchange
     {
         await using var bench = BenchDatabase.Open(database);
         // All rows come from one sound bench, and in any order.
-        BenchDatabase.Execute(bench, $"PRAGMA foreign_keys = OFF; ATTACH DATABASE '{coming.Replace("'", "''", StringComparison.Ordinal)}' AS coming; BEGIN IMMEDIATE");
+        BenchDatabase.Execute(bench, $"""
+            PRAGMA foreign_keys = OFF;
+            ATTACH DATABASE '{coming.Replace("'", "''", StringComparison.Ordinal)}' AS coming;
+            BEGIN IMMEDIATE
+            """);
         await beforehand();
-        foreach (var table in Texts(bench, "SELECT name FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name NOT GLOB 'sqlite*' AND name NOT GLOB '__EF*'"))
-            Exchange(bench, table);
+        const string tables = "SELECT name FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name NOT GLOB 'sqlite*' AND name NOT GLOB '__EF*'";
+        foreach (var table in Texts(bench, tables)) Exchange(bench, table);
         BenchDatabase.Execute(bench, """
             INSERT INTO main.sqlite_sequence (name, seq) SELECT name, seq FROM coming.sqlite_sequence WHERE name NOT IN (SELECT name FROM main.sqlite_sequence);
             UPDATE main.sqlite_sequence SET seq = max(seq, coalesce((SELECT c.seq FROM coming.sqlite_sequence c WHERE c.name = sqlite_sequence.name), 0));

@@ -10,7 +10,7 @@ internal static class ReducedPicture
     private const int Channels = 4;
 
     // Parts of which one at a time is held at full size.
-    private const int Bands = 4;
+    private const int Bands = 8;
 
     /// <summary>The picture, at least <see cref="PhotoIntake.LongestSide"/> pixels long where it has as many; null where it is broken off or damaged.</summary>
     public static SKBitmap? Of(SKCodec codec) => codec.EncodedFormat == SKEncodedImageFormat.Png ? Averaged(codec) : Scaled(codec);
@@ -52,8 +52,8 @@ internal static class ReducedPicture
             for (var at = row; at < under; at++)
             {
                 var (first, last) = (Edge(at, from.Height, bitmap.Height) - top, Edge(at + 1, from.Height, bitmap.Height) - top);
-                Average(
-                    band.GetPixelSpan()[(first * band.RowBytes)..(last * band.RowBytes)], from.Width, bitmap.GetPixelSpan().Slice(at * bitmap.RowBytes, bitmap.RowBytes));
+                var into = bitmap.GetPixelSpan().Slice(at * bitmap.RowBytes, bitmap.RowBytes);
+                Average(band.GetPixelSpan()[(first * band.RowBytes)..(last * band.RowBytes)], from.Width, into);
             }
         }
 
