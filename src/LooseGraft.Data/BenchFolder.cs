@@ -21,31 +21,36 @@ public sealed class BenchFolder(string path)
         catch (Exception exception) when (exception is IOException or UnauthorizedAccessException)
         {
             throw new BenchStartException(
-                $"No folder can be made at {Path.GetFullPath(path)}, where the bench is to be kept. Set DATA to one that this user may write in.", exception);
+                $"No folder can be made at {System.IO.Path.GetFullPath(path)}, where the bench is to be kept. Set DATA to one that this user may write in.", exception);
         }
     }
 
+    /// <summary>Where it lies.</summary>
+    public string Path { get; } = path;
+
     /// <summary>The database.</summary>
-    public string Database => Path.Combine(path, "bench.db");
+    public string Database => Combine( "bench.db");
 
     /// <summary>Pictures, by hash.</summary>
-    public PhotoFolder Photos => new(Path.Combine(path, "photos"));
+    public PhotoFolder Photos => new(Combine( "photos"));
 
     /// <summary>Keys of forms and of the door.</summary>
-    public string Keys => Path.Combine(path, "keys");
+    public string Keys => Combine( "keys");
 
     /// <summary>Copies of the database.</summary>
-    public string Copies => Path.Combine(path, "copies");
+    public string Copies => Combine( "copies");
 
     /// <summary>Pictures of the copies: all that any of them shows.</summary>
-    public PhotoFolder CopiedPhotos => new(Path.Combine(Copies, "photos"));
+    public PhotoFolder CopiedPhotos => new(System.IO.Path.Combine(Copies, "photos"));
 
     /// <summary>Held while a bench is opened or put back.</summary>
-    internal string StartLock => Path.Combine(path, "bench.start");
+    internal string StartLock => Combine( "bench.start");
 
     /// <summary>Held while a copy is made.</summary>
-    internal string CopyLock => Path.Combine(path, "bench.copy");
+    internal string CopyLock => Combine( "bench.copy");
 
     /// <summary>A bench in the making, which takes the database's place when it is whole.</summary>
-    internal string DatabaseInMaking => Path.Combine(path, "bench.new.db");
+    internal string DatabaseInMaking => Combine( "bench.new.db");
+
+    private string Combine(string name) => System.IO.Path.Combine(Path, name);
 }

@@ -7,6 +7,7 @@ using LooseGraft.Data.Copies;
 using LooseGraft.Data.Photos;
 using LooseGraft.Web.Hosting;
 using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace LooseGraft.Web.Tests;
@@ -124,25 +125,32 @@ public sealed class CopiesTests : IAsyncDisposable
         Assert.Equal(["stands"], await NamesAsync());
     }
 
-    [Fact]
-    public async Task A_damaged_bench_is_put_back_from_a_shell()
+    [Theory]
+    [InlineData("damaged")]
+    [InlineData("gone")]
+    [InlineData("empty")]
+    [InlineData("older")]
+    public async Task A_bench_that_cannot_be_opened_is_put_back_from_a_shell(string bench)
     {
         await AddAsync("kept");
         var copy = await Copies.MakeAsync("by hand", Cancellation);
-        var folder = Directory.CreateTempSubdirectory("loose-graft-");
-        Directory.CreateDirectory(Path.Combine(folder.FullName, "copies"));
-        File.Copy(Copies.Find(copy.Name)!, Path.Combine(folder.FullName, "copies", copy.Name));
-        await File.WriteAllBytesAsync(Path.Combine(folder.FullName, "bench.db"), new byte[20_000], Cancellation);
+        var folder = BenchFolder.At(Directory.CreateTempSubdirectory("loose-graft-").FullName);
+        Directory.CreateDirectory(folder.Copies);
+        File.Copy(Copies.Find(copy.Name)!, Path.Combine(folder.Copies, copy.Name));
+        if (bench == "damaged") await File.WriteAllBytesAsync(folder.Database, new byte[20_000], Cancellation);
+        if (bench == "empty") await File.WriteAllBytesAsync(folder.Database, [], Cancellation);
+        if (bench == "older") await OlderAsync(folder.Database);
         var (said, refused) = (new StringWriter(), new StringWriter());
-        Assert.Equal(2, await CopyCommands.RunAsync(["restore", "nothing"], folder.FullName, said, refused));
+        Assert.Equal(2, await CopyCommands.RunAsync(["restore", "nothing"], folder.Path, said, refused));
         Assert.Contains("There is no copy “nothing”", refused.ToString());
-        Assert.Equal(0, await CopyCommands.RunAsync(["restore", copy.Name], folder.FullName, said, refused));
+        Assert.Equal(0, await CopyCommands.RunAsync(["restore", copy.Name], folder.Path, said, refused));
         Assert.Contains($"The bench stands as in {copy.Name}", said.ToString());
-        Assert.Null(await CopyCommands.RunAsync(["--urls", "x"], folder.FullName, said, refused));
-        await using (var back = BenchHost.On(folder.FullName, ("DEMO", "none")))
+        Assert.Null(await CopyCommands.RunAsync(["--urls", "x"], folder.Path, said, refused));
+        await using (var back = BenchHost.On(folder.Path, ("DEMO", "none")))
             Assert.Equal(["kept"], (await back.StoreAsync(store => store.ShelfAsync(Cancellation))).Select(entry => entry.Name));
-        Assert.Single(Directory.GetFiles(Path.Combine(folder.FullName, "copies"), "damaged *.db"));
-        folder.Delete(recursive: true);
+        Assert.Equal(bench is "damaged" or "empty" ? 1 : 0, Directory.GetFiles(folder.Copies, "damaged *.db").Length);
+        Assert.Equal(bench == "older" ? 2 : 1, Directory.GetFiles(folder.Copies, "bench *.db").Length);
+        Directory.Delete(folder.Path, recursive: true);
     }
 
     [Fact]
@@ -186,6 +194,13 @@ public sealed class CopiesTests : IAsyncDisposable
             // What is let go is needed by none of them, and letting go twice lets go of nothing more.
             Assert.Equal(kept.ToHashSet(), Thinning.Kept(kept).ToHashSet());
         });
+
+    private static async Task OlderAsync(string database)
+    {
+        await using var bench = new BenchContext(
+            (DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).Options);
+        await bench.Database.MigrateAsync(bench.Database.GetMigrations().First(), Cancellation);
+    }
 
     private static BenchCopy Copy(DateTimeOffset at) => new($"bench {at:yyyy-MM-dd HHmmss} x.db", at, "x", 1);
 

@@ -49,20 +49,31 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
 
     private static async Task MigrateAsync(string database, CancellationToken cancellation)
     {
+        if (!await IsBenchAsync(database, cancellation))
+            throw new BenchStartException("It is no copy of a bench. The bench stands as it stood.");
+        await using var connection = BenchDatabase.Open(database);
+        BenchDatabase.Execute(connection, "PRAGMA journal_mode = DELETE");
+    }
+
+    // Whether it is one at all; then it is brought to this version.
+    private static async Task<bool> IsBenchAsync(string database, CancellationToken cancellation)
+    {
         await using var bench = new BenchContext(
             (DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).Options);
         var applied = (await bench.Database.GetAppliedMigrationsAsync(cancellation)).ToArray();
-        if (applied.Length == 0 || applied.Except(bench.Database.GetMigrations()).Any())
-            throw new BenchStartException("It is no copy of a bench, or one of a newer Loose Graft. The bench stands as it stood.");
-        await bench.Database.MigrateAsync(cancellation);
-        await bench.Database.ExecuteSqlRawAsync("PRAGMA journal_mode = DELETE", cancellation);
+        if (applied.Except(bench.Database.GetMigrations()).Any())
+            throw new BenchStartException($"{Path.GetFileName(database)} is of a newer Loose Graft. The bench stands as it stood.");
+        if (applied.Length == 0) return false;
+        if ((await bench.Database.GetPendingMigrationsAsync(cancellation)).Any()) await bench.Database.MigrateAsync(cancellation);
+        return true;
     }
 
-    // False for a bench that is too damaged to be copied, which is what a restore is for.
+    // False for a bench that is gone, or too damaged to be copied, which is what a restore is for.
     private async Task<bool> IsExchangedAsync(string inMaking, CancellationToken cancellation)
     {
         try
         {
+            if (!File.Exists(folder.Database) || !await IsBenchAsync(folder.Database, cancellation)) return false;
             await BenchExchange.PutAsync(folder.Database, inMaking, async () =>
             {
                 await copies.MakeAsync(BeforeIt, cancellation);

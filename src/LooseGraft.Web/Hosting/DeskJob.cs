@@ -22,9 +22,10 @@ public sealed class DeskJob<T> : IDisposable
         _interest = interest ?? UsualInterest;
         var unwanted = _unwanted.Token;
         Work = new ReviewWork(unwanted);
-        _looks = new Timer(_ => Look(), null, _interest, _interest / 4);
         // A thread of its own: what takes seconds must not keep the threads that answer requests.
-        Result = Task.Factory.StartNew(() => Do(work, unwanted), unwanted, TaskCreationOptions.LongRunning, TaskScheduler.Default);
+        Result = Task.Factory.StartNew(() => work(Work, unwanted), unwanted, TaskCreationOptions.LongRunning, TaskScheduler.Default);
+        _looks = new Timer(_ => Look());
+        _looks.Change(_interest, _interest / 4);
     }
 
     /// <summary>How far it is.</summary>
@@ -73,7 +74,7 @@ public sealed class DeskJob<T> : IDisposable
     /// <summary>Gives it up, whoever waits.</summary>
     public void Dispose()
     {
-        lock (_gate) _isGivenUp |= !Result.IsCompletedSuccessfully;
+        lock (_gate) _isGivenUp |= !Result.IsCompleted;
         _looks.Dispose();
         _unwanted.Cancel();
     }
@@ -91,22 +92,11 @@ public sealed class DeskJob<T> : IDisposable
     {
         lock (_gate)
         {
-            if (_waiting > 0 || Environment.TickCount64 - _asked < _interest.TotalMilliseconds || Result.IsCompleted) return;
-            _isGivenUp = true;
+            var isWanted = _waiting > 0 || Environment.TickCount64 - _asked < _interest.TotalMilliseconds;
+            if (isWanted && !Result.IsCompleted) return;
+            _isGivenUp |= !Result.IsCompleted;
         }
 
         Dispose();
-    }
-
-    private T Do(Func<ReviewWork, CancellationToken, T> work, CancellationToken unwanted)
-    {
-        try
-        {
-            return work(Work, unwanted);
-        }
-        finally
-        {
-            _looks.Dispose();
-        }
     }
 }
