@@ -29,28 +29,28 @@ public sealed class BenchFolder(string path)
     public string Path { get; } = path;
 
     /// <summary>The database.</summary>
-    public string Database => Combine( "bench.db");
+    public string Database => Combine("bench.db");
 
     /// <summary>Pictures, by hash.</summary>
-    public PhotoFolder Photos => new(Combine( "photos"));
+    public PhotoFolder Photos => new(Combine("photos"));
 
     /// <summary>Keys of forms and of the door.</summary>
-    public string Keys => Combine( "keys");
+    public string Keys => Combine("keys");
 
     /// <summary>Copies of the database.</summary>
-    public string Copies => Combine( "copies");
+    public string Copies => Combine("copies");
 
     /// <summary>Pictures of the copies: all that any of them shows.</summary>
     public PhotoFolder CopiedPhotos => new(System.IO.Path.Combine(Copies, "photos"));
 
     /// <summary>Held while a bench is opened or put back.</summary>
-    internal string StartLock => Combine( "bench.start");
+    internal string StartLock => Combine("bench.start");
 
     /// <summary>Held while a copy is made.</summary>
-    internal string CopyLock => Combine( "bench.copy");
+    internal string CopyLock => Combine("bench.copy");
 
     /// <summary>A bench in the making, which takes the database's place when it is whole.</summary>
-    internal string DatabaseInMaking => Combine( "bench.new.db");
+    internal string DatabaseInMaking => Combine("bench.new.db");
 
     private string Combine(string name) => System.IO.Path.Combine(Path, name);
 }
