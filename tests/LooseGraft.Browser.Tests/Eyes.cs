@@ -108,7 +108,7 @@ public sealed class Eyes : IDisposable
     public string CopyOfFerry()
     {
         Open("/");
-        Click("form[action*='Copy']:has(input[value='4']) button");
+        Click("button[formaction*='Copy'][value='4']");
         SeeWords("h1", "The ferry radiogram, a copy");
         return Path;
     }

@@ -136,7 +136,7 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
     {
         using var eyes = new Eyes(bench.Address, hasScript: false);
         eyes.Open("/");
-        eyes.Click("form[action*='Copy']:has(input[value='2']) button");
+        eyes.Click("button[formaction*='Copy'][value='2']");
         eyes.Open(eyes.Path + "/seat");
         eyes.Retype("form[action*='AddPlane'] input[name=width]", "200");
         eyes.Retype("form[action*='AddPlane'] input[name=depth]", "5 3/4 in" + Keys.Enter);
