@@ -32,21 +32,31 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
     /// <param name="before">The review of the same graft before an edit, from which what the edit left alone is taken over.</param>
     /// <param name="work">Where it is told how far it is, and whence it is given up; null for one that is waited for in any case.</param>
     /// <exception cref="OperationCanceledException">It was given up.</exception>
-    public static Review Of(Graft graft, Review? before = null, ReviewWork? work = null) => Of(graft, Core.Stages.All, before, work ?? new ReviewWork());
+    public static Review Of(Graft graft, Review? before = null, ReviewWork? work = null) => Of(graft, Core.Stages.All, before, work);
 
     /// <summary>The same by other stages than those there are.</summary>
-    internal static Review Of(Graft graft, IEnumerable<StageDefinition> stages, Review? before, ReviewWork work)
+    internal static Review Of(Graft graft, ImmutableArray<StageDefinition> stages, Review? before, ReviewWork? work)
     {
         (Graft, StageReviews)? old = before is null ? null : (before.Graft, before.Stages);
-        var reviews = StageReviews.None;
+        var begun = ImmutableArray<(Stage Stage, Task<IStageReview> Review)>.Empty;
         foreach (var stage in stages)
         {
-            work.Begin(stage.Stage, reviews);
-            reviews = reviews.With(stage.Stage, stage.Review(new StageInput(graft, reviews, old, work)));
+            var asked = begun.RemoveAll(each => !stage.Asks.Contains(each.Stage));
+            work?.Begin(stage.Stage, Gathered(begun));
+            // Where nobody asks how far it is, stages that ask nothing of each other are worked out side by side: a check from the shell is half of it
+            // compiling, which another processor may share.
+            begun = begun.Add((stage.Stage, work is null ? Task.Run(() => Look(stage, asked)) : Task.FromResult(Look(stage, asked))));
         }
 
+        var reviews = Gathered(begun);
         return new Review(graft, reviews, [.. reviews.Findings.OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage)]);
+
+        IStageReview Look(StageDefinition stage, ImmutableArray<(Stage, Task<IStageReview>)> asked)
+            => stage.Review(new StageInput(graft, Gathered(asked), old, work ?? new ReviewWork()));
     }
+
+    private static StageReviews Gathered(ImmutableArray<(Stage Stage, Task<IStageReview> Review)> begun)
+        => begun.Aggregate(StageReviews.None, (reviews, each) => reviews.With(each.Stage, each.Review.GetAwaiter().GetResult()));
 
     /// <summary>What the old case left behind.</summary>
     public StockReview Stock => Stages.Of<StockReview>();

@@ -1,8 +1,10 @@
 using System.Data.Common;
+using System.Runtime.CompilerServices;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
 using Microsoft.EntityFrameworkCore.Diagnostics;
+using SQLitePCL;
 
 namespace LooseGraft.Data;
 
@@ -21,7 +23,6 @@ public static class BenchFile
             .UseSqlite(new SqliteConnectionStringBuilder
             {
                 DataSource = path,
-                ForeignKeys = true,
                 Pooling = isPooled,
                 DefaultTimeout = (int)(patience ?? Patience).TotalSeconds,
             }.ToString())
@@ -32,6 +33,9 @@ public static class BenchFile
     private sealed class DurableConnections : DbConnectionInterceptor
     {
         public static readonly DurableConnections Instance = new();
+
+        // What is said to a connection stands as long as the program keeps it: one that comes out of the pool again need not be told.
+        private static readonly ConditionalWeakTable<sqlite3, object> Prepared = [];
 
         public override void ConnectionOpened(DbConnection connection, ConnectionEndEventData eventData) => Prepare(connection);
 
@@ -44,10 +48,12 @@ public static class BenchFile
         private static void Prepare(DbConnection connection)
         {
             // A connection that may only read, as the framework opens one to see whether the file is there, cannot turn the log on.
-            if (new SqliteConnectionStringBuilder(connection.ConnectionString).Mode == SqliteOpenMode.ReadOnly) return;
+            if (connection is not SqliteConnection { Handle: { } handle } || Prepared.TryGetValue(handle, out _)
+                || new SqliteConnectionStringBuilder(connection.ConnectionString).Mode == SqliteOpenMode.ReadOnly) return;
             using var command = connection.CreateCommand();
-            command.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 5000;";
+            command.CommandText = "PRAGMA foreign_keys = ON; PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 5000;";
             command.ExecuteNonQuery();
+            Prepared.AddOrUpdate(handle, handle);
         }
     }
 

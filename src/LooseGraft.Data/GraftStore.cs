@@ -40,14 +40,15 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         var entry = new GraftEntry
         {
             Name = graft.Name,
-            Document = Text(takesFromBin ? graft : BinLedger.WithoutClaims(graft)),
+            Document = ReadGraft.Text(takesFromBin ? graft : BinLedger.WithoutClaims(graft)),
             ChangedAt = clock.GetUtcNow(),
             Revision = 1,
         };
         bench.Grafts.Add(entry);
         await bench.SaveChangesAsync(cancellation);
         RecordBook.Add(bench, entry.Id, records);
-        if (takesFromBin && !(await BinLedger.SettleAsync(bench, entry.Id, graft, cancellation)).IsEmpty) entry.Document = Text(BinLedger.WithoutClaims(graft));
+        if (takesFromBin && !(await BinLedger.SettleAsync(bench, entry.Id, graft, cancellation)).IsEmpty)
+            entry.Document = ReadGraft.Text(BinLedger.WithoutClaims(graft));
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return entry.Id;
@@ -61,19 +62,22 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     public async Task<SaveResult> ChangeAsync(int id, int revision, GraftEdit edit, CancellationToken cancellation)
     {
         if (await StandingAsync(id, cancellation) is not { } standing) return new SaveResult(SaveOutcome.Gone, null);
-        var document = Text(edit.Apply(standing.Graft));
+        var document = ReadGraft.Text(edit.Apply(standing.Graft));
+        var words = edit.Words(standing.Graft);
         // What stands may have been written by an older version, so it is held against how it would be written now.
-        if (document == Text(standing.Graft)) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation));
+        if (document == standing.Read.Written) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation)) { What = words };
         if (standing.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation));
         // What could not be read back is not kept: the file format's rules are the rules of every edit.
         var read = GraftFile.Read(Encoding.UTF8.GetBytes(document));
         if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
-        var words = edit.Words(standing.Graft);
-        return await KeepAsync(standing, graft, entry =>
+        var (outcome, errors, kept) = await TryKeepAsync(standing, new ReadGraft(graft, document), entry =>
         {
             if (edit.Happened is { } kind) RecordBook.Add(bench, id, [RecordBook.Of(kind, words, clock.GetUtcNow())]);
-            return AddChangeAsync(entry, standing.Graft, words, document, graft.Name, cancellation);
+            return AddChangeAsync(entry, standing.Read.Written, words, document, graft.Name, cancellation);
         }, cancellation);
+        return kept is null
+            ? await NotKeptAsync(standing, outcome, errors, cancellation)
+            : new SaveResult(outcome, new GraftSnapshot(id, kept.Revision, graft, kept.ChangedAt, CanUndo: words, CanRedo: null)) { What = words };
     }
 
     /// <summary>Takes back the last change; does nothing when there is none.</summary>
@@ -123,7 +127,7 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         entry.ThrownAwayAt = null;
         if (!(await BinLedger.SettleAsync(bench, id, graft, cancellation)).IsEmpty)
             await AddChangeAsync(
-                entry, graft, "What it took from the bin is let go: some of it is promised to another graft", Text(BinLedger.WithoutClaims(graft)), graft.Name,
+                entry, ReadGraft.Text(graft), "What it took from the bin is let go: some of it is promised to another graft", ReadGraft.Text(BinLedger.WithoutClaims(graft)), graft.Name,
                 cancellation);
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -150,51 +154,49 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (await DocumentAsync(standing, cancellation) is not { } before) return new SaveResult(SaveOutcome.Stale, await FindAsync(id, cancellation));
         var document = way.Aggregate(before, (text, step) => (step.IsBack ? changes[step.Id].Inverse : changes[step.Id]).ApplyTo(text));
         var graft = Read(document);
-        return await KeepAsync(standing, graft, entry =>
+        var (outcome, errors, kept) = await TryKeepAsync(standing, new ReadGraft(graft), entry =>
         {
             Move(entry, document, graft.Name, target);
             entry.Revision++;
             return bench.SaveChangesAsync(cancellation);
         }, cancellation);
+        return kept is null
+            ? await NotKeptAsync(standing, outcome, errors, cancellation) : new SaveResult(outcome, await SnapshotAsync(kept, cancellation));
     }
 
-    private async Task<SaveResult> KeepAsync(Standing standing, Graft graft, Func<GraftEntry, Task> keep, CancellationToken cancellation)
-    {
-        var (outcome, errors, kept) = await TryKeepAsync(standing, graft, keep, cancellation);
-        return outcome switch
+    private async Task<SaveResult> NotKeptAsync(Standing standing, SaveOutcome outcome, ImmutableArray<FileError> errors, CancellationToken cancellation)
+        => outcome switch
         {
-            SaveOutcome.Saved => new SaveResult(outcome, await SnapshotAsync(kept!, cancellation)),
             SaveOutcome.Stale => new SaveResult(outcome, await FindAsync(standing.Id, cancellation)),
             SaveOutcome.Refused => await RefusedAsync(standing, errors, cancellation),
             _ => new SaveResult(SaveOutcome.Gone, null),
         };
-    }
 
     // Only here a graft is held against others, and all other writers wait: no document is read, and everything that takes long was done before.
     private async Task<(SaveOutcome Outcome, ImmutableArray<FileError> Errors, Standing? Kept)> TryKeepAsync(
-        Standing standing, Graft graft, Func<GraftEntry, Task> keep, CancellationToken cancellation)
+        Standing standing, ReadGraft read, Func<GraftEntry, Task> keep, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
         if (await EntryAsync(standing.Id, cancellation) is not { } entry) return (SaveOutcome.Gone, [], null);
         if (entry.Revision != standing.Revision) return (SaveOutcome.Stale, [], null);
-        // What it takes from the bin may be promised to another graft by now.
-        var errors = await BinLedger.SettleAsync(bench, standing.Id, graft, cancellation);
+        // What it takes from the bin may be promised to another graft by now; what it took already is promised to it.
+        var errors = BinLedger.TakesTheSame(standing.Graft, read.Graft) ? [] : await BinLedger.SettleAsync(bench, standing.Id, read.Graft, cancellation);
         if (!errors.IsEmpty) return (SaveOutcome.Refused, errors, null);
         await keep(entry);
         await transaction.CommitAsync(cancellation);
-        grafts.Keep(entry.Id, entry.Revision, graft);
-        return (SaveOutcome.Saved, [], new Standing(entry.Id, entry.Revision, entry.HeadId, entry.ChangedAt, graft));
+        grafts.Keep(entry.Id, entry.Revision, read);
+        return (SaveOutcome.Saved, [], new Standing(entry.Id, entry.Revision, entry.HeadId, entry.ChangedAt, read));
     }
 
     private async Task<SaveResult> RefusedAsync(Standing standing, ImmutableArray<FileError> errors, CancellationToken cancellation)
         => new(SaveOutcome.Refused, await SnapshotAsync(standing, cancellation)) { Errors = errors };
 
-    private async Task AddChangeAsync(GraftEntry entry, Graft before, string what, string document, string name, CancellationToken cancellation)
+    private async Task AddChangeAsync(GraftEntry entry, string before, string what, string document, string name, CancellationToken cancellation)
     {
         // What an older version wrote stays as it is, for the history is offsets into it. It is brought to this version by a change of its own, so that the
         // next one shows what was done and nothing else.
         if (GraftFile.IsOlder(Encoding.UTF8.GetBytes(entry.Document)))
-            await AddRowAsync(entry, $"Brought to version {GraftFile.Version} of the file", Text(before), before.Name, cancellation);
+            await AddRowAsync(entry, $"Brought to version {GraftFile.Version} of the file", before, entry.Name, cancellation);
         await AddRowAsync(entry, what, document, name, cancellation);
         entry.Revision++;
         await bench.SaveChangesAsync(cancellation);
@@ -242,7 +244,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (head is null) return null;
         if (grafts.Find(id, head.Revision) is { } known) return new Standing(id, head.Revision, head.HeadId, head.ChangedAt, known);
         var entry = await bench.Grafts.AsNoTracking().SingleOrDefaultAsync(graft => graft.Id == id && graft.ThrownAwayAt == null, cancellation);
-        return entry is null ? null : new Standing(id, entry.Revision, entry.HeadId, entry.ChangedAt, grafts.Keep(id, entry.Revision, Read(entry.Document)));
+        return entry is null
+            ? null : new Standing(id, entry.Revision, entry.HeadId, entry.ChangedAt, grafts.Keep(id, entry.Revision, new ReadGraft(Read(entry.Document))));
     }
 
     private async Task<GraftSnapshot> SnapshotAsync(Standing standing, CancellationToken cancellation)
@@ -253,8 +256,6 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         return new GraftSnapshot(standing.Id, standing.Revision, standing.Graft, standing.ChangedAt, undo, redo);
     }
 
-    private static string Text(Graft graft) => Encoding.UTF8.GetString(GraftFile.Write(graft));
-
     private static Graft Read(string document)
     {
         var result = GraftFile.Read(Encoding.UTF8.GetBytes(document));
@@ -262,5 +263,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     }
 
     /// <summary>A graft as it stands, read.</summary>
-    private sealed record Standing(int Id, int Revision, int? HeadId, DateTimeOffset ChangedAt, Graft Graft);
+    private sealed record Standing(int Id, int Revision, int? HeadId, DateTimeOffset ChangedAt, ReadGraft Read)
+    {
+        public Graft Graft => Read.Graft;
+    }
 }

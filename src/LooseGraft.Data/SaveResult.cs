@@ -8,6 +8,9 @@ namespace LooseGraft.Data;
 /// <param name="Current">The graft as it now stands; null when it is gone.</param>
 public sealed record SaveResult(SaveOutcome Outcome, GraftSnapshot? Current)
 {
+    /// <summary>What a change does, in words; null for undo and redo, and where it was not kept.</summary>
+    public string? What { get; init; }
+
     /// <summary>Why it was refused; empty otherwise.</summary>
     public ImmutableArray<FileError> Errors { get; init; } = [];
 }

@@ -14,7 +14,8 @@ public sealed class StageTests
         => new CoolingReview(
         input.Earlier.Of<SeatReview>().Boards.Length, input.Before?.Reviews.Find<CoolingReview>()?.Boards,
         [Finding.Of(CoolingRules.Warm, Subject.Whole, "It gets warm.", Evidence.Assumed, "open a window")]),
-        StageDefinition.RulesIn(typeof(CoolingRules)));
+        StageDefinition.RulesIn(typeof(CoolingRules)))
+    { Asks = [Stage.Seat] };
 
     [Fact]
     public void A_stage_that_is_added_to_the_list_is_reviewed_with_the_others_and_finds_the_earlier_ones()
@@ -28,10 +29,26 @@ public sealed class StageTests
         Assert.Equal([CoolingRules.Warm], Cooling.Rules);
     }
 
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void A_stage_cannot_ask_for_a_later_one_nor_for_one_that_it_does_not_name(bool isWatched)
+    {
+        var graft = Joined(Header("ground"), Plug("ground"));
+        var work = isWatched ? new ReviewWork() : null;
+        Assert.Throws<InvalidOperationException>(() => Review.Of(graft, [Cooling, .. Stages.All], null, work));
+        Assert.Throws<InvalidOperationException>(() => Review.Of(graft, [.. Stages.All, Cooling with { Asks = [Stage.Wire] }], null, work));
+        Assert.NotEmpty(Review.Of(graft, [.. Stages.All, Cooling], null, work).At(Stage.Cool));
+    }
+
     [Fact]
-    public void A_stage_cannot_ask_for_a_later_one()
-        => Assert.Throws<InvalidOperationException>(
-            () => Review.Of(Joined(Header("ground"), Plug("ground")), [Cooling, .. Stages.All], null, new ReviewWork()));
+    public void Stages_side_by_side_conclude_what_they_conclude_one_after_another_and_stand_in_working_order()
+        => Assert.All(EditSamples.Demos, demo =>
+        {
+            var (together, inTurn) = (Review.Of(demo.Graft), Review.Of(demo.Graft, work: new ReviewWork()));
+            Assert.Equal(inTurn.Findings.Select(finding => finding.ToString()), together.Findings.Select(finding => finding.ToString()));
+            Assert.Equal(inTurn.Stages.Figures.Select(stage => stage.Stage), together.Stages.Figures.Select(stage => stage.Stage));
+        });
 
     [Fact]
     public void The_stages_stand_in_working_order_and_every_rule_belongs_to_its_own()

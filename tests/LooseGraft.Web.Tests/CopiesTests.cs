@@ -59,7 +59,7 @@ public sealed class CopiesTests : IAsyncDisposable
         // No more than leaves all copies standing that tell how the bench stood before.
         var restoring = Task.WhenAll(Enumerable.Range(0, 2).Select(_ => Task.Run(async () =>
         {
-            for (var turn = 0; turn < (Thinning.Newest - 1) / 2; turn++) await restore.RestoreAsync(copy.Name, Cancellation);
+            for (var turn = 0; turn < (Thinning.Newest - 1) / 2; turn++) await restore.RestoreAsync(copy.Name, isServed: true, Cancellation);
         })));
         var saved = new List<string>();
         while (!restoring.IsCompleted)
@@ -151,6 +151,18 @@ public sealed class CopiesTests : IAsyncDisposable
         Assert.Equal(bench is "damaged" or "empty" ? 1 : 0, Directory.GetFiles(folder.Copies, "damaged *.db").Length);
         Assert.Equal(bench == "older" ? 2 : 1, Directory.GetFiles(folder.Copies, "bench *.db").Length);
         Directory.Delete(folder.Path, recursive: true);
+    }
+
+    [Fact]
+    public async Task A_bench_that_goes_while_it_is_served_is_put_back_from_a_shell_only()
+    {
+        await AddAsync("kept");
+        var (browser, copy) = (_host.Browser(), await Copies.MakeAsync("by hand", Cancellation));
+        foreach (var file in Directory.GetFiles(_host.Folder, "bench.db*")) File.Delete(file);
+        Assert.Contains("Stop Loose Graft and put the copy back with ./start restore", await SendAsync(browser, "Restore", ("name", copy.Name)));
+        Assert.Equal(0, await CopyCommands.RunAsync(["restore", copy.Name], _host.Folder, new StringWriter(), new StringWriter()));
+        await using var again = BenchHost.On(_host.Folder, ("DEMO", "none"));
+        Assert.Equal(["kept"], (await again.StoreAsync(store => store.ShelfAsync(Cancellation))).Select(entry => entry.Name));
     }
 
     [Fact]

@@ -1,3 +1,5 @@
+using System.Text;
+using LooseGraft.Core.Files;
 using LooseGraft.Core.Tests;
 using LooseGraft.Data;
 using Microsoft.EntityFrameworkCore;
@@ -24,7 +26,11 @@ public sealed class UndoTests(BenchHost host) : IClassFixture<BenchHost>
                 var before = await FileAsync(id);
                 var done = await host.StoreAsync(store => store.ChangeAsync(id, revision, edits.Make(sort, seed), Cancellation));
                 if (done.Outcome != SaveOutcome.Saved || done.Current!.Revision == revision) continue;
-                Assert.NotEqual(before, await FileAsync(id));
+                var after = await FileAsync(id);
+                Assert.NotEqual(before, after);
+                // What is remembered of a graft that was saved is what would be read.
+                Assert.Equal(await host.StoreAsync(store => store.FindAsync(id, Cancellation)), done.Current);
+                Assert.Equal(after, Encoding.UTF8.GetString(GraftFile.Write(done.Current.Graft)));
                 var undone = await host.StoreAsync(store => store.UndoAsync(id, done.Current.Revision, Cancellation));
                 Assert.Equal((SaveOutcome.Saved, done.Current.CanUndo), (undone.Outcome, undone.Current!.CanRedo));
                 Assert.Equal(before, await FileAsync(id));

@@ -14,7 +14,10 @@ public static class FeedStage
 {
     /// <summary>The stage, for the list of all.</summary>
     public static StageDefinition Definition { get; } = new(
-        Stage.Feed, input => Review(input.Graft, input.Earlier.Of<WireReview>().Circuit.Netlist), StageDefinition.RulesIn(typeof(FeedRules)));
+        Stage.Feed, input => Review(input.Graft, input.Earlier.Of<WireReview>().Circuit.Netlist), StageDefinition.RulesIn(typeof(FeedRules)))
+    {
+        Asks = [Stage.Wire],
+    };
 
     /// <summary>Reviews the feeding of a graft.</summary>
     /// <param name="graft">The graft.</param>

@@ -9,6 +9,9 @@ namespace LooseGraft.Core.Findings;
 /// <param name="Rules">Its rules, in order of code.</param>
 public sealed record StageDefinition(Stage Stage, Func<StageInput, IStageReview> Review, ImmutableArray<Rule> Rules)
 {
+    /// <summary>The earlier stages whose conclusions it asks for; it is told of no others.</summary>
+    public ImmutableArray<Stage> Asks { get; init; } = [];
+
     /// <summary>The rules that a class holds in its fields; a rule registers itself by being written there.</summary>
     internal static ImmutableArray<Rule> RulesIn(Type rules)
         => [.. rules.GetFields(BindingFlags.Static | BindingFlags.NonPublic | BindingFlags.Public).Select(field => field.GetValue(null)).OfType<Rule>()

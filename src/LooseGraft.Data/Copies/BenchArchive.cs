@@ -70,7 +70,7 @@ public sealed class BenchArchive(BenchFolder folder, BenchRestore restore)
 
             if (!File.Exists(database)) throw Refused($"there is no {DatabaseEntry} in it");
             await BenchContent.CheckAsync(database, cancellation);
-            await restore.PutAsync(database, cancellation);
+            await restore.PutAsync(database, isServed: true, cancellation);
         }
         catch (Exception exception) when (exception is InvalidDataException or EndOfStreamException)
         {

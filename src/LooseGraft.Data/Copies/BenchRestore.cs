@@ -11,16 +11,19 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
 
     /// <summary>Puts a copy in the bench's place.</summary>
     /// <param name="name">The name of the copy.</param>
+    /// <param name="isServed">Whether this program serves the bench. Another file cannot be put in its place then: what is open, or was read, is of the
+    /// old one.</param>
     /// <param name="cancellation">Stops before the bench is touched.</param>
-    /// <exception cref="BenchStartException">There is no such copy, or it is damaged or of a newer version; the bench stands as it stood.</exception>
-    public async Task RestoreAsync(string? name, CancellationToken cancellation)
+    /// <exception cref="BenchStartException">There is no such copy, or it is damaged or of a newer version, or the bench that is served is gone or damaged;
+    /// all stands as it stood.</exception>
+    public async Task RestoreAsync(string? name, bool isServed, CancellationToken cancellation)
     {
         if (copies.Find(name) is not { } copy) throw new BenchStartException($"There is no copy “{name}” in {folder.Copies}.");
-        await PutAsync(copy, cancellation);
+        await PutAsync(copy, isServed, cancellation);
     }
 
     /// <summary>Puts a database in the bench's place.</summary>
-    internal async Task PutAsync(string database, CancellationToken cancellation)
+    internal async Task PutAsync(string database, bool isServed, CancellationToken cancellation)
     {
         await using var alone = await FolderLock.TakeAsync(folder.StartLock, cancellation);
         var inMaking = folder.DatabaseInMaking;
@@ -32,6 +35,9 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
             await MigrateAsync(inMaking, cancellation);
             if (!await IsExchangedAsync(inMaking, cancellation))
             {
+                if (isServed)
+                    throw new BenchStartException(
+                        $"The bench in {folder.Database} is gone or damaged. Stop Loose Graft and put the copy back with ./start restore and its name.");
                 SetAside();
                 folder.CopiedPhotos.CopyTo(folder.Photos);
                 File.Move(inMaking, folder.Database);
@@ -74,6 +80,8 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
         try
         {
             if (!File.Exists(folder.Database) || !await IsBenchAsync(folder.Database, cancellation)) return false;
+            // Those not copied yet, so that nobody who saves has to wait for them below.
+            folder.Photos.CopyTo(folder.CopiedPhotos);
             await BenchExchange.PutAsync(folder.Database, inMaking, async () =>
             {
                 await copies.MakeAsync(BeforeIt, cancellation);

@@ -13,7 +13,7 @@ internal static class BinLedger
     public static async Task<ImmutableArray<FileError>> SettleAsync(BenchContext bench, int graftId, Graft graft, CancellationToken cancellation)
     {
         var before = await bench.BinPromises.Where(promise => promise.GraftId == graftId).ToListAsync(cancellation);
-        var wanted = graft.Parts.Where(part => part.Bin is not null).GroupBy(part => part.Bin!.Entry)
+        var wanted = Taken(graft).GroupBy(part => part.Bin!.Entry)
             .ToDictionary(same => same.Key, same => (Count: same.Sum(part => part.Bin!.Count), Part: same.First()));
         if (before.Count == 0 && wanted.Count == 0) return [];
 
@@ -37,8 +37,13 @@ internal static class BinLedger
         return [];
     }
 
+    /// <summary>Whether two states of a graft take the same things from the bin, as nearly all neighbours do.</summary>
+    public static bool TakesTheSame(Graft one, Graft other) => Taken(one).Select(part => part.Bin).SequenceEqual(Taken(other).Select(part => part.Bin));
+
     /// <summary>The graft with nothing taken from the bin: a copy, or a graft from elsewhere, takes nothing until its builder says so.</summary>
     public static Graft WithoutClaims(Graft graft) => graft with { Parts = [.. graft.Parts.Select(part => part with { Bin = null })] };
+
+    private static IEnumerable<Part> Taken(Graft graft) => graft.Parts.Where(part => part.Bin is not null);
 
     private static FileError? Problem(Part part, int count, BinEntry? entry, Dictionary<int, int> elsewhere)
     {

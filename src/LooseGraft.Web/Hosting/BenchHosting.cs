@@ -54,11 +54,12 @@ public static class BenchHosting
             form.ValueCountLimit = MostFields;
         });
         builder.Services.AddSingleton(TimeProvider.System);
-        builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(folder.Database));
+        builder.Services.AddDbContextPool<BenchContext>(options => options.UseBenchFile(folder.Database));
         builder.Services.AddSingleton<ReadGrafts>();
         builder.Services.AddScoped<GraftStore>();
         builder.Services.AddScoped<RecordBook>();
         builder.Services.AddSingleton<ReviewDesk>();
+        builder.Services.AddSingleton<BenchWatch>();
         builder.Services.AddSingleton<ShelfTags>();
         builder.Services.AddHostedService(services => services.GetRequiredService<ShelfTags>());
         builder.Services.AddScoped<BinStore>();

@@ -18,7 +18,7 @@ internal static class CopyCommands
             var copies = new BenchCopies(folder, TimeProvider.System);
             if (args is ["restore", var name])
             {
-                await new BenchRestore(folder, copies).RestoreAsync(name, CancellationToken.None);
+                await new BenchRestore(folder, copies).RestoreAsync(name, isServed: false, CancellationToken.None);
                 await says.WriteLineAsync($"The bench stands as in {name}. How it stood before is a copy of its own, the newest.");
             }
 

@@ -7,19 +7,23 @@ namespace LooseGraft.Web.Hosting;
 /// <summary>The tags of the shelf by revision, worked out one after another beside the requests: a shelf of many grafts opens none of those that stand as
 /// they stood, and no graft keeps the shelf waiting.</summary>
 /// <remarks>What was on the shelf when the bench was opened is looked at at once, so that the first builder finds everything compiled and at hand.</remarks>
-public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory scopes, ILogger<ShelfTags> log) : BackgroundService
+public sealed partial class ShelfTags(ReviewDesk reviews, BenchWatch watch, IServiceScopeFactory scopes, ILogger<ShelfTags> log) : BackgroundService
 {
     private const int Most = 4096;
 
     private readonly Recent<int, (int Revision, ShelfTag Tag)> _tags = new(Most);
     private readonly SemaphoreSlim _asked = new(1);
+    private volatile Shown? _shown;
     private TaskCompletionSource _round = new(TaskCreationOptions.RunContinuationsAsynchronously);
 
-    /// <summary>The tags of every graft on the shelf, the last changed first; without figures where they are not worked out yet.</summary>
+    /// <summary>The shelf as it stands; tags are without figures where they are not worked out yet.</summary>
     /// <param name="store">Where the grafts are.</param>
     /// <param name="cancellation">Cancelled when the reader has gone.</param>
-    public async Task<IReadOnlyList<ShelfTag>> OfAsync(GraftStore store, CancellationToken cancellation)
+    public async Task<ShownShelf> OfAsync(GraftStore store, CancellationToken cancellation)
     {
+        // Asked before anything is read, so that what is written meanwhile makes the next one read again.
+        var written = watch.Written();
+        if (_shown is { } shown && shown.Written == written) return shown.Shelf;
         var shelf = await store.ShelfAsync(cancellation);
         var over = Task.Delay(reviews.Patience, cancellation);
         while (shelf.Any(entry => Known(entry) is null))
@@ -29,10 +33,13 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
             if (_asked.CurrentCount == 0) _asked.Release();
             if (await Task.WhenAny(over, round) == over) break;
             // What somebody saved meanwhile stands at another revision, and of the one before no tag may ever come.
+            written = watch.Written();
             shelf = await store.ShelfAsync(cancellation);
         }
 
-        return [.. shelf.Select(entry => Known(entry) ?? ShelfTag.Waiting(entry))];
+        var found = new ShownShelf([.. shelf.Select(entry => Known(entry) ?? ShelfTag.Waiting(entry))], await store.CompostAsync(cancellation));
+        if (!found.IsWaiting) _shown = new Shown(written, found);
+        return found;
     }
 
     public override void Dispose()
@@ -95,6 +102,8 @@ public sealed partial class ShelfTags(ReviewDesk reviews, IServiceScopeFactory s
             review.Stops, review.Feed.Tightest?.LeastLeftInWatts, review.Buy.Left, graft.Currency, review.Unproven.Length, review.NextCut.Do,
             SubjectLinks.To(snapshot, review.NextCut.Subject, review.NextCut.Stage)));
     }
+
+    private sealed record Shown(long Written, ShownShelf Shelf);
 
     [LoggerMessage(LogLevel.Error, "What the shelf tells could not be worked out")]
     private static partial void TellFailed(ILogger log, Exception exception);

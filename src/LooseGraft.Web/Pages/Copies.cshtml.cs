@@ -23,7 +23,7 @@ public sealed class CopiesModel(BenchCopies copies, BenchRestore restore, BenchA
     public Task<IActionResult> OnPostRestoreAsync(string? name)
         => DoAsync(async () =>
         {
-            await restore.RestoreAsync(name, Cancellation);
+            await restore.RestoreAsync(name, isServed: true, Cancellation);
             return "The bench stands as it was copied. How it stood before is the newest copy.";
         });
 

@@ -72,14 +72,12 @@ public abstract class GraftPageModel(GraftStore store, ReviewDesk reviews) : For
     {
         // A choice that is none of those offered must not be saved as the first of them.
         if (!ModelState.IsValid) return await InvalidAsync();
-        if (Snapshot is null && !await LoadAsync()) return NotFound();
-        var words = edit.Words(Graft);
         var result = await store.ChangeAsync(Id, Revision, edit, Aborted);
         if (result is { Outcome: SaveOutcome.Stale, Current: { } current })
             return await CollideAsync(current, edit.Standing(edit.Apply(current.Graft)), edit.Standing(current.Graft));
         foreach (var error in result.Errors)
             ModelState.AddModelError("", $"{error.Path}: {error.Found} will not do. It takes {error.Allowed}.");
-        return await DoneAsync(result, _ => $"{words}.", "save");
+        return await DoneAsync(result, saved => $"{saved.What}.", "save");
     }
 
     /// <summary>Goes to the state after any change.</summary>

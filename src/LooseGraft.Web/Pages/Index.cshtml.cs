@@ -13,9 +13,7 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
 {
     private const string DefaultName = "A new graft";
 
-    public IReadOnlyList<ShelfTag> Grafts { get; private set; } = [];
-
-    public IReadOnlyList<ThrownGraft> Compost { get; private set; } = [];
+    public ShownShelf Shelf { get; private set; } = null!;
 
     public ImmutableArray<FileError> FileErrors { get; private set; } = [];
 
@@ -98,9 +96,5 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
         return Page();
     }
 
-    private async Task LoadAsync()
-    {
-        Grafts = await tags.OfAsync(store, Cancellation);
-        Compost = await store.CompostAsync(Cancellation);
-    }
+    private async Task LoadAsync() => Shelf = await tags.OfAsync(store, Cancellation);
 }

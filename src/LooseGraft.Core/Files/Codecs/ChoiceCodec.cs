@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
@@ -7,21 +8,24 @@ namespace LooseGraft.Core.Files.Codecs;
 internal sealed class ChoiceCodec<TEnum> : Codec<TEnum>
     where TEnum : struct, Enum
 {
-    private static readonly Dictionary<string, TEnum> ByWord = Enum.GetValues<TEnum>().ToDictionary(Word);
-    private static readonly string Allowed = string.Join(", ", ByWord.Keys);
+    private static readonly TEnum[] Values = Enum.GetValues<TEnum>();
+    private static readonly string[] Words = Array.ConvertAll(Enum.GetNames<TEnum>(), JsonNamingPolicy.KebabCaseLower.ConvertName);
+    private static readonly string Allowed = string.Join(", ", Words);
 
-    /// <summary>The word of a value.</summary>
-    public static string Word(TEnum value) => JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());
+    /// <summary>The word of a value: those of every enumeration count from nought.</summary>
+    public static string Word(TEnum value) => Words[Unsafe.BitCast<TEnum, int>(value)];
 
     public override bool TryRead(JsonElement element, ReadContext context, out TEnum value)
     {
         value = default;
-        return (element.ValueKind == JsonValueKind.String && TextCodec.TryGetString(element, out var text) && ByWord.TryGetValue(text, out value))
-            || context.Fail(element, Allowed);
+        var index = element.ValueKind == JsonValueKind.String && TextCodec.TryGetString(element, out var text) ? Array.IndexOf(Words, text) : -1;
+        if (index < 0) return context.Fail(element, Allowed);
+        value = Values[index];
+        return true;
     }
 
     public override void Write(Utf8JsonWriter writer, TEnum value) => writer.WriteStringValue(Word(value));
 
     public override JsonObject Schema(JsonObject definitions)
-        => new() { ["enum"] = new JsonArray([.. ByWord.Keys.Select(word => JsonValue.Create(word))]) };
+        => new() { ["enum"] = new JsonArray([.. Words.Select(word => JsonValue.Create(word))]) };
 }

@@ -1,4 +1,6 @@
 using System.Buffers;
+using System.Runtime.InteropServices;
+using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using LooseGraft.Core.Model;
@@ -11,6 +13,9 @@ namespace LooseGraft.Core.Files.Codecs;
 /// <param name="isInline">Whether it is written on one line, as a person would write a short row.</param>
 internal sealed class ObjectCodec<T>(string name, string description, bool isInline = false) : Codec<T>
 {
+    // Longer than any member's name.
+    private const int LongestPlain = 64;
+
     private const string BrokenName = "a broken character (half of a surrogate pair)";
 
     private readonly List<Member<T>> _members = [];
@@ -18,6 +23,7 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
     private Func<MemberValues, T>? _make;
     private Func<T, UnknownMembers>? _unknown;
     private Action<T, ReadContext>? _check;
+    private LineWriter? _line;
 
     /// <summary>Its name in the schema.</summary>
     public string Name => name;
@@ -57,24 +63,27 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
         value = default!;
         if (element.ValueKind != JsonValueKind.Object) return context.Fail(element, $"an object: {description.TrimEnd('.')}");
         var values = new MemberValues(_members.Count);
-        var unknown = new OrderedDictionary<string, JsonElement>();
+        OrderedDictionary<string, JsonElement>? unknown = null;
         var isRead = true;
         foreach (var property in element.EnumerateObject())
         {
             // What is wrong beyond what is told is not looked at: a file of nothing else costs no more than its first page of mistakes.
             if (context.IsFull) return false;
-            if (TextCodec.NameOf(property) is not { } key)
-                isRead &= context.Fail("", BrokenName, "Unicode text");
-            else if (!_byName.TryGetValue(key, out var member))
-                isRead &= Keep(key, property.Value, context, unknown);
+            if (Known(property) is { } member)
+                isRead &= values.IsSet(member.Index) ? FailTwice(member.Name, context) : member.TryRead(property.Value, context, values);
+            else if (TextCodec.NameOf(property) is { } key)
+                isRead &= Keep(key, property.Value, context, unknown ??= []);
             else
-                isRead &= values.IsSet(member.Index) ? FailTwice(key, context) : member.TryRead(property.Value, context, values);
+                isRead &= context.Fail("", BrokenName, "Unicode text");
         }
 
-        foreach (var member in _members.Where(member => !values.IsSet(member.Index)))
-            isRead &= member.TrySetUsual(context, values);
+        foreach (var member in _members)
+        {
+            if (!values.IsSet(member.Index)) isRead &= member.TrySetUsual(context, values);
+        }
+
         if (!isRead) return false;
-        values.Unknown = unknown.Count == 0 ? UnknownMembers.None : new UnknownMembers([.. unknown]);
+        values.Unknown = unknown is null ? UnknownMembers.None : new UnknownMembers([.. unknown]);
         value = _make!(values);
         var errors = context.Errors.Count;
         _check?.Invoke(value, context);
@@ -89,10 +98,10 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
             return;
         }
 
-        var buffer = new ArrayBufferWriter<byte>();
-        using (var inline = new Utf8JsonWriter(buffer, writer.Options with { Indented = false }))
-            WriteMembers(inline, value);
-        writer.WriteRawValue(buffer.WrittenSpan, skipInputValidation: true);
+        // Kept for the next one; two threads that write at once have one each.
+        var line = Interlocked.Exchange(ref _line, null) ?? LineWriter.For(writer.Options);
+        writer.WriteRawValue(line.Line(WriteMembers, value), skipInputValidation: true);
+        _line = line;
     }
 
     public override JsonObject Schema(JsonObject definitions)
@@ -112,6 +121,16 @@ internal sealed class ObjectCodec<T>(string name, string description, bool isInl
         }
 
         return new JsonObject { ["$ref"] = "#/definitions/" + Name };
+    }
+
+    // Nearly every name is spelled plainly, and finding its member then takes no text of its own.
+    private Member<T>? Known(JsonProperty property)
+    {
+        var raw = JsonMarshal.GetRawUtf8PropertyName(property);
+        Span<char> plain = stackalloc char[LongestPlain];
+        if (raw.Length <= LongestPlain && Ascii.ToUtf16(raw, plain, out var length) == OperationStatus.Done
+            && _byName.GetAlternateLookup<ReadOnlySpan<char>>().TryGetValue(plain[..length], out var member)) return member;
+        return TextCodec.NameOf(property) is { } name ? _byName.GetValueOrDefault(name) : null;
     }
 
     private Member<T, V> Add<V>(Member<T, V> member)
