@@ -54,7 +54,7 @@ public static class BenchHosting
             form.ValueCountLimit = MostFields;
         });
         builder.Services.AddSingleton(TimeProvider.System);
-        builder.Services.AddDbContextPool<BenchContext>(options => options.UseBenchFile(folder.Database));
+        builder.Services.AddDbContext<BenchContext>(options => options.UseBenchFile(folder.Database));
         builder.Services.AddSingleton<ReadGrafts>();
         builder.Services.AddScoped<GraftStore>();
         builder.Services.AddScoped<RecordBook>();
