@@ -127,8 +127,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         entry.ThrownAwayAt = null;
         if (!(await BinLedger.SettleAsync(bench, id, graft, cancellation)).IsEmpty)
             await AddChangeAsync(
-                entry, ReadGraft.Text(graft), "What it took from the bin is let go: some of it is promised to another graft", ReadGraft.Text(BinLedger.WithoutClaims(graft)), graft.Name,
-                cancellation);
+                entry, ReadGraft.Text(graft), "What it took from the bin is let go: some of it is promised to another graft",
+                ReadGraft.Text(BinLedger.WithoutClaims(graft)), graft.Name, cancellation);
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return true;

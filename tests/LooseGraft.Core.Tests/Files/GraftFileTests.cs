@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Reflection;
 using System.Text;
 using System.Text.Json.Nodes;
 using CsCheck;
@@ -15,6 +16,13 @@ public sealed class GraftFileTests
     private const string Least = """{"format":"loose-graft","formatVersion":3,"name":"x","donor":{"name":"d"},"shell":{"name":"s"}}""";
 
     public static TheoryData<string> Demos => [.. Directory.EnumerateFiles(House.Root.Folder("demo"), "*.json").Select(file => Path.GetFileName(file)!)];
+
+    // The words of a choice are looked up by its number.
+    [Fact]
+    public void The_values_of_every_enumeration_count_from_nought()
+        => Assert.All(
+            typeof(Graft).Assembly.GetTypes().Where(type => type.IsEnum && !type.Name.StartsWith('<') && type.GetCustomAttribute<FlagsAttribute>() is null),
+            type => Assert.Equal(Enumerable.Range(0, Enum.GetValues(type).Length), Enum.GetValues(type).Cast<object>().Select(Convert.ToInt32)));
 
     [Theory]
     [MemberData(nameof(Demos))]
