@@ -154,7 +154,7 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
         Assert.Equal("A dance for the whole street", eyes.Value("textarea[name=aim]"));
         eyes.Click("textarea[name=aim]");
         eyes.Press("." + Keys.Tab);
-        eyes.SeeWords(".said", "About the graft");
+        eyes.SeeWords(".said", "About the graft: what it shall be good for");
         eyes.Reload();
         Assert.Equal("A dance for the whole street.", eyes.Value("textarea[name=aim]"));
         Assert.Empty(eyes.Complaints());

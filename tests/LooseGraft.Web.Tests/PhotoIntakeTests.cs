@@ -60,6 +60,31 @@ public sealed class PhotoIntakeTests
     public async Task What_has_to_be_held_whole_is_taken_up_to_a_size(SKEncodedImageFormat format, int width, string? problem)
         => Assert.Equal(problem, (await TakeAsync(HeldWhole(format, width, 4000))).Problem);
 
+    [Theory]
+    [InlineData(5000, "it is broken off or damaged")]
+    [InlineData(5001, "it is 10000 × 5001 pixels, and at most 50 megapixels are taken")]
+    public async Task A_picture_is_taken_up_to_fifty_megapixels(int height, string problem)
+        => Assert.Equal(problem, (await TakeAsync(StockTests.WithSize(Quarters(64, 64, SKEncodedImageFormat.Png), 10_000, height))).Problem);
+
+    [Theory]
+    [InlineData(0, "what is inside is not a picture, whatever its name says")]
+    [InlineData(1, "it has 12.1 MiB, and at most 12 MiB are taken")]
+    public async Task A_file_is_taken_up_to_twelve_mebibytes(int more, string problem)
+        => Assert.Equal(problem, (await TakeAsync(new byte[PhotoIntake.LargestBytes + more])).Problem);
+
+    [Theory]
+    [InlineData(3, 3, null)]
+    [InlineData(3, 4, "a lossless WebP")]
+    [InlineData(4, 4, "a lossless WebP")]
+    [InlineData(uint.MaxValue, 4, null)]
+    public void Chunks_before_the_pixels_are_padded_to_an_even_length(uint said, int stands, string? kind)
+    {
+        byte[] length = new byte[4];
+        BinaryPrimitives.WriteUInt32LittleEndian(length, said);
+        byte[] file = [.. "RIFF....WEBPICCP"u8, .. length, .. new byte[stands], .. "VP8L...."u8];
+        Assert.Equal(kind, PictureKind.HeldWhole(SKEncodedImageFormat.Webp, file));
+    }
+
     [Fact]
     public async Task An_ordinary_picture_of_more_than_that_is_taken()
         => Assert.Null((await TakeAsync(Quarters(5000, 3300, SKEncodedImageFormat.Jpeg))).Problem);

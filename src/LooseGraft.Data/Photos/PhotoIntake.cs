@@ -34,7 +34,7 @@ public static class PhotoIntake
     public static async Task<PhotoIntakeResult> TakeAsync(Stream upload, long length, CancellationToken cancellation)
     {
         if (length > LargestBytes)
-            return PhotoIntakeResult.Refused($"it has {length / 1048576.0:0.#} MiB, and at most {LargestBytes / 1048576} MiB are taken");
+            return PhotoIntakeResult.Refused($"it has {Math.Ceiling(length / 104857.6) / 10:0.#} MiB, and at most {LargestBytes / 1048576} MiB are taken");
         await OneAtATime.WaitAsync(cancellation);
         try
         {

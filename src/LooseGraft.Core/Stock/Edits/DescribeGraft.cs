@@ -16,7 +16,18 @@ public sealed record DescribeGraft(string Name, string Donor, string Shell, Mone
         Aim = Aim,
     };
 
-    public override string Words(Graft graft) => $"About the graft: {Name}";
+    public override string Words(Graft graft)
+    {
+        string?[] changed =
+        [
+            Name == graft.Name ? null : $"called {Name}",
+            Donor == graft.Donor.Name ? null : $"out of {Donor}",
+            Shell == graft.Shell.Name ? null : $"into {Shell}",
+            (Budget, Currency) == (graft.Budget, graft.Currency) ? null : Budget is { } most ? $"at most {most.In(Currency)}" : $"no budget, in {Currency}",
+            Aim == graft.Aim ? null : "what it shall be good for",
+        ];
+        return $"About the graft: {string.Join(", ", changed.Where(words => words is not null).DefaultIfEmpty("as it was"))}";
+    }
 
     public override string Standing(Graft graft)
         => $"{graft.Name}: {graft.Donor.Name} ⟶ {graft.Shell.Name}, budget {graft.Budget?.In(graft.Currency) ?? "none"}";
