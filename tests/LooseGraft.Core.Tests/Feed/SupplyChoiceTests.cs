@@ -127,6 +127,37 @@ public sealed class SupplyChoiceTests
         Assert.Equal("fan of 40 mm: heard in any work", Of(Fed(SmallSupply()), "Slim supply, 250 W, bronze class").Noise);
     }
 
+    [Fact]
+    public void What_lacks_a_rail_that_is_drawn_from_does_not_carry_whatever_its_watts()
+    {
+        var choice = Of(Fed(SmallSupply(), Draw("+5 V", 1)), "Brick, 12 V 5 A");
+        Assert.Equal((FeedVerdict.DoesNotCarry, "no +5 V"), (choice.Verdict, Assert.Single(choice.Losses)));
+        Assert.NotEqual(FeedVerdict.DoesNotCarry, Of(Fed(SmallSupply(), Draw("+12 V", 1)), "Brick, 12 V 5 A").Verdict);
+    }
+
+    [Fact]
+    public void Wires_that_stay_are_no_limit_of_another_supply()
+    {
+        var graft = BehindAdapter(20);
+        Assert.Contains(Review.Of(graft).Feed.Supplies[0].Limits, limit => limit.Kind == FeedLimitKind.Lead && limit.In(LoadCase.Peak).Verdict != FeedVerdict.Carries);
+        var choice = Of(graft, Retail);
+        Assert.Equal(FeedVerdict.Carries, choice.Verdict);
+        Assert.DoesNotContain("wires", choice.Tightest, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Those_that_lose_nothing_come_first_then_those_that_carry_then_those_that_lose_least()
+    {
+        var type = ConnectorTypes.Find("card-power-8")!;
+        var graft = Fed(SmallSupply() with { Leads = [new SupplyLead("s", "lead") { Plugs = [new SupplyPlug("a", type), new SupplyPlug("b", type)] }] });
+        graft = graft with { Loads = [graft.Loads[0].At("s/a"), Hung("other", "board", "supply").At("s/b"), Hung("more", "board", "supply") with { Draws = [Draw("+5 V", 1)] }] };
+        var feed = Review.Of(graft).Feed;
+        var keys = SupplyChoice.InPlaceOf(graft, feed, feed.Supplies[0], [])
+            .Select(choice => (choice.Losses.Length > 0, choice.Verdict, choice.Losses.Length, choice.Checks.Length)).ToArray();
+        Assert.Equal(keys.Order(), keys);
+        Assert.True(keys.DistinctBy(key => key.Item3).Count() > 2);
+    }
+
     // A drive on a lead of a length.
     private static Graft Joined(double? length)
     {
