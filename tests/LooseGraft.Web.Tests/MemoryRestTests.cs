@@ -1,44 +1,39 @@
 using LooseGraft.Web.Hosting;
+using Microsoft.Extensions.Time.Testing;
 
 namespace LooseGraft.Web.Tests;
 
-public sealed class MemoryRestTests : IDisposable
+public sealed class MemoryRestTests
 {
     private const long Worth = 64 << 20;
     private const long Quiet = 2 << 20;
 
-    private readonly MemoryRest _rest = new(TimeProvider.System);
-
-    public void Dispose() => _rest.Dispose();
-
-    [Fact]
-    public void Rests_once_when_it_is_quiet_after_much_was_asked_for()
+    [Theory]
+    [InlineData("once when it is quiet after much was asked for", "..R..", Worth, Worth + Quiet + 1, Worth + Quiet + 1, Worth + Quiet + 1, Worth + Quiet + 1)]
+    [InlineData("as soon as little enough is asked for", ".R.", Worth, Worth + Quiet, Worth + (2 * Quiet))]
+    [InlineData("not while it is asked for things", "....", Worth, 2 * Worth, 3 * Worth, (3 * Worth) + Quiet + 1)]
+    [InlineData("not for little", "..R", Worth - 1, Worth - 1, Worth)]
+    [InlineData("again after as much once more", ".R....R", Worth, Worth, (2 * Worth) - 1, (2 * Worth) - 1, (2 * Worth) - 1, (2 * Worth) - 1, 2 * Worth)]
+    public async Task Memory_is_given_back(string when, string rests, params long[] taken)
     {
-        Assert.False(_rest.IsDue(Worth), "it is being asked for things");
-        Assert.True(_rest.IsDue(Worth + Quiet));
-        Assert.False(_rest.IsDue(Worth + Quiet), "it rested already");
-    }
+        var (clock, look, seen) = (new FakeTimeProvider(), 0, "");
+        using var looked = new SemaphoreSlim(0);
+        using var rest = new MemoryRest(clock, Taken, () => seen = seen[..^1] + "R");
+        await rest.StartAsync(TestContext.Current.CancellationToken);
+        foreach (var _ in taken)
+        {
+            clock.Advance(MemoryRest.Look);
+            await looked.WaitAsync(TestContext.Current.CancellationToken);
+        }
 
-    [Fact]
-    public void Does_not_rest_while_it_is_asked_for_things()
-    {
-        for (var taken = Worth; taken < 10 * Worth; taken += Quiet + 1) Assert.False(_rest.IsDue(taken));
-    }
+        await rest.StopAsync(TestContext.Current.CancellationToken);
+        Assert.True(rests == seen, $"{when}: {seen}");
 
-    [Fact]
-    public void Does_not_rest_for_little()
-    {
-        Assert.False(_rest.IsDue(Worth - 1));
-        Assert.False(_rest.IsDue(Worth - 1));
-        Assert.True(_rest.IsDue(Worth));
-    }
-
-    [Fact]
-    public void Rests_again_after_as_much_once_more()
-    {
-        _rest.IsDue(Worth);
-        Assert.True(_rest.IsDue(Worth));
-        Assert.False(_rest.IsDue(2 * Worth));
-        Assert.True(_rest.IsDue(2 * Worth));
+        long Taken()
+        {
+            seen += ".";
+            looked.Release();
+            return taken[look++];
+        }
     }
 }

@@ -72,7 +72,7 @@ public static class BenchHosting
         builder.Services.AddSingleton<BenchRestore>();
         builder.Services.AddSingleton<BenchArchive>();
         builder.Services.AddHostedService<CopyRhythm>();
-        builder.Services.AddHostedService<MemoryRest>();
+        builder.Services.AddHostedService(services => MemoryRest.OfProcess(services.GetRequiredService<TimeProvider>()));
         builder.Services.AddSingleton(folder.Photos);
         builder.Services.AddSingleton(new PracticeBoards(Path.Combine(AppContext.BaseDirectory, "demo", "practice")));
         builder.Services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys));
