@@ -4,6 +4,7 @@ using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Seat.Exchange;
 using LooseGraft.Core.Seat.Surveying;
+using LooseGraft.Core.Stock.Lines;
 
 namespace LooseGraft.Core.Tests;
 
@@ -69,6 +70,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(PartTemplate) && name == "Sort") return Choice(PartTemplate.All.Where(template => template.Draws is { Count: > 0 }).ToArray());
         if (type == typeof(PartTemplate) && name == "Adapter") return Choice(PartTemplate.All.Where(template => template.Kind == PartKind.Adapter).ToArray());
         if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
+        if (type == typeof(WrittenPart))
+            return StockLines.Read($"lead = {Text(name)}; shell; {_random.Next(1, 9)}\nplug: 1x2 pins: ground, power-switch", graft).Parts[0];
         if (type == typeof(Screw)) return Screw.Parse("M3 × 6");
         if (type == typeof(PlateSheet)) return new PlateSheet(new Millimetres(120), new Millimetres(44), [new PlanRectangle(4, 5, 20, 12)]);
         if (type == typeof(PhotoMark)) return new PhotoMark(_random.Next(1, 9), 0.5, 0.25);

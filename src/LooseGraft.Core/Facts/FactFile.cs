@@ -13,7 +13,7 @@ namespace LooseGraft.Core.Facts;
     [
         typeof(Hyphened<MountMethod>), typeof(Hyphened<CaseDuty>), typeof(Hyphened<PartKind>), typeof(Hyphened<Evidence>), typeof(Hyphened<Gender>),
         typeof(Hyphened<EfficiencyClass>), typeof(Hyphened<Housing>), typeof(Hyphened<Keying>), typeof(Hyphened<Numbering>), typeof(Hyphened<ScrewFamily>),
-        typeof(Hyphened<SignalFamily>), typeof(Hyphened<SignalDirection>), typeof(Hyphened<SignalDrive>),
+        typeof(Hyphened<SignalFamily>), typeof(Hyphened<SignalDirection>), typeof(Hyphened<SignalDrive>), typeof(Hyphened<PortSort>),
     ])]
 [JsonSerializable(typeof(IReadOnlyList<MountMethodFact>))]
 [JsonSerializable(typeof(IReadOnlyList<CaseDutyFact>))]
@@ -27,6 +27,7 @@ namespace LooseGraft.Core.Facts;
 [JsonSerializable(typeof(IReadOnlyList<Conversion>))]
 [JsonSerializable(typeof(IReadOnlyList<SignalEntry>))]
 [JsonSerializable(typeof(IReadOnlyList<FunctionTrial>))]
+[JsonSerializable(typeof(IReadOnlyList<AskedName>))]
 internal sealed partial class FactFile : JsonSerializerContext
 {
     /// <summary>What a fact file holds.</summary>

@@ -11,6 +11,9 @@ namespace LooseGraft.Core.Facts;
 public sealed record SignalEntry(
     string Name, SignalFamily Family, SignalDirection AtBoard, SignalDirection AtDevice, string Gloss, IReadOnlyList<string> Aliases, bool WantsGround = false)
 {
+    /// <summary>More spellings, which are understood where somebody types them and not in a file, in which a name of one's own stays what it is.</summary>
+    public IReadOnlyList<string> Typed { get => field ?? []; init; }
+
     /// <summary>What the two ends of one light share; null for everything else.</summary>
     public string? Function { get; init; }
 

@@ -58,7 +58,7 @@ public sealed class ListLine(string text, int number)
 
     /// <summary>Says what is wrong; the first thing said stays.</summary>
     public void Fail(string words)
-        => Problem ??= string.Create(CultureInfo.InvariantCulture, $"Line {number}, “{(text.Length > 60 ? text[..60] + "…" : text)}”: {words}.");
+        => Problem ??= string.Create(CultureInfo.InvariantCulture, $"Line {number}, {text.Quoted()}: {words}.");
 
     /// <summary>A word of an enumeration as builders type it.</summary>
     public static string Word<T>(T value)

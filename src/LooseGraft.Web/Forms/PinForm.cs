@@ -1,6 +1,7 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Stock.Naming;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
 namespace LooseGraft.Web.Forms;
@@ -27,14 +28,15 @@ public sealed class PinForm
     public string? Note { get; set; }
 
     /// <summary>The pin as it is described; null, with errors, when something will not do.</summary>
-    public Pin? Read(ModelStateDictionary errors, int position)
+    /// <param name="errors">Where errors go.</param>
+    /// <param name="before">The pin as it stands; a name that it has already is not asked about again.</param>
+    /// <param name="sort">What its connector is for.</param>
+    public Pin? Read(ModelStateDictionary errors, Pin before, PortSort sort)
     {
-        var signal = Core.Model.Signal.Parse(Signal ?? "");
-        if (signal is null)
-        {
-            errors.AddModelError("signal", $"“{Signal}” is not a signal. Type a supply such as +12 V or +5 V standby, ground, none, unknown, "
-                + "a known name such as power-switch, or one of your own in letters, digits and spaces.");
-        }
+        var typed = Signal ?? "";
+        var reading = typed == before.Signal.Value.Name ? null : SignalNames.Read(typed, sort);
+        var signal = reading is null ? before.Signal.Value : reading.Signal;
+        if (signal is null) errors.AddModelError("signal", reading!.Problem!);
 
         Volts? level = null;
         VoltSpan? range = null;
@@ -47,7 +49,7 @@ public sealed class PinForm
 
         return signal is null || !errors.IsValid
             ? null
-            : new Pin(position)
+            : new Pin(before.Position)
             {
                 Signal = new Known<Signal>(signal, Evidence, Note.Lines()),
                 Contact = Contact,

@@ -11,6 +11,22 @@ public sealed class PinTableTests
     [Fact]
     public void Positions_may_jump_and_what_follows_counts_on_from_there() => Assert.Equal([(2, "+5 V"), (3, "ground")], Pins(["2", "5 V"], ["ground"]));
 
+    [Theory]
+    [InlineData("Pin 3: ground")]
+    [InlineData("3. GND")]
+    [InlineData("#3 = 0V")]
+    [InlineData("3 - common")]
+    [InlineData("3)gnd")]
+    public void Position_and_signal_may_stand_in_one_cell(string cell) => Assert.Equal([(3, "ground")], Pins([cell]));
+
+    [Fact]
+    public void A_supply_is_no_position() => Assert.Equal([(1, "+5 V"), (2, "+12 V standby")], Pins(["5 V"], ["12 vsb"]));
+
+    [Fact]
+    public void What_must_be_asked_is_asked_with_what_the_connector_allows()
+        => Assert.Equal("Line 1: “VCC” says that it is a supply, and not of how many volts. Which is it: +12 V, supply, unknown?",
+            Assert.Single(PinTable.Read([(1, ["2", "VCC"])], Header("none,none"), PortSort.Fan, Evidence.Diagram).Errors));
+
     [Fact]
     public void A_heading_is_passed_over_only_where_it_stands_first()
     {
@@ -26,22 +42,22 @@ public sealed class PinTableTests
     [InlineData("Left Out")]
     public void A_missing_pin_is_written_in_many_ways(string text)
     {
-        var pin = PinTable.Typed(new Pin(1), text, Evidence.Document)!;
+        var pin = PinTable.Typed(new Pin(1), text, PortSort.Other, Evidence.Document).Pin!;
         Assert.Equal((ContactState.Absent, "none", Evidence.Document), (pin.Contact, pin.Signal.Value.Name, pin.Signal.Evidence));
     }
 
     [Fact]
     public void A_pin_that_was_absent_is_there_again_once_a_signal_is_typed()
-        => Assert.Equal(ContactState.Wired, PinTable.Typed(new Pin(1) { Contact = ContactState.Absent }, "ground", Evidence.Label)!.Contact);
+        => Assert.Equal(ContactState.Wired, TypedGround(ContactState.Absent).Contact);
 
     [Fact]
     public void A_contact_without_a_conductor_stays_so_when_its_signal_is_typed()
-        => Assert.Equal(ContactState.Unwired, PinTable.Typed(new Pin(1) { Contact = ContactState.Unwired }, "ground", Evidence.Label)!.Contact);
+        => Assert.Equal(ContactState.Unwired, TypedGround(ContactState.Unwired).Contact);
 
     [Fact]
     public void What_is_emptied_is_unknown_and_no_better_than_assumed()
     {
-        var pin = PinTable.Typed(Pin(1, "+5 V"), " ", Evidence.Measured)!;
+        var pin = PinTable.Typed(Pin(1, "+5 V"), " ", PortSort.Other, Evidence.Measured).Pin!;
         Assert.Equal((Model.Signal.Unknown, Evidence.Assumed), (pin.Signal.Value, pin.Signal.Evidence));
     }
 
@@ -50,7 +66,7 @@ public sealed class PinTableTests
     {
         var port = Header("lid-sense,ground")
             .With(Pin(1, "lid-sense") with { NeededFor = "it starts", Level = Core.Quantities.Volts.Zero, WireColour = "white" });
-        var read = PinTable.Read([(1, ["1", "panel-sense"])], port, Evidence.Diagram);
+        var read = PinTable.Read([(1, ["1", "panel-sense"])], port, PortSort.Panel, Evidence.Diagram);
         var pin = Assert.Single(read.Pins);
         Assert.Equal(("it starts", "white", Evidence.Diagram), (pin.NeededFor, pin.WireColour, pin.Signal.Evidence));
     }
@@ -60,7 +76,7 @@ public sealed class PinTableTests
     {
         var read = PinTable.Read(
             [(3, ["0", "ground"]), (4, ["1", "<script>"]), (7, ["2", "ground"]), (8, ["2", "ground"]), (9, ["4", "ground"])], Header("ground,ground,ground"),
-            Evidence.Label);
+            PortSort.Other, Evidence.Label);
         Assert.Empty(read.Pins);
         Assert.Equal(["Line 3", "Line 4", "Line 8", "Line 9"], read.Errors.Select(error => error.Split(':')[0]));
         Assert.Contains("position 0, but header has 3", read.Errors[0]);
@@ -68,9 +84,13 @@ public sealed class PinTableTests
         Assert.Contains("position 2 again", read.Errors[2]);
     }
 
+    private static Pin TypedGround(ContactState contact)
+        => PinTable.Typed(new Pin(1) { Contact = contact }, "ground", PortSort.Other, Evidence.Label).Pin!;
+
     private static IEnumerable<(int, string)> Pins(params string[][] rows)
     {
-        var read = PinTable.Read(rows.Select((cells, index) => (index + 1, (IReadOnlyList<string>)cells)), Header("none,none,none,none"), Evidence.Diagram);
+        var lines = rows.Select((cells, index) => (index + 1, (IReadOnlyList<string>)cells));
+        var read = PinTable.Read(lines, Header("none,none,none,none,none"), PortSort.Other, Evidence.Diagram);
         Assert.Empty(read.Errors);
         return read.Pins.Select(pin => (pin.Position, pin.Signal.Value.Name));
     }

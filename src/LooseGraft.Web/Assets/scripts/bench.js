@@ -2,8 +2,9 @@
 import Alpine from "@alpinejs/csp";
 import { keepDrafts } from "./drafts.js";
 import { followDrawings } from "./drawing.js";
-import { grid, isBeingTyped } from "./grid.js";
+import { grid, isBeingTyped, takeOffers } from "./grid.js";
 import { listenForKeys, singleKeys } from "./keys.js";
+import { followLines } from "./lines.js";
 import { photo } from "./photos.js";
 import { isUnsent, watchSaves } from "./saves.js";
 import { followSeats } from "./seat.js";
@@ -17,7 +18,9 @@ Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !isBeingTyped(node) &
 
 keepDrafts();
 followDrawings();
+followLines();
 followSeats();
+takeOffers();
 followWires();
 watchSaves();
 listenForKeys();

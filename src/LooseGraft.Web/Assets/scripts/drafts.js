@@ -14,9 +14,11 @@ function restore(form) {
   if (!kept) return;
   const typed = new Map(JSON.parse(kept));
   for (const field of fieldsOf(form)) {
-    if (typed.has(field.name) && field !== document.activeElement) field.value = typed.get(field.name);
+    if (!typed.has(field.name) || field === document.activeElement || field.value === typed.get(field.name)) continue;
+    field.value = typed.get(field.name);
+    // What is being typed just now needs no word about it.
+    form.classList.add("has-draft");
   }
-  form.classList.add("has-draft");
 }
 
 function drop(form) {

@@ -36,14 +36,36 @@ function step(event, cell) {
   }
 }
 
+// What was typed stays as it was typed; one letter or a sign alone may yet become anything.
 function complete(event, cell) {
-  if (event.inputType !== "insertText" || cell.selectionEnd !== cell.value.length) return;
+  if (event.inputType !== "insertText" || cell.selectionEnd !== cell.value.length || cell.value.length < 2) return;
   const typed = cell.value.toLowerCase();
   const known = cell.form.dataset.signals.split("|").find((signal) => signal.toLowerCase().startsWith(typed));
   if (!known || known.length === cell.value.length) return;
   const begun = cell.value.length;
-  cell.value = known;
+  cell.value += known.slice(begun);
   cell.setSelectionRange(begun, known.length);
+}
+
+// What is offered for a contact is taken as if it had been typed, and the next contact is gone to.
+function take(button) {
+  const cell = button.form.elements[`signal-${button.closest("[data-offer]").dataset.offer}`];
+  if (!cell) return false;
+  cell.value = button.value;
+  cell.dispatchEvent(new Event("change", { bubbles: true }));
+  return go(following(cell)) || go(cell);
+}
+
+export function takeOffers() {
+  document.addEventListener("click", (event) => {
+    const button = event.target.closest("[data-offer] button");
+    if (button && take(button)) event.preventDefault();
+  });
+  document.addEventListener("keydown", (event) => {
+    if (!event.altKey || event.ctrlKey || event.metaKey || !/^Digit[1-9]$/.test(event.code)) return;
+    const button = document.querySelectorAll("[data-offer]")[0]?.querySelectorAll("button")[Number(event.code[5]) - 1];
+    if (button && take(button)) event.preventDefault();
+  });
 }
 
 export const grid = () => ({

@@ -48,7 +48,7 @@ public sealed class CutsModel(GraftStore store, ReviewDesk reviews) : GraftPageM
                 marks[found.Number] = new PlanPoint(left, rear);
             else
                 ModelState.AddModelError(
-                    "marks", $"“{(line.Length > 60 ? line[..60] + "…" : line)}” is not a mark. Type a hole and two distances, such as h1 45.3 20.1.");
+                    "marks", $"{line.Quoted()} is not a mark. Type a hole and two distances, such as h1 45.3 20.1.");
         }
 
         Checked = MarkCheck.Of(board, marks);

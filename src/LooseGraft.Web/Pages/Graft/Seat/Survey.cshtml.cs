@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Seat.Edits;
 using LooseGraft.Core.Seat.Surveying;
 using LooseGraft.Data;
@@ -74,7 +75,7 @@ public sealed class SurveyModel(GraftStore store, ReviewDesk reviews) : GraftPag
         {
             if (SurveyText.TryRead(line) is { } span) read.Add(span);
             else ModelState.AddModelError(
-                "spans", $"Line {index + 1}, “{(line.Length > 60 ? line[..60] + "…" : line.Trim())}”, is not a distance. Type {SurveyText.Allowed}.");
+                "spans", $"Line {index + 1}, {line.Quoted()}, is not a distance. Type {SurveyText.Allowed}.");
         }
 
         if (read.Count > GraftFileLimits.Spans) ModelState.AddModelError("spans", $"There are more than {GraftFileLimits.Spans} lines.");

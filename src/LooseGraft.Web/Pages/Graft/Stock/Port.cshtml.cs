@@ -6,6 +6,7 @@ using LooseGraft.Core.Prove.Edits;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
 using LooseGraft.Core.Stock.Edits;
+using LooseGraft.Core.Stock.Naming;
 using LooseGraft.Core.Wire.Drawing;
 using LooseGraft.Data;
 using LooseGraft.Data.Tables;
@@ -44,21 +45,19 @@ public sealed class PortModel(GraftStore store, ReviewDesk reviews, TimeProvider
     /// <summary>The contacts as they lie on the page: rows of positions, as seen from the chosen side, the first row above.</summary>
     public IReadOnlyList<IReadOnlyList<int>> Grid => GridLayout.Of(Shown, Side);
 
+    /// <summary>What it is for.</summary>
+    public PortSort Sort => PortSorts.Of(Shown, Owner.Kind);
+
+    /// <summary>What was typed into the grid just now.</summary>
+    public ContactGrid Contacts { get; private set; } = ContactGrid.None;
+
     public IEnumerable<JudgedReading> Spans => Review.Prove.Of(PortId).Where(judged => judged.Reading.Red is null);
 
     public async Task<IActionResult> OnPostGridAsync()
     {
         if (!await FindAsync()) return NotFound();
-        var changed = new List<Pin>();
-        foreach (var pin in Shown.AllPins())
-        {
-            var field = $"signal-{pin.Position}";
-            if (!Request.Form.TryGetValue(field, out var typed) || typed.ToString().Trim() == DescribeContacts.Cell(pin)) continue;
-            if (PinTable.Typed(pin, typed.ToString(), From) is { } made) changed.Add(made);
-            else ModelState.AddModelError(field, $"Position {pin.Position}: “{typed}” is not a signal. {PinTable.SignalHelp}");
-        }
-
-        return await SaveAsync(new DescribeContacts(PortId, changed.ToValueList(), IsFromTable: false));
+        Contacts = ContactGrid.Read(Request.Form, Shown, Sort, From, ModelState);
+        return await SaveAsync(new DescribeContacts(PortId, Contacts.Changed, IsFromTable: false));
     }
 
     public async Task<IActionResult> OnPostPasteAsync(string? table)
@@ -66,7 +65,7 @@ public sealed class PortModel(GraftStore store, ReviewDesk reviews, TimeProvider
         if (!await FindAsync()) return NotFound();
         var read = CsvTable.Read(table ?? "");
         if (read.Problem is { } problem) ModelState.AddModelError("table", problem);
-        var pins = PinTable.Read(read.Rows.Select(row => (row.Line, row.Cells)), Shown, From);
+        var pins = PinTable.Read(read.Rows.Select(row => (row.Line, row.Cells)), Shown, Sort, From);
         foreach (var error in pins.Errors.Take(12)) ModelState.AddModelError("table", error);
         return await SaveAsync(new DescribeContacts(PortId, [.. pins.Pins], IsFromTable: true));
     }
@@ -122,7 +121,7 @@ public sealed class PortModel(GraftStore store, ReviewDesk reviews, TimeProvider
     }
 
     /// <summary>The fields in which something will not do, in words.</summary>
-    public IEnumerable<string> GridProblems() => Shown.AllPins().Select(pin => Problem($"signal-{pin.Position}")).OfType<string>();
+    public IEnumerable<string> GridProblems() => Shown.AllPins().Select(pin => Problem(ContactGrid.Field(pin.Position))).OfType<string>();
 
     protected override void OnShown()
     {

@@ -1,6 +1,7 @@
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Stock.Naming;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Drawing;
 using LooseGraft.Core.Wire.Edits;
@@ -60,7 +61,8 @@ public sealed class WireModel(GraftStore store, ReviewDesk reviews) : GraftPageM
     public async Task<IActionResult> OnPostPinAsync(PinForm form)
     {
         if (!await LoadAsync() || Chosen is not { } chosen) return NotFound();
-        return form.Read(ModelState, chosen.Position) is { } pin ? await SaveAsync(new DescribePin(chosen.End.Id, pin)) : await InvalidAsync();
+        var sort = PortSorts.Of(chosen.End.Port, chosen.End.Part.Kind);
+        return form.Read(ModelState, chosen.Pin, sort) is { } pin ? await SaveAsync(new DescribePin(chosen.End.Id, pin)) : await InvalidAsync();
     }
 
     public Task<IActionResult> OnPostDecideAsync(JointMethod method, string? reason)

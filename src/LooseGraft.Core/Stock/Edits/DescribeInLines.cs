@@ -1,0 +1,92 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Stock.Lines;
+
+namespace LooseGraft.Core.Stock.Edits;
+
+/// <summary>Puts in, or changes, what lines describe. A part is known by its name, a connector by its name in the part; nothing is taken out.</summary>
+public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
+{
+    private const int MostNamed = 3;
+
+    public override Graft Apply(Graft graft) => Parts.Aggregate(graft, Describe);
+
+    public override string Words(Graft graft)
+    {
+        var names = string.Join(", ", Parts.Take(MostNamed).Select(part => part.Count > 1 ? $"{part.Count} {part.Name}" : part.Name));
+        return $"In lines: {names}{(Parts.Length > MostNamed ? $" and {Parts.Length - MostNamed} more" : "")}";
+    }
+
+    public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
+
+    /// <summary>What it would make of a graft: <c>new</c>, <c>3 new</c>, <c>changed</c>, or <c>as it stands</c>.</summary>
+    public string Effect(Graft graft)
+    {
+        var added = Apply(graft).Parts.Length - graft.Parts.Length;
+        return added > 1 ? $"{added} new" : added == 1 ? "new" : Apply(graft) == graft ? "as it stands" : "changed";
+    }
+
+    private static Graft Describe(Graft graft, WrittenPart written)
+    {
+        if (graft.Parts.FirstOrDefault(part => PartLine.IsCalled(part, written.Name)) is { } standing) return Change(graft, standing.Id, written);
+        for (var number = 0; number < written.Count; number++)
+        {
+            var known = graft.Parts.Length;
+            graft = (written.Like is { } like
+                ? (GraftEdit)new AddUsualPart(like, Numbered(graft, written.Name), written.Origin ?? PartOrigin.Donor, written.Cost)
+                : new AddPart(Numbered(graft, written.Name), written.Kind, written.Origin ?? PartOrigin.Donor, written.Cost)).Apply(graft);
+            var added = graft.Parts[known].Id;
+            if (written.Origin is null) graft = graft.WithPart(added, part => part with { Origin = null });
+            graft = Change(graft, added, written);
+        }
+
+        return graft;
+    }
+
+    private static string Numbered(Graft graft, string name)
+        => Enumerable.Range(1, graft.Parts.Length + 1).Select(number => number == 1 ? name : $"{name} ({number})")
+            .First(called => graft.Parts.All(part => !PartLine.IsCalled(part, called)));
+
+    private static Graft Change(Graft graft, string id, WrittenPart written)
+    {
+        graft = graft.WithPart(id, part => part with
+        {
+            Kind = written.Kind,
+            Origin = written.Origin ?? part.Origin,
+            Cost = written.Cost is { } cost && cost != part.Cost ? cost : part.Cost,
+            Note = written.Note ?? part.Note,
+            BoardRevision = written.Revision is { } revision && revision != part.BoardRevision?.Value
+                ? new Known<string>(revision, Evidence.Label) : part.BoardRevision,
+        });
+        graft = written.Ports.Aggregate(graft, (edited, port) => Change(edited, id, port));
+        return graft.WithPart(id, part => part with { Links = [.. part.Links, .. Wires(part, written).Except(part.Links)] });
+    }
+
+    private static Graft Change(Graft graft, string part, WrittenPort written)
+    {
+        var (name, shape) = (written.Shape.Name, written.Shape);
+        if (Find(graft, part, name) is null)
+        {
+            graft = new AddPort(part, shape).Apply(graft);
+            // Where contacts are written, what is not written is not known; where none are, they are the usual ones.
+            if (!written.Pins.IsEmpty) graft = graft.WithPort(new PortId(part, Find(graft, part, name)!.Id), added => added with { Pins = [] });
+        }
+
+        var port = Find(graft, part, name)!;
+        var pins = written.Pins.Where(pin => pin.Position <= shape.PositionCount)
+            .Select(pin => pin.On(port.PinAt(pin.Position))).Where(pin => pin != port.PinAt(pin.Position)).ToValueList();
+        return graft.WithPort(new PortId(part, port.Id), found => pins.Aggregate(
+            shape with { Id = found.Id, Name = found.Name, Pins = found.Pins }, (edited, pin) => edited.With(pin)));
+    }
+
+    private static Port? Find(Graft graft, string part, string name)
+        => graft.FindPart(part)?.Ports.FirstOrDefault(port => port.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
+
+    private static IEnumerable<PartLink> Wires(Part part, WrittenPart written)
+    {
+        var ids = part.Ports.GroupBy(port => port.Name, StringComparer.OrdinalIgnoreCase)
+            .ToDictionary(same => same.Key, same => same.First().Id, StringComparer.OrdinalIgnoreCase);
+        return written.Wires.Where(wire => ids.ContainsKey(wire.One) && ids.ContainsKey(wire.Other))
+            .Select(wire => new PartLink(new InnerEnd(ids[wire.One], wire.Position), new InnerEnd(ids[wire.Other], wire.OtherPosition), LinkKind.Wire));
+    }
+}

@@ -1,0 +1,46 @@
+// The stock in lines: words are completed as one types, offers take the place of what they mend, Ctrl and Enter keep it all.
+const fieldOf = (node) => node?.closest?.("[data-lines]")?.querySelector("textarea");
+
+// Where a word may stand decides which words there are.
+function wordsAt(field, line) {
+  if (/\bpins?\b[^:]*:/i.test(line)) return field.dataset.signals;
+  if (/^[^:=]*:/.test(line)) return field.dataset.connectors;
+  if (/=[^;]*$/.test(line)) return field.dataset.usual;
+  return /[:=;]/.test(line) ? "" : field.dataset.sorts;
+}
+
+function complete(event) {
+  const field = event.target;
+  const at = field.selectionEnd;
+  if (event.inputType !== "insertText" || field.selectionStart !== at || !/^(\n|$)/.test(field.value.slice(at))) return;
+  const line = field.value.slice(field.value.lastIndexOf("\n", at - 1) + 1, at);
+  const begun = line.match(/[^,:;|=\t]*$/)[0].trimStart();
+  if (begun.length < 2) return;
+  const known = wordsAt(field, line).split("|").find((word) => word.toLowerCase().startsWith(begun.toLowerCase()));
+  if (!known || known.length === begun.length) return;
+  field.setRangeText(known.slice(begun.length), at, at, "select");
+}
+
+function mend(button) {
+  const field = document.querySelector("[data-lines] textarea");
+  const [line, column, length, instead] = button.value.match(/^(\d+):(\d+):(\d+):(.*)$/s).slice(1);
+  const before = field.value.split("\n").slice(0, line - 1).reduce((sum, text) => sum + text.length + 1, 0) + Number(column) - 1;
+  field.setRangeText(instead, before, before + Number(length), "end");
+  field.focus();
+  field.dispatchEvent(new Event("input", { bubbles: true }));
+}
+
+export function followLines() {
+  document.addEventListener("input", (event) => {
+    if (event.target.matches?.("[data-lines] textarea")) complete(event);
+  }, true);
+  document.addEventListener("click", (event) => {
+    const button = event.target.closest("[data-fix]");
+    if (!button) return;
+    event.preventDefault();
+    mend(button);
+  });
+  document.addEventListener("keydown", (event) => {
+    if (event.key === "Enter" && (event.ctrlKey || event.metaKey) && fieldOf(event.target) === event.target) event.target.form.requestSubmit();
+  });
+}
