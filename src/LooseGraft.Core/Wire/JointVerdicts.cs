@@ -29,7 +29,7 @@ internal static class JointVerdicts
         if (review.Decided.FirstOrDefault(contact => !contact.IsSafe) is { } open)
             return new JointVerdict(
                 JointVerdictKind.ProveFirst, "prove it first",
-                $"{Where(open)}: {(open.ProveFirst ?? open.Judgement).Words}, should a fact be other than believed");
+                $"{Where(open)}: {(open.ProveFirst ?? open.Judgement).Words}, should a fact turn out wrong");
         if (review.Joint.Method != JointMethod.Straight)
             return new JointVerdict(JointVerdictKind.Joined, $"right by {MethodWord(review.Joint.Method)}", Wires(review.Decided.Length));
         return new JointVerdict(JointVerdictKind.GoesStraightIn, "goes straight in",

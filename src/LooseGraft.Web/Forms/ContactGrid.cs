@@ -32,7 +32,7 @@ public sealed record ContactGrid(ValueList<Pin> Changed, IReadOnlyList<(int Posi
             if (text == DescribeContacts.Cell(pin)) continue;
             var (made, reading) = PinTable.Typed(pin, text, sort, evidence);
             if (made is null) errors.AddModelError(Field(pin.Position), $"Position {pin.Position}: {reading.Problem}");
-            else changed.Add(made);
+            else if (made.Signal.Value != pin.Signal.Value || made.Contact != pin.Contact) changed.Add(made);
             if (made is null || DescribeContacts.Cell(made) != text) readings.Add((pin.Position, reading));
         }
 
@@ -44,13 +44,16 @@ public sealed record ContactGrid(ValueList<Pin> Changed, IReadOnlyList<(int Posi
     /// <param name="sort">What it is for.</param>
     public IEnumerable<(int Position, SignalReading Reading)> Offers(Port port, PortSort sort)
         => Readings.Where(read => read.Reading.Signal is null && read.Reading.Choices.Length > 0)
-            .Concat(port.AllPins().Where(pin => pin.Signal.Value is { Family: SignalFamily.Other, Entry: null })
+            .Concat(port.AllPins().Where(IsOwn)
                 .Select(pin => (pin.Position, SignalNames.Read(pin.Signal.Value.Name, sort)))
                 .Where(pair => pair.Item2.Choices.Length > 0));
 
     /// <summary>What was understood, where that is not what was typed.</summary>
-    public IEnumerable<string> Understood
+    public IEnumerable<(int Position, string Typed, Signal Meant)> Understood
         => from read in Readings
            where read.Reading is SignalReading.Understood
-           select $"{read.Position}: {read.Reading.Typed} is {read.Reading.Signal}";
+           select (read.Position, read.Reading.Typed, read.Reading.Signal!);
+
+    /// <summary>Whether a name is one that nobody knows here.</summary>
+    public static bool IsOwn(Pin pin) => pin.Signal.Value is { Family: SignalFamily.Other, Entry: null };
 }

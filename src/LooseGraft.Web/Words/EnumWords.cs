@@ -107,6 +107,6 @@ public static class EnumWords
         PartOrigin.Bin => "from the bin",
         PartOrigin.Bought => "bought",
         PartOrigin.ToBuy => "to buy",
-        _ => "nobody said whence",
+        _ => "nobody said where it comes from",
     };
 }

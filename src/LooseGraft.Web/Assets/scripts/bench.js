@@ -8,18 +8,21 @@ import { followLines } from "./lines.js";
 import { photo } from "./photos.js";
 import { isUnsent, watchSaves } from "./saves.js";
 import { followSeats } from "./seat.js";
+import { keepClosedOrOpen, stayInPlace } from "./places.js";
 import { trouble } from "./trouble.js";
 import { followWires } from "./wires.js";
 
 document.documentElement.classList.add("htmx-ready");
 // What is being typed is never overwritten by an answer that arrives meanwhile.
-Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node) => name !== "value" || node !== document.activeElement;
+Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node, change) =>
+  (name !== "value" || node !== document.activeElement) && !keepClosedOrOpen(name, node, change);
 Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !isBeingTyped(node) && !isUnsent(node);
 
 keepDrafts();
 followDrawings();
 followLines();
 followSeats();
+stayInPlace();
 takeOffers();
 followWires();
 watchSaves();

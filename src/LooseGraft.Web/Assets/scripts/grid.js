@@ -56,7 +56,21 @@ function take(button) {
   return go(following(cell)) || go(cell);
 }
 
+// The cells of a grid that is being typed into are left alone by answers: what was understood is put into those that still say what was sent.
+function showReadings() {
+  const told = document.querySelector("[data-own]");
+  if (!told) return;
+  const { elements } = told.closest("form");
+  for (const read of told.querySelectorAll("[data-cell]")) {
+    const cell = elements[`signal-${read.dataset.cell}`];
+    if (cell !== document.activeElement && cell.value.trim() === read.dataset.typed) cell.value = read.dataset.meant;
+  }
+  const own = told.dataset.own.split(" ");
+  for (const cell of told.closest("form").querySelectorAll("[data-grid-cells] input")) cell.closest("td").classList.toggle("is-own", own.includes(cell.name.split("-")[1]));
+}
+
 export function takeOffers() {
+  document.addEventListener("htmx:afterSettle", showReadings);
   document.addEventListener("click", (event) => {
     const button = event.target.closest("[data-offer] button");
     if (button && take(button)) event.preventDefault();

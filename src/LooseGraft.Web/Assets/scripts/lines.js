@@ -30,7 +30,15 @@ function mend(button) {
   field.dispatchEvent(new Event("input", { bubbles: true }));
 }
 
+// What is kept is shown back in the words of the page, though one is still in the field.
+function showKept(event) {
+  const { requestConfig, xhr } = event.detail;
+  const field = requestConfig?.elt?.matches?.("[data-lines]") && xhr.status < 300 ? document.querySelector("[data-lines] textarea") : null;
+  if (field && field.value !== field.defaultValue) field.value = field.defaultValue;
+}
+
 export function followLines() {
+  document.addEventListener("htmx:afterSettle", showKept);
   document.addEventListener("input", (event) => {
     if (event.target.matches?.("[data-lines] textarea")) complete(event);
   }, true);

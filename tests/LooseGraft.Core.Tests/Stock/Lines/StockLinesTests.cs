@@ -1,6 +1,7 @@
 using CsCheck;
 using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Core.Stock.Lines;
+using LooseGraft.Core.Tests.House;
 
 namespace LooseGraft.Core.Tests.Stock.Lines;
 
@@ -24,6 +25,8 @@ public sealed class StockLinesTests
     // A minus after a blank belongs to the supply, and is no row of positions.
     [InlineData("x: 1x5 pins: 5 -5 V", "5 -5 V", Evidence.Assumed)]
     [InlineData("x: 5 pins: gnd, 12v, tach, pwm, fp detect", "ground, +12 V, fan-tacho, fan-control, panel-sense", Evidence.Assumed)]
+    // A comma at either end leaves a contact unknown, or means nothing.
+    [InlineData("x: 1x2 pins: , gnd,", "2 ground", Evidence.Assumed)]
     [InlineData("x: 4-position fan", "ground, +12 V, fan-tacho, fan-control", Evidence.Assumed)]
     public void Contacts_are_written_in_order_or_by_position_and_counted(string line, string signals, Evidence evidence)
     {
@@ -67,6 +70,8 @@ public sealed class StockLinesTests
     public void The_head_of_a_part_tells_where_it_comes_from_what_it_costs_and_more()
     {
         var part = After("board = \"Board: a; b\"; donor; 12,50 EUR; rev A01; \"came with \"\"dust\"\"\"").Parts[0];
+        Assert.Equal(1_000_000, After("board = b; ×1; 1000000").Parts[0].Cost!.Value.Amount);
+        Assert.Equal(50, After("board = b; 50 pieces").Parts.Length);
         Assert.Equal(("Board: a; b", PartOrigin.Donor, 12.50m, "A01", "came with \"dust\""),
             (part.Name, part.Origin, part.Cost!.Value.Amount, part.BoardRevision!.Value, part.Note));
     }
@@ -117,6 +122,9 @@ public sealed class StockLinesTests
     [InlineData("board = b; wooden", 1, 12, 6, "says nothing of a part")]
     [InlineData("board = b; 12 USD", 1, 12, 6, "reckons in EUR")]
     [InlineData("board = b; ×51", 1, 12, 3, "From 1 to 50")]
+    [InlineData("board = b; ×0", 1, 12, 2, "From 1 to 50")]
+    [InlineData("board = b; 1000000.01", 1, 12, 10, "at most 1000000")]
+    [InlineData("fan = b; like a boat", 1, 15, 6, "is no usual part. Fan, 80 mm, 4 positions")]
     [InlineData("board = b; like a boat", 1, 17, 6, "is no usual part")]
     [InlineData("fan = x; like Hard drive, 3.5 in", 1, 1, 3, "another sort of part")]
     [InlineData("board = b\nx: 1x2\nX: 1x3", 3, 1, 1, "has X already")]
@@ -176,6 +184,17 @@ public sealed class StockLinesTests
     }
 
     [Fact]
+    public void The_example_of_the_document_is_read_without_a_question()
+    {
+        var text = File.ReadAllText(Path.Combine(Root.Path, "docs", "lines.md")).Split("```")[1].Trim();
+        var graft = After(text);
+        Assert.Equal(["Office board", "Main adapter", "Fan, 120 mm, 4 positions", "Fan, 120 mm, 4 positions (2)", "Fan, 120 mm, 4 positions (3)"],
+            graft.Parts.Select(part => part.Name));
+        Assert.Equal((4, 4, "drive-light+"), (graft.Parts[0].Ports.Length, graft.Parts[1].Links.Length, graft.Parts[0].Ports[1].PinAt(1).Signal.Value.Name));
+        Assert.Empty(StockLines.Read(text, Empty).Remarks);
+    }
+
+    [Fact]
     public void Described_contacts_are_not_lost_to_a_smaller_shape()
     {
         var graft = After("board = b\nx: 1x3 pins: gnd, +5, +12");
@@ -187,7 +206,8 @@ public sealed class StockLinesTests
     public void At_most_fifty_mistakes_five_thousand_lines_and_two_hundred_thousand_characters_are_looked_at()
     {
         Assert.InRange(StockLines.Read(string.Concat(Enumerable.Repeat("what\n", 4999)), Empty).Mistakes.Length, 50, 52);
-        Assert.Contains("too long", Assert.Single(StockLines.Read(new string('\n', 5000), Empty).Mistakes).Words, StringComparison.Ordinal);
+        var tooLong = Assert.Single(StockLines.Read(new string('\n', 5000), Empty).Mistakes);
+        Assert.Equal((1, 1, "That is too long: at most 200000 characters in 5000 lines are read."), (tooLong.Line, tooLong.Column, tooLong.Words));
         Assert.Empty(StockLines.Read(new string('\n', 4999), Empty).Mistakes);
         Assert.Empty(StockLines.Read("#" + new string('x', 199_999), Empty).Mistakes);
         Assert.Contains("too long", Assert.Single(StockLines.Read("#" + new string('x', 200_000), Empty).Mistakes).Words, StringComparison.Ordinal);

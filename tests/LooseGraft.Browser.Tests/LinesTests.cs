@@ -1,0 +1,93 @@
+using OpenQA.Selenium;
+
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>The stock in lines, the names that are typed, and that a form moves neither the page nor the focus.</summary>
+public sealed class LinesTests(RunningBench bench) : IClassFixture<RunningBench>
+{
+    [Fact]
+    public void A_board_is_typed_in_lines_asked_about_mended_kept_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/");
+        eyes.Retype("input[name=name]", "A till" + Keys.Enter);
+        eyes.Click(".bench-row a[href$='/stock']");
+        eyes.Click(".empty a[href$='/lines']");
+        eyes.Click("#text");
+        // Words are completed; a comma refuses what is offered, and keeps what was typed.
+        eyes.Press("board = Till board; donor" + Keys.Enter + "fan: 1x5 pins: gr" + Keys.ArrowRight + ", +12, tach, pwm, SENSE");
+        eyes.SeeWords("#lines-read", "1 question first");
+        Assert.Equal("board = Till board; donor\nfan: 1x5 pins: ground, +12, tach, pwm, SENSE", eyes.Value("#text"));
+        eyes.SeeWords(".line-mark mark", "SENSE");
+        eyes.Click(".line-mark button[value$='panel-sense']");
+        eyes.SeeWords("#lines-read", "5 panel-sense");
+        eyes.SeeNoWords("#lines-read", "question");
+        Assert.EndsWith("pwm, panel-sense", eyes.Value("#text"), StringComparison.Ordinal);
+        eyes.PressWith(Keys.Control, Keys.Enter);
+        eyes.SeeWords(".said", "Till board");
+        eyes.Until(() => eyes.Value("#text")!.Contains("pins: ground, +12 V, fan-tacho, fan-control, panel-sense", StringComparison.Ordinal));
+        eyes.Reload();
+        eyes.Click(".trail a");
+        eyes.SeeWords(".part-card", "Till board");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".said", "Taken back");
+        eyes.SeeWords(".empty", "No part yet");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_name_in_the_grid_is_asked_about_below_it_and_answered_by_one_key()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var page = eyes.CopyOfFerry() + "/stock/kt31/fan";
+        eyes.Open(page);
+        eyes.Click("#signal-2");
+        eyes.Press("VDD" + Keys.Enter);
+        eyes.SeeWords(".offer", "2: “VDD”");
+        Assert.Equal("VDD", eyes.Value("#signal-2"));
+        Assert.Equal("signal-3", eyes.Run<string>("return document.activeElement.id"));
+        eyes.PressWith(Keys.Alt, "1");
+        eyes.SeeWords(".said", "2 +12 V");
+        Assert.Equal("signal-3", eyes.Run<string>("return document.activeElement.id"));
+        eyes.Press("GND" + Keys.Enter);
+        eyes.SeeWords(".pin-grid .hint", "3: GND is ground");
+        eyes.Until(() => eyes.Value("#signal-3") == "ground");
+        eyes.Press("tahco" + Keys.Enter);
+        eyes.Until(() => eyes.Run<long>("return document.querySelectorAll('.pin-grid td.is-own').length") == 1);
+        eyes.SeeWords(".offer", "4: “tahco” is not known here");
+        eyes.Click(".offer button[value=fan-tacho]");
+        eyes.SeeWords(".said", "4 fan-tacho");
+        eyes.Reload();
+        Assert.Equal(("+12 V", "ground", "fan-tacho"), (eyes.Value("#signal-2"), eyes.Value("#signal-3"), eyes.Value("#signal-4")));
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Theory]
+    [InlineData("/stock", "AddPart", "name=Lamp")]
+    [InlineData("/stock", "AddUsual", "cost=dear;name=A fan")]
+    [InlineData("/stock/kt31/fan", "Link", "position=1;other=2;figures=470 metres")]
+    [InlineData("/feed", "AddSupply", "name=A supply;rails=nonsense;total=12")]
+    [InlineData("/seat", "Screw", "screw=M99 of wood")]
+    [InlineData("/wire?joint=panel", "Tie", "one=1;other=99")]
+    [InlineData("/prove/life", "Saw", "note=seen")]
+    public void A_form_that_is_sent_moves_neither_the_page_nor_the_focus(string address, string handler, string typed)
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + address);
+        var form = $"form[action*='handler={handler}']";
+        eyes.Run<object?>(
+            "for (let at = document.querySelector(arguments[0]); at; at = at.parentElement) if (at.tagName === 'DETAILS') at.open = true; return null", form);
+        foreach (var field in typed.Split(';').Select(pair => pair.Split('='))) eyes.Retype($"{form} [name={field[0]}]", field[1]);
+        var scrolled = eyes.Run<double>("return window.scrollY + 0.001");
+        var top = eyes.Run<double>("return document.activeElement.getBoundingClientRect().top + 0.001");
+        eyes.Press(Keys.Enter);
+        eyes.Until(() => eyes.Run<bool>(
+            "return [...document.querySelectorAll('.said, .problem, [role=alert]')].some(words => !words.hidden && words.textContent.trim() !== '')"));
+        eyes.Settle();
+        // What was added above may move it; it is on the screen, and one may go on typing.
+        Assert.InRange(eyes.Run<double>("return document.activeElement.getBoundingClientRect().top + 0.001"), 0, 760);
+        Assert.True(eyes.Run<bool>("return document.activeElement.matches('input, select, textarea, button, summary')"), $"{top} {scrolled}");
+        Assert.InRange(eyes.Run<double>("return window.scrollY + 0.001"), scrolled - 250, scrolled + 500);
+        Assert.Empty(eyes.Complaints());
+    }
+}
