@@ -78,6 +78,7 @@ public sealed class SignalNamesTests
     [InlineData("SENSE", PortSort.Fan, "fan-tacho, panel-sense, unknown")]
     [InlineData("Sense", PortSort.Power, "+3.3 V, ground, unknown")]
     [InlineData("VCC", PortSort.Usb, "+5 V, supply, unknown")]
+    [InlineData("VCC", PortSort.Power, "+5 V, +12 V, +3.3 V, supply, unknown")]
     [InlineData("VDD", PortSort.Fan, "+12 V, supply, unknown")]
     [InlineData("PWR", PortSort.Panel, "power-switch, power-light+, power-light-, ground, supply, unknown")]
     [InlineData("DATA", PortSort.Keyboard, "keyboard-data, unknown")]
