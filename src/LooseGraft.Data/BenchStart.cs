@@ -38,7 +38,7 @@ public static class BenchStart
     {
         await using var alone = await FolderLock.TakeAsync(folder.StartLock, cancellation);
         BenchContext Open(string database)
-            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false, Patience)
+            => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, Patience)
                 .AddInterceptors(watchers).Options);
         if (await IsNewAsync(folder, Open, cancellation)) await MakeAsync(folder, demoFolder, clock, Open, cancellation);
         else await MigrateAsync(folder, clock, Open, cancellation);

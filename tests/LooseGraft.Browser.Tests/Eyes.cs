@@ -8,28 +8,17 @@ namespace LooseGraft.Browser.Tests;
 /// <summary>A browser window with a builder behind it, who waits to see things rather than for time to pass.</summary>
 public sealed class Eyes : IDisposable
 {
-    private static readonly string[] Switches =
-    [
-        "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-        "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-device-scale-factor=1",
-    ];
-
     // A busy machine takes its time; what never comes is a fault all the same.
-    private static readonly TimeSpan Longest = TimeSpan.FromMinutes(2);
+    internal static readonly TimeSpan Longest = TimeSpan.FromMinutes(2);
 
-    private readonly DirectoryInfo _profile = Directory.CreateTempSubdirectory("loose-graft-profile-");
+    private readonly Browsers.Browser _browser = Browsers.Take();
     private readonly ChromeDriver _driver;
     private readonly Uri _address;
 
     public Eyes(Uri address, int width = 1280, int height = 800, bool isDark = false, bool hasScript = true)
     {
         _address = address;
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments([.. Switches, $"--user-data-dir={_profile.FullName}", $"--window-size={width},{height}"]);
-        options.SetLoggingPreference(LogType.Browser, LogLevel.All);
-        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
-        service.SuppressInitialDiagnosticInformation = true;
-        _driver = new ChromeDriver(service, options, Longest);
+        _driver = _browser.Driver;
         // A headless window has no lower bound on its width only when it is told so this way.
         _driver.ExecuteCdpCommand(
             "Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
@@ -164,12 +153,7 @@ public sealed class Eyes : IDisposable
 
     public void Photograph(string file) => _driver.GetScreenshot().SaveAsFile(file);
 
-    public void Dispose()
-    {
-        _driver.Quit();
-        _driver.Dispose();
-        _profile.Delete(recursive: true);
-    }
+    public void Dispose() => _browser.Release(_address);
 
     private T Until<T>(Func<T?> seen)
         where T : class

@@ -111,7 +111,6 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
     {
         base.Dispose(disposing);
         if (!disposing) return;
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         _ownFolder?.Refresh();
         if (_ownFolder is { Exists: true }) _ownFolder.Delete(recursive: true);
     }

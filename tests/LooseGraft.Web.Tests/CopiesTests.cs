@@ -209,7 +209,7 @@ public sealed class CopiesTests : IAsyncDisposable
     private static async Task OlderAsync(string database)
     {
         await using var bench = new BenchContext(
-            (DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).Options);
+            (DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database).Options);
         await bench.Database.MigrateAsync(bench.Database.GetMigrations().First(), Cancellation);
     }
 

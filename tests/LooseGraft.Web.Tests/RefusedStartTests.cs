@@ -17,7 +17,6 @@ public sealed class RefusedStartTests : IDisposable
 
     public void Dispose()
     {
-        SqliteConnection.ClearAllPools();
         _root.Delete(recursive: true);
     }
 

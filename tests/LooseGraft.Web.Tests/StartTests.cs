@@ -113,7 +113,7 @@ public sealed class StartTests : IDisposable
     }
 
     private static BenchContext Context(string database)
-        => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).Options);
+        => new((DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database).Options);
 
     private sealed class KilledException : Exception;
 

@@ -65,7 +65,7 @@ public sealed class BenchRestore(BenchFolder folder, BenchCopies copies)
     private static async Task<bool> IsBenchAsync(string database, CancellationToken cancellation)
     {
         await using var bench = new BenchContext(
-            (DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database, isPooled: false).Options);
+            (DbContextOptions<BenchContext>)new DbContextOptionsBuilder<BenchContext>().UseBenchFile(database).Options);
         var applied = (await bench.Database.GetAppliedMigrationsAsync(cancellation)).ToArray();
         if (applied.Except(bench.Database.GetMigrations()).Any())
             throw new BenchStartException($"{Path.GetFileName(database)} is of a newer Loose Graft. The bench stands as it stood.");

@@ -18,10 +18,6 @@ public static partial class SignalNames
     private static readonly Dictionary<string, AskedName> AskedKeys = AskedName.All
         .SelectMany(asked => asked.Names.Select(name => (Key: SignalKey.Of(name), Asked: asked))).ToDictionary(pair => pair.Key, pair => pair.Asked);
 
-    /// <summary>Every name that is understood or asked, once for each spelling that differs by more than blanks and signs between.</summary>
-    public static IEnumerable<string> Spellings
-        => SignalVocabulary.Standard.Entries.SelectMany(entry => entry.Aliases.Concat(entry.Typed).Prepend(entry.Name));
-
     /// <summary>Reads what was typed for a contact.</summary>
     /// <param name="text">Any text. In quotes it is taken as it stands, for a name of one's own that would be asked about.</param>
     /// <param name="sort">What the connector is for, which tells what an asked name may mean.</param>
