@@ -70,6 +70,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(PartTemplate) && name == "Sort") return Choice(PartTemplate.All.Where(template => template.Draws is { Count: > 0 }).ToArray());
         if (type == typeof(PartTemplate) && name == "Adapter") return Choice(PartTemplate.All.Where(template => template.Kind == PartKind.Adapter).ToArray());
         if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
+        if (type == typeof(UsualShell)) return Choice(UsualShell.All.ToArray());
         if (type == typeof(WrittenPart))
             return StockLines.Read($"lead = {Text(name)}; shell; {_random.Next(1, 9)}\nplug: 1x2 pins: ground, power-switch", graft).Parts[0];
         if (type == typeof(Screw)) return Screw.Parse("M3 × 6");

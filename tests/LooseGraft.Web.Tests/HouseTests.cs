@@ -130,7 +130,7 @@ public sealed class HouseTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var browser = host.Browser();
         var answer = await BenchHost.SendAsync(browser, "/", "/?handler=New", ("name", "  A lantern  "), ("copyOf", ""));
-        var id = answer.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1];
+        var id = answer.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[2];
         await BenchHost.SendAsync(browser, "/", "/?handler=Copy", ("id", id));
         Assert.Contains(await host.StoreAsync(store => store.ShelfAsync(Cancellation)), graft => graft.Name == "A lantern, a copy");
         await BenchHost.SendAsync(browser, "/", "/?handler=ThrowAway", ("id", id));

@@ -46,6 +46,19 @@ public sealed class LinesPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("There is no part in it", await BenchHost.TextAsync(empty), StringComparison.Ordinal);
     }
 
+    [Fact]
+    public async Task A_usual_thing_is_one_more_line_and_nothing_is_kept()
+    {
+        var (id, page, browser) = await EmptyAsync();
+        var one = await BenchHost.TextAsync(await browser.SubmitAsync(page, "Usual", 1, ("text", ""), ("usual", "own-fan-5")));
+        Assert.Contains("board = Board; donor\nfan header: 1x5 2.54 pins: ?\n", one, StringComparison.Ordinal);
+        var two = await BenchHost.TextAsync(await browser.SubmitAsync(page, "Usual", 1, ("text", "fan = Fan, 120 mm, 4 positions"), ("usual", "fan-120-4")));
+        Assert.Contains("fan = Fan, 120 mm, 4 positions; ×2", two, StringComparison.Ordinal);
+        Assert.Contains(Board, await BenchHost.TextAsync(await browser.SubmitAsync(page, "Usual", 1, ("text", Board), ("usual", "nothing of the sort"))),
+            StringComparison.Ordinal);
+        Assert.Empty((await host.GraftAsync(id)).Parts);
+    }
+
     [Theory]
     [InlineData("board = b\nx: 1x1 pins: +12", "board = b")]
     [InlineData("\uFEFFboard = Gräte", "Gräte")]

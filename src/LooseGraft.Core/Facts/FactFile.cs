@@ -28,6 +28,8 @@ namespace LooseGraft.Core.Facts;
 [JsonSerializable(typeof(IReadOnlyList<SignalEntry>))]
 [JsonSerializable(typeof(IReadOnlyList<FunctionTrial>))]
 [JsonSerializable(typeof(IReadOnlyList<AskedName>))]
+[JsonSerializable(typeof(IReadOnlyList<UsualPort>))]
+[JsonSerializable(typeof(IReadOnlyList<UsualShell>))]
 internal sealed partial class FactFile : JsonSerializerContext
 {
     /// <summary>What a fact file holds.</summary>

@@ -3,7 +3,7 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Prove;
 
-/// <summary>What would change if a fact were other than believed.</summary>
+/// <summary>What would change if a fact turned out wrong.</summary>
 /// <param name="Otherwise">How it would be, in words.</param>
 /// <param name="Finding">The heaviest finding that would come, or go.</param>
 /// <param name="Comes">Whether the finding would come; false when it would go.</param>

@@ -37,7 +37,7 @@ internal static class JointFindings
             if (judgement.Rule == WireRules.ProveFirst || contact.ProveFirst is not null)
             {
                 var words = contact.ProveFirst is { } otherwise
-                    ? $"{where}: {judgement.Words}, but not if position {(IsFromSuspect(review, contact) ? contact.From : contact.To)} is other than believed: {otherwise.Words}"
+                    ? $"{where}: {judgement.Words}, but not if position {(IsFromSuspect(review, contact) ? contact.From : contact.To)} turns out wrong: {otherwise.Words}"
                     : $"{where}: {judgement.Words}";
                 yield return Finding.Of(WireRules.ProveFirst, Suspect(review, contact), words + ".", judgement.Evidence,
                     $"prove it first: meter {SuspectName(review, contact)} before power is applied");

@@ -1,8 +1,10 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Data;
 using LooseGraft.Data.Records;
+using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
@@ -23,11 +25,16 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
 
     public Task OnGetAsync() => LoadAsync();
 
-    public async Task<IActionResult> OnPostNewAsync(string? name, int? copyOf)
+    public async Task<IActionResult> OnPostNewAsync(string? name, int? copyOf, string? donor, string? shell, string? aim, string? budget)
     {
         var original = copyOf is { } id ? await store.FindAsync(id, Cancellation) : null;
-        var called = string.IsNullOrWhiteSpace(name) ? DefaultName : name.Trim();
-        return await AddAsync((original?.Graft ?? Graft.Empty(called)) with { Name = called });
+        var called = name.Trimmed() ?? DefaultName;
+        var graft = original?.Graft ?? Graft.Empty(called);
+        var most = ModelState.OptionalMoney("budget", budget, "what it may cost", graft.Currency);
+        var described = new DescribeGraft(
+            called, donor.Trimmed() ?? graft.Donor.Name, shell.Trimmed() ?? graft.Shell.Name, most ?? graft.Budget, graft.Currency,
+            aim.Trimmed() ?? graft.Aim);
+        return await AddAsync(described.Apply(graft), original is null ? "/stock/lines" : "");
     }
 
     public async Task<IActionResult> OnPostCopyAsync(int id)
@@ -71,21 +78,18 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
 
     private static string Shortened(string name) => name.Length <= GraftFileLimits.NameLength ? name : name[..GraftFileLimits.NameLength];
 
-    private async Task<IActionResult> AddAsync(Graft graft)
+    private async Task<IActionResult> AddAsync(Graft graft, string page = "")
     {
         // The rules of the file are the rules of every name that is typed.
-        if (GraftFile.Read(GraftFile.Write(graft)).Errors is [var error, ..])
-        {
+        if (ModelState.IsValid && GraftFile.Read(GraftFile.Write(graft)).Errors is [var error, ..])
             ModelState.AddModelError("name", $"{error.Found} will not do for a name. It takes {error.Allowed}.");
-            await LoadAsync();
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
-        }
-
-        return RedirectTo(await store.AddAsync(graft, Cancellation));
+        if (ModelState.IsValid) return RedirectTo(await store.AddAsync(graft, Cancellation), page);
+        await LoadAsync();
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
     }
 
-    private RedirectResult RedirectTo(int id) => Redirect($"/graft/{id}");
+    private RedirectResult RedirectTo(int id, string page = "") => Redirect($"/graft/{id}{page}");
 
     private async Task<IActionResult> DoneAsync(bool isDone, string said)
     {

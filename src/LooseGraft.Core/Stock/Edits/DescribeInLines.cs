@@ -59,7 +59,7 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
                 ? new Known<string>(revision, Evidence.Label) : part.BoardRevision,
         });
         graft = written.Ports.Aggregate(graft, (edited, port) => Change(edited, id, port));
-        return graft.WithPart(id, part => part with { Links = [.. part.Links, .. Wires(part, written).Except(part.Links)] });
+        return graft.WithPart(id, part => WireNames.Carried(part with { Links = [.. part.Links, .. Wires(part, written).Except(part.Links)] }));
     }
 
     private static Graft Change(Graft graft, string part, WrittenPort written)

@@ -6,10 +6,14 @@ using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Stock.Lines;
 
-/// <summary>Reads the conductors inside a part: <c>plug/1-4 = socket/4-1, plug/7 = socket/9</c>, or <c>plug straight socket</c>.</summary>
+/// <summary>Reads the conductors inside a part: <c>plug/1-4 = socket/4-1, plug/7 = socket/9</c>, <c>plug straight socket</c>, or in the
+/// order of the one side <c>plug = socket/4 3 - 1</c>.</summary>
 internal static partial class WireList
 {
-    private const int LongestItem = 400;
+    private const int LongestItem = 6000;
+
+    // What a contact of an order is led to that is led nowhere.
+    private const int Nowhere = 0;
 
     /// <summary>Reads them.</summary>
     /// <param name="text">What stands after <c>wires:</c>.</param>
@@ -22,7 +26,7 @@ internal static partial class WireList
         {
             if (item.Text.Length > LongestItem || Sides(item) is not var (one, other))
             {
-                mistakes.Add(item, "A conductor joins two contacts: write plug/1 = socket/3, rows such as plug/1-4 = socket/4-1, or plug straight socket.");
+                mistakes.Add(item, "A conductor joins two contacts: write plug/1 = socket/3, rows such as plug/1-4 = socket/4-1, an order such as plug = socket/3 1 - 2, or plug straight socket.");
                 continue;
             }
 
@@ -32,7 +36,8 @@ internal static partial class WireList
             else if (wires.Count + from.Positions.Length > GraftFileLimits.Links)
                 mistakes.Add(item, $"A part has at most {GraftFileLimits.Links} conductors.");
             else
-                wires.AddRange(from.Positions.Zip(to.Positions, (first, second) => new WrittenWire(from.Port, first, to.Port, second)));
+                wires.AddRange(from.Positions.Zip(to.Positions).Where(pair => pair.First != Nowhere && pair.Second != Nowhere)
+                    .Select(pair => new WrittenWire(from.Port, pair.First, to.Port, pair.Second)));
         }
 
         return wires;
@@ -54,22 +59,25 @@ internal static partial class WireList
             return null;
         }
 
-        var first = match.Success ? Number(match.Groups["first"]) : 1;
-        var last = !match.Success ? found.Positions : match.Groups["last"].Success ? Number(match.Groups["last"]) : first;
-        if (Math.Min(first, last) < 1 || Math.Max(first, last) > found.Positions)
-        {
-            mistakes.Add(side, $"{found.Name} has {found.Positions.Counted("position")}.");
-            return null;
-        }
-
-        return (found.Name, [.. Enumerable.Range(0, Math.Abs(last - first) + 1).Select(step => first <= last ? first + step : first - step)]);
+        int[] row = match.Groups["order"].Success ? [.. match.Groups["step"].Captures.Select(step => step.Value is "-" or "–" ? Nowhere : Number(step))]
+            : match.Success ? [Number(match.Groups["first"]), Number(match.Groups["last"].Success ? match.Groups["last"] : match.Groups["first"])]
+            : [1, found.Positions];
+        if (!match.Groups["order"].Success ? row.Min() >= 1 && row.Max() <= found.Positions : row.Max() <= found.Positions && !IsZero(match))
+            return (found.Name, match.Groups["order"].Success ? row : [.. Between(row[0], row[1])]);
+        mistakes.Add(side, $"{found.Name} has {found.Positions.Counted("position")}.");
+        return null;
     }
 
-    private static int Number(Group group) => int.Parse(group.Value, CultureInfo.InvariantCulture);
+    private static bool IsZero(Match match) => match.Groups["step"].Captures.Any(step => step.Value.Trim('0').Length == 0);
+
+    private static IEnumerable<int> Between(int first, int last)
+        => Enumerable.Range(0, Math.Abs(last - first) + 1).Select(step => first <= last ? first + step : first - step);
+
+    private static int Number(Capture group) => int.Parse(group.Value, CultureInfo.InvariantCulture);
 
     [GeneratedRegex(@"\s*=\s*|\s+(?:to|straight(?:\s+to)?)\s+|\s*(?:→|->)\s*", RegexOptions.IgnoreCase)]
     private static partial Regex JoinPattern();
 
-    [GeneratedRegex(@"^(?<port>.{1,120}?)\s*/\s*(?<row>(?<first>\d{1,5})(?:\s*[-–]\s*(?<last>\d{1,5}))?)$")]
+    [GeneratedRegex(@"^(?<port>.{1,120}?)\s*/\s*(?<row>(?<first>\d{1,5})(?:\s*[-–]\s*(?<last>\d{1,5}))?|(?<order>(?<step>\d{1,5}|[-–])(?:\s+(?<step>\d{1,5}|[-–]))+))$")]
     private static partial Regex RowPattern();
 }

@@ -40,6 +40,7 @@ function step(event, cell) {
 function complete(event, cell) {
   if (event.inputType !== "insertText" || cell.selectionEnd !== cell.value.length || cell.value.length < 2) return;
   const typed = cell.value.toLowerCase();
+  if (cell.form.dataset.whole?.split("|").includes(typed)) return;
   const known = cell.form.dataset.signals.split("|").find((signal) => signal.toLowerCase().startsWith(typed));
   if (!known || known.length === cell.value.length) return;
   const begun = cell.value.length;

@@ -1,7 +1,9 @@
 // A form that was sent moves neither the page nor the focus; a link to another page begins at its top.
 let isSent = false;
 let acted = null;
+let actedFor;
 let left = location.pathname;
+let stoodAt = 0;
 
 /** Whether an answer to a form would close what the builder has opened. */
 export const keepClosedOrOpen = (name, node, change) => isSent && name === "open" && change === "remove" && node instanceof HTMLDetailsElement;
@@ -9,10 +11,9 @@ export const keepClosedOrOpen = (name, node, change) => isSent && name === "open
 const addressOf = (form) => form.getAttribute("action")?.match(/handler=(\w+)/)?.[1];
 const fieldsOf = (form) => [...form.elements].filter((field) => field.matches("input:not([type=hidden]), select, textarea, button") && !field.disabled);
 
-// The same form as it stands now: another may have taken its place.
-function standing(form) {
-  if (form?.isConnected) return form;
-  const handler = form && addressOf(form);
+// The same form as it stands now: another may have taken its place, and its place may have become another's.
+function standing(form, handler) {
+  if (form.isConnected && addressOf(form) === handler) return form;
   return handler ? [...document.forms].find((other) => addressOf(other) === handler) : null;
 }
 
@@ -41,7 +42,9 @@ export function stayInPlace() {
   document.addEventListener("htmx:beforeSwap", (event) => {
     const { requestConfig } = event.detail;
     isSent = requestConfig?.verb === "post";
+    stoodAt = window.scrollY;
     acted = isSent && requestConfig.elt instanceof Element ? requestConfig.elt.closest("form") : null;
+    actedFor = acted && addressOf(acted);
   });
   document.addEventListener("htmx:afterSettle", (event) => {
     const isElsewhere = location.pathname !== left;
@@ -49,6 +52,11 @@ export function stayInPlace() {
     showStage();
     // Another page begins at its top, unless the address names a place in it.
     if (isElsewhere && !event.detail.pathInfo?.anchor) window.scrollTo(0, 0);
-    else if (isSent && acted) goOn(standing(acted));
+    else if (isSent && acted) {
+      const form = standing(acted, actedFor);
+      // The browser keeps something else in its place where what one worked at is gone.
+      if (!form) window.scrollTo(0, stoodAt);
+      goOn(form);
+    }
   });
 }

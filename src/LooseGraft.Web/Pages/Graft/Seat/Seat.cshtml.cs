@@ -15,7 +15,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Seat stage: boards on planes, what they meet, what would short them, and what wants the same room.</summary>
-public sealed class SeatModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
+public sealed partial class SeatModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>The plane that is looked at; the first when none is asked for.</summary>
     [BindProperty(SupportsGet = true, Name = "plane")]
@@ -110,16 +110,6 @@ public sealed class SeatModel(GraftStore store, ReviewDesk reviews) : GraftPageM
         => SaveAsync(new SetPlateSheet(part, PlateForm.Read(ModelState, plateWidth, plateHeight, cuts)));
 
     public Task<IActionResult> OnPostPlateAsync(string part, IoPlate? plate) => SaveAsync(new SetPlate(part, plate));
-
-    public async Task<IActionResult> OnPostAddPlaneAsync(string? name, string? width, string? depth, PlaneMaterial material)
-    {
-        var called = name.Trimmed() ?? "tray";
-        if (called.Length > 120) ModelState.AddModelError("name", "The name is longer than 120 characters.");
-        var edit = new AddPlane(called, ModelState.Size("width", width), ModelState.Size("depth", depth), material);
-        if (!await LoadAsync()) return NotFound();
-        PlaneId = edit.IdIn(Graft);
-        return await SaveAsync(edit);
-    }
 
     protected override void OnShown()
     {

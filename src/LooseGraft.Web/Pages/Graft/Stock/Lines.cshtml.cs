@@ -1,10 +1,12 @@
 using System.Text;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Core.Stock.Lines;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
+using LooseGraft.Web.Words;
 using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
@@ -30,6 +32,12 @@ public sealed class LinesModel(GraftStore store, ReviewDesk reviews) : GraftPage
     /// <summary>What the graft holds, in lines.</summary>
     public string Standing => Described is { } part ? StockWriter.Write(part, Graft.Currency) : StockWriter.Write(Graft);
 
+    /// <summary>Usual things to put among the lines, by what one looks for; of one part only its connectors.</summary>
+    public IEnumerable<(string Name, IEnumerable<(string Id, string Name)> Things)> Usual
+        => Described is null ? KitGroups.All : Described.Kind == PartKind.Board ? KitGroups.All.Take(1) : [];
+
+    private string BoardName => Graft.Donor == Graft.Empty("").Donor ? "Board" : $"Board of {Graft.Donor.Name}";
+
     /// <summary>What would become of a part.</summary>
     public string Effect(WrittenPart part) => new DescribeInLines([part]).Effect(Graft);
 
@@ -41,6 +49,15 @@ public sealed class LinesModel(GraftStore store, ReviewDesk reviews) : GraftPage
     {
         if (!await LoadAsync() || !IsThere) return NotFound();
         Read(LineFix.Parse(fix) is { } mended ? mended.Apply(text ?? "") : text);
+        return Page();
+    }
+
+    /// <summary>Puts one more usual thing among the lines, and keeps nothing.</summary>
+    public async Task<IActionResult> OnPostUsualAsync(string? text, string? usual)
+    {
+        if (!await LoadAsync() || !IsThere) return NotFound();
+        Read(UsualPort.Find(usual) is { } port ? StockKit.With(text ?? "", port, BoardName)
+            : PartTemplate.Find(usual ?? "") is { } part ? StockKit.With(text ?? "", part, Graft) : text);
         return Page();
     }
 

@@ -15,7 +15,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Wire stage: one joint at a time, seen, judged and changed.</summary>
-public sealed class WireModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
+public sealed partial class WireModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     /// <summary>Id of the joint to look at; the most dangerous when none is asked for.</summary>
     [BindProperty(SupportsGet = true, Name = "joint")]
@@ -99,20 +99,6 @@ public sealed class WireModel(GraftStore store, ReviewDesk reviews) : GraftPageM
     }
 
     public Task<IActionResult> OnPostRemoveWireAsync(int wireFrom, int wireTo) => ChangeJointAsync(review => new RemoveWire(review.Joint.Id, wireFrom, wireTo));
-
-    public async Task<IActionResult> OnPostAddJointAsync(string? ports, string? otherPort)
-    {
-        if (!await LoadAsync()) return NotFound();
-        if (PortId.Parse(ports ?? "") is not { } from || PortId.Parse(otherPort ?? "") is not { } to || from == to)
-        {
-            ModelState.AddModelError("ports", "Choose two different ports to bring together.");
-            return await InvalidAsync();
-        }
-
-        var edit = new AddJoint(from, to);
-        JointId = edit.IdIn(Graft);
-        return await SaveAsync(edit);
-    }
 
     public Task<IActionResult> OnPostRemoveJointAsync() => ChangeJointAsync(review => new RemoveJoint(review.Joint.Id));
 
