@@ -1,6 +1,7 @@
 namespace LooseGraft.Browser.Tests;
 
-/// <summary>The hands of a builder, which count what they do: clicks, characters and keys, pages gone to, and how often an answer threw the page about.</summary>
+/// <summary>The hands of a builder, which count what they do: clicks, characters and keys, pages gone to, and how often an answer threw the page
+/// about.</summary>
 public sealed class Hands(Eyes eyes)
 {
     // Less than this nobody sees.
