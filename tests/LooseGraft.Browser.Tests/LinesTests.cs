@@ -36,6 +36,28 @@ public sealed class LinesTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void What_is_only_offered_is_not_kept_and_a_name_that_means_something_is_left_alone()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/");
+        eyes.Retype("input[name=name]", "A till" + Keys.Enter);
+        eyes.Click("button[value=own-fan-5]");
+        // "key" is a missing pin, and begins the name of something else.
+        eyes.Until(() => eyes.Run<bool>("return document.activeElement.id === 'text'"));
+        eyes.Press("gnd, key, grou");
+        Assert.EndsWith("pins: gnd, key, ground\n", eyes.Value("#text"), StringComparison.Ordinal);
+        eyes.Click("#lines-title");
+        Assert.EndsWith("pins: gnd, key, grou\n", eyes.Value("#text"), StringComparison.Ordinal);
+        eyes.Click("#text");
+        eyes.PressWith(Keys.Control, Keys.End);
+        eyes.Press("tacho: 3-pos");
+        eyes.PressWith(Keys.Control, Keys.Enter);
+        eyes.SeeWords(".problem", "Nothing is kept yet");
+        Assert.EndsWith("tacho: 3-pos", eyes.Value("#text"), StringComparison.Ordinal);
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_name_in_the_grid_is_asked_about_below_it_and_answered_by_one_key()
     {
         using var eyes = new Eyes(bench.Address);

@@ -1,12 +1,13 @@
 using System.Globalization;
 using System.Net;
+using System.Text.RegularExpressions;
 
 namespace LooseGraft.Web.Tests;
 
 /// <summary>How a graft begins: what is asked on the shelf, usual things, a usual case, and the ports that belong together.</summary>
 public sealed class BeginningTests(BenchHost host) : IClassFixture<BenchHost>
 {
-    private const string Stock = "board = Board\nfan header: 4-position fan\nfan = Fan, 120 mm, 4 positions";
+    private const string Stock = "board = Board\nfan header: 1x4 pins: gnd, +12, tacho, pwm\nfan = Fan, 120 mm, 4 positions";
 
     [Fact]
     public async Task What_is_asked_on_the_shelf_is_written_down_and_leads_to_the_stock()
@@ -49,6 +50,26 @@ public sealed class BeginningTests(BenchHost host) : IClassFixture<BenchHost>
             page, "AddLikely", 2, ("pair", $"board/fan-header {new PortId(graft.Parts[1].Id, graft.Parts[1].Ports[0].Id)}")));
         Assert.DoesNotContain("probably belong", judged, StringComparison.Ordinal);
         Assert.Single((await host.GraftAsync(id)).Joints);
+    }
+
+    [Fact]
+    public async Task Before_there_is_a_joint_nothing_is_asked_to_be_proven_but_life()
+    {
+        var (id, browser) = await StockedAsync();
+        var page = await browser.GetStringAsync($"/graft/{id}/prove", TestContext.Current.CancellationToken);
+        Assert.Contains("0 facts to prove</h3>", page, StringComparison.Ordinal);
+        Assert.Contains("None of what is unproven would change a verdict yet", page, StringComparison.Ordinal);
+        Assert.Contains("<summary>5 facts that would change nothing yet</summary>", page, StringComparison.Ordinal);
+        // What would change nothing wears no leaf; one of them is proven all the same when it is asked for.
+        Assert.DoesNotContain("shape-fine", Regex.Match(page, "<div class=\"prove-stage\">.*?</details>", RegexOptions.Singleline).Value, StringComparison.Ordinal);
+        var asked = Regex.Match(page, "href=\"([^\"]*fact=[^\"]*)\"").Groups[1].Value;
+        var one = await browser.GetStringAsync(WebUtility.HtmlDecode(asked), TestContext.Current.CancellationToken);
+        Assert.Matches("<details open(=\"open\")?>\\s*<summary>5 facts", one);
+
+        // Once its ports are joined, what the verdict rests on is asked.
+        await browser.SubmitAsync($"/graft/{id}/wire", "AddJoint", 2, ("ports", "board/fan-header"), ("otherPort", "fan-120-mm-4-positions/fan-plug"));
+        var joined = await browser.GetStringAsync($"/graft/{id}/prove", TestContext.Current.CancellationToken);
+        Assert.DoesNotContain("0 facts to prove", joined, StringComparison.Ordinal);
     }
 
     [Fact]

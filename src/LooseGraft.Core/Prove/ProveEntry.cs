@@ -15,6 +15,9 @@ public sealed record ProveEntry(UnprovenFact Fact, ImmutableArray<Consequence> C
     /// <summary>How much it weighs: the heaviest finding that would come. What would only fall away weighs a note.</summary>
     public Severity? Weight => Worst is not { } worst ? null : worst.Comes ? worst.Finding.Severity : Severity.Note;
 
+    /// <summary>Whether it may change something: of what was not weighed nobody knows.</summary>
+    public bool IsTelling => Alternatives == 0 || !Consequences.IsEmpty;
+
     /// <summary>How many of the alternatives change something.</summary>
     public int Telling => Consequences.Length;
 }

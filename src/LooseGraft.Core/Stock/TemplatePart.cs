@@ -16,16 +16,13 @@ public static class TemplatePart
     /// <param name="cost">What it cost or will cost.</param>
     public static Graft Add(Graft graft, PartTemplate template, string name, PartOrigin origin, Money? cost)
     {
-        if (name == template.Name) name = Numbered(name, [.. graft.Parts.Select(part => part.Name)]);
+        if (name == template.Name) name = FreeName.Of(name, graft.Parts.Select(part => part.Name).ToHashSet().Contains);
         var id = GraftEdits.FreshId(name, graft.Parts.Select(part => part.Id));
         var with = graft with { Parts = graft.Parts.Add(MakePart(template, id, name) with { Origin = origin, Cost = cost }) };
         if (MakeSupply(template, GraftEdits.FreshId(id, graft.Supplies.Select(supply => supply.Id)), id) is { } made)
             with = with with { Supplies = with.Supplies.Add(made) };
         return MakeLoad(template, graft, id) is { } load ? with with { Loads = with.Loads.Add(load) } : with;
     }
-
-    private static string Numbered(string name, HashSet<string> taken)
-        => !taken.Contains(name) ? name : Enumerable.Range(2, taken.Count).Select(number => $"{name} ({number})").First(called => !taken.Contains(called));
 
     /// <summary>The part itself.</summary>
     public static Part MakePart(PartTemplate template, string id, string name)

@@ -13,10 +13,8 @@ public static class SignalOffers
     public static string Names { get; } = string.Join('|', Known);
 
     /// <summary>What begins one of them and means something by itself, as "key" means a missing pin and begins "keyboard-clock": it is left alone.</summary>
-    public static string Whole { get; } = string.Join('|', Known.SelectMany(Beginnings).Distinct().Where(IsMeant));
+    public static string Whole { get; } = string.Join('|', Known.SelectMany(Beginnings).Distinct().Where(SignalNames.IsKnown));
 
     private static IEnumerable<string> Beginnings(string name)
         => Enumerable.Range(1, name.Length - 1).Select(length => name[..length].TrimEnd().ToLowerInvariant());
-
-    private static bool IsMeant(string text) => SignalNames.Read(text, PortSort.Other) is SignalReading.Understood or SignalReading.Asked;
 }

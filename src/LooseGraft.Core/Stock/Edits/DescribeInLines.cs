@@ -43,9 +43,7 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
         return graft;
     }
 
-    private static string Numbered(Graft graft, string name)
-        => Enumerable.Range(1, graft.Parts.Length + 1).Select(number => number == 1 ? name : $"{name} ({number})")
-            .First(called => graft.Parts.All(part => !PartLine.IsCalled(part, called)));
+    private static string Numbered(Graft graft, string name) => FreeName.Of(name, called => graft.Parts.Any(part => PartLine.IsCalled(part, called)));
 
     private static Graft Change(Graft graft, string id, WrittenPart written)
     {

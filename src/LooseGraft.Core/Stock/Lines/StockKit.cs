@@ -25,7 +25,7 @@ public static partial class StockKit
             return Text(lines);
         }
 
-        var name = Numbered(part.Name, called => graft.Parts.Any(each => PartLine.IsCalled(each, called))
+        var name = FreeName.Of(part.Name, called => graft.Parts.Any(each => PartLine.IsCalled(each, called))
             || lines.Any(line => Head(line) is { } head && NameIn(head.After).Equals(called, StringComparison.OrdinalIgnoreCase)));
         var like = name == part.Name ? "" : $"; like {part.Name}";
         return Text([.. lines, $"{StockWords.Word(part.Kind)} = {name}{like}; {StockWords.Word(StockWords.Origins, UsualOrigin(part.Kind))}"]);
@@ -50,7 +50,7 @@ public static partial class StockKit
         while (end > head + 1 && string.IsNullOrWhiteSpace(lines[end - 1])) end--;
         var taken = lines[(head + 1)..end].Select(line => line.Split(':')[0].Trim()).ToHashSet(StringComparer.OrdinalIgnoreCase);
         var (name, shape) = (port.Line.Split(':')[0], port.Line[port.Line.IndexOf(':', StringComparison.Ordinal)..]);
-        lines.Insert(end, Numbered(name, taken.Contains) + shape);
+        lines.Insert(end, FreeName.Of(name, taken.Contains) + shape);
         return Text(lines);
     }
 
@@ -76,9 +76,6 @@ public static partial class StockKit
         var end = new Piece(line, 1, 1).IndexOf(sign + 1, [';']);
         return end < 0 ? line.TrimEnd().Length : end;
     }
-
-    private static string Numbered(string name, Func<string, bool> isTaken)
-        => Enumerable.Range(1, StockLines.MostLines).Select(number => number == 1 ? name : $"{name} {number}").First(called => !isTaken(called));
 
     private static int Number(Match count) => int.Parse(count.Groups["times"].ValueSpan, CultureInfo.InvariantCulture);
 

@@ -42,6 +42,10 @@ public static partial class SignalNames
         SignalReading Understood(SignalEntry meant) => new SignalReading.Understood(text, Signal.Parse(meant.Name)!);
     }
 
+    /// <summary>Whether a text means something by itself, or is asked about: not what its reading would be, nor what is spelt like it.</summary>
+    public static bool IsKnown(string text)
+        => SignalKey.Of(text.Trim()) is var key && (Known.ContainsKey(key) || AskedKeys.ContainsKey(key) || SupplyText(text.Trim()) is not null);
+
     /// <summary>Known signals whose spellings differ least from a name: at most a third of its letters, or begun with it.</summary>
     private static ImmutableArray<Signal> Nearest(string name, string key)
     {

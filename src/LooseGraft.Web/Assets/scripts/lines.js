@@ -83,6 +83,8 @@ export function followLines() {
     mend(button);
   });
   document.addEventListener("keydown", (event) => {
-    if (event.key === "Enter" && (event.ctrlKey || event.metaKey) && fieldOf(event.target) === event.target) event.target.form.requestSubmit();
+    if (event.key !== "Enter" || !(event.ctrlKey || event.metaKey) || fieldOf(event.target) !== event.target) return;
+    refuse(event);
+    event.target.form.requestSubmit();
   });
 }

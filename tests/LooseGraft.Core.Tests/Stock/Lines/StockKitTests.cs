@@ -11,7 +11,7 @@ public sealed class StockKitTests
     public void A_connector_goes_to_the_last_board_and_is_numbered()
     {
         var text = With(With("", "own-fan-5"), "own-fan-5");
-        Assert.Equal("board = Board; donor\nfan header: 1x5 2.54 pins: ?\nfan header 2: 1x5 2.54 pins: ?\n", text);
+        Assert.Equal("board = Board; donor\nfan header: 1x5 2.54 pins: ?\nfan header (2): 1x5 2.54 pins: ?\n", text);
         Assert.Equal("# mine\nboard = a\nx: 1x2\nfront USB: USB 2.0 header\n\nfan = f\n", With("# mine\nboard = a\nx: 1x2\n\nfan = f", "usb-2"));
         Assert.Equal("board = a\r\nboard = b\n".ReplaceLineEndings("\n") + "front USB: USB 2.0 header\n", With("board = a\r\nboard = b\r\n", "usb-2"));
         // What only looks like a board is none.
@@ -28,7 +28,7 @@ public sealed class StockKitTests
         Assert.Equal("fan = Fan, 120 mm, 4 positions; 9.90; ×10\n", StockKit.With("fan = Fan, 120 mm, 4 positions; 9.90; x9", fan, Empty));
         var kept = new DescribeInLines([.. StockLines.Read(text, Empty).Parts]).Apply(Empty);
         var more = StockKit.With(StockWriter.Write(kept), fan, kept);
-        Assert.Contains("fan = Fan, 120 mm, 4 positions 2; like Fan, 120 mm, 4 positions; to buy\n", more, StringComparison.Ordinal);
+        Assert.Contains("fan = Fan, 120 mm, 4 positions (4); like Fan, 120 mm, 4 positions; to buy\n", more, StringComparison.Ordinal);
         Assert.Equal(4, new DescribeInLines([.. StockLines.Read(more, kept).Parts]).Apply(kept).Parts.Length);
     }
 

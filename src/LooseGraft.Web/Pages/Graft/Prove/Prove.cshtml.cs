@@ -106,7 +106,7 @@ public sealed class ProveModel(GraftStore store, ReviewDesk reviews, MeterShelf 
         var list = Review.ProveList;
         var asked = SubjectText.Read(Fact);
         Contact = ProvenContact.Find(Graft, asked);
-        Entry = Fact is null ? list.FirstOrDefault() : list.FirstOrDefault(entry => entry.Fact.Subject == asked);
+        Entry = Fact is null ? list.FirstOrDefault(entry => entry.IsTelling) : list.FirstOrDefault(entry => entry.Fact.Subject == asked);
         Contact ??= ProvenContact.Find(Graft, Entry?.Fact.Subject);
         if (Contact is not { } contact) return;
         var tests = contact.Tests;
