@@ -58,6 +58,24 @@ public sealed class LinesTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_line_that_a_click_put_in_outlives_the_lid_until_it_is_kept()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/stock/lines");
+        eyes.Click("details[data-keep='kit-What feeds it'] > summary");
+        eyes.Click("button[value='supply-300']");
+        eyes.Until(() => eyes.Value("[data-lines] textarea")!.Contains("supply = Retail supply, 300 W", StringComparison.Ordinal));
+        eyes.Settle();
+        eyes.Reload();
+        eyes.Until(() => eyes.Value("[data-lines] textarea")!.Contains("supply = Retail supply, 300 W", StringComparison.Ordinal));
+        eyes.Click("[data-key-act='keep']");
+        eyes.SeeWords(".said", "In lines: ");
+        eyes.Reload();
+        Assert.False(eyes.Run<bool>("return document.querySelector('#lines-form').classList.contains('has-draft')"));
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_name_in_the_grid_is_asked_about_below_it_and_answered_by_one_key()
     {
         using var eyes = new Eyes(bench.Address);

@@ -97,6 +97,30 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void The_wires_of_an_adapter_are_led_by_two_presses_by_dragging_and_by_keys()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var root = eyes.CopyOfFerry();
+        eyes.Open(root + "/stock/lines");
+        eyes.Retype("[data-lines] textarea", "adapter = go-between; bought\nplug: 1x3 2.54 lead 80 mm pins: +5, ground, tacho\nsocket: 1x3 2.54 lead 80 mm");
+        eyes.Click("[data-key-act='keep']");
+        eyes.SeeWords(".said", "In lines: go-between");
+        eyes.Open(root + "/wire/go-between/sheet");
+        eyes.Click("[data-pin='from-1'] .contact");
+        eyes.Click("[data-pin='to-3'] .contact");
+        eyes.SeeWords("[data-pin='to-3']", "+5 V");
+        eyes.Drag("[data-pin='to-1'] .contact", "[data-pin='from-2'] .contact");
+        eyes.SeeWords("[data-pin='to-1']", "ground");
+        eyes.See("[data-pin='from-3']").SendKeys(Keys.Enter);
+        eyes.See("[data-pin='to-2']").SendKeys(Keys.Enter);
+        eyes.SeeWords("[data-pin='to-2']", "fan-tacho");
+        eyes.SeeWords("#lead-verdict", "bought: reading it is up to you");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords("[data-pin='to-2']", "unknown");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_small_circuit_is_worked_out_as_its_figures_are_typed()
     {
         using var eyes = new Eyes(bench.Address);

@@ -95,6 +95,35 @@ public sealed class LeadPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/nothing/sheet", Cancellation)).StatusCode);
     }
 
+    [Fact]
+    public async Task The_wires_of_an_adapter_are_led_one_by_one_or_all_at_once_and_taken_out_again()
+    {
+        static Port Face(string id, int columns) => new(id, id, ConnectorTypes.Find("pin-header")!, Gender.Female) { OwnRows = 1, OwnColumns = columns };
+        var graft = Graft.Empty("map") with { Parts = [new Part("mine", "mine", PartKind.Adapter) { Ports = [Face("a", 3), Face("b", 3), Face("c", 2)] }] };
+        var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
+        var (browser, page) = (host.Browser(), $"/graft/{id}/wire/mine/sheet");
+        Assert.Contains("It is straight: 1 to 1, 2 to 2, up to 3", await browser.GetStringAsync(page, Cancellation));
+        await browser.SubmitAsync(page, "Map", 1, ("map", "3 - 1"));
+        await browser.SubmitAsync(page + "?from=b&to=c", "Wire", 2, ("wireFrom", "2"), ("wireTo", "2"));
+        Assert.Equal(["a/1 b/3", "a/3 b/1", "b/2 c/2"], await WiresAsync());
+        foreach (var (from, to) in new[] { ("4", "1"), ("1", "0"), ("x", "1"), ("", "1"), ("1", "1e309") })
+        {
+            var answer = await browser.SubmitAsync(page, "Wire", 3, ("wireFrom", from), ("wireTo", to));
+            Assert.Contains("a has positions 1 to 3, b 1 to 3.", await BenchHost.TextAsync(answer));
+        }
+
+        var wrong = await browser.SubmitAsync(page, "Map", 3, ("map", "1 2\n9 1"));
+        Assert.Contains("Line 2: “9” is no position of a, which has 3.", await BenchHost.TextAsync(wrong));
+        await browser.SubmitAsync(page, "Map", 3, ("map", "1 3\n2 2"));
+        await browser.SubmitAsync(page, "Unlink", 4, ("index", "0"));
+        Assert.Equal(["a/2 b/2", "a/3 b/1", "b/2 c/2"], await WiresAsync());
+        await browser.SubmitAsync(page, "Bare", 5);
+        Assert.Empty(await WiresAsync());
+
+        async Task<string[]> WiresAsync()
+            => [.. (await host.GraftAsync(id)).Parts[0].Links.Select(link => $"{link.One} {link.Other}").Order(StringComparer.Ordinal)];
+    }
+
     [Theory]
     [InlineData("/old-case/speaker", Stage.Stock, "/graft/7/stock#at-old-case-speaker")]
     [InlineData("/parts/board", Stage.Stock, "/graft/7/stock#at-parts-board")]

@@ -26,6 +26,29 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task What_a_part_is_called_costs_and_comes_from_is_corrected_where_it_stands()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        var board = (await host.GraftAsync(id)).Parts[0];
+        await browser.SubmitAsync(page, "Describe", 1, ("part", board.Id), ("name", " Till board "), ("kind", "Board"), ("origin", "ToBuy"), ("cost", "12,50"),
+            ("note", "Coin slot side up."));
+        var told = (await host.GraftAsync(id)).Parts[0];
+        Assert.Equal(
+            board with { Name = "Till board", Origin = PartOrigin.ToBuy, Cost = new Money(12.5m), Note = "Coin slot side up." }, told);
+        Assert.Contains($"{board.Name}: called Till board, to buy, 12.50 EUR, its note", await browser.GetStringAsync($"/graft/{id}/history", Cancellation));
+        foreach (var (name, cost) in new[] { ("", "3"), ("Till board", "-3"), ("Till board", "1e309") })
+        {
+            var answer = await browser.SubmitAsync(page, "Describe", 2, ("part", board.Id), ("name", name), ("kind", "Board"), ("origin", ""), ("cost", cost), ("note", ""));
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+            Assert.Contains($"value=\"{cost}\"", await BenchHost.TextAsync(answer));
+        }
+
+        await browser.SubmitAsync(page, "Describe", 2, ("part", board.Id), ("name", board.Name), ("kind", "Board"), ("origin", $"{board.Origin}"), ("cost", ""), ("note", ""));
+        Assert.Equal(board, (await host.GraftAsync(id)).Parts[0]);
+    }
+
+    [Fact]
     public async Task A_usual_part_brings_its_connectors_rails_and_draws()
     {
         var id = await BareAsync();

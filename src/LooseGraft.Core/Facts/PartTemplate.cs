@@ -17,11 +17,14 @@ namespace LooseGraft.Core.Facts;
 /// <param name="SizeMm">Its width and depth in that frame, for a board.</param>
 /// <param name="PriceEuros">What such a thing costs new: low, likely, high (typical of shops, not of one).</param>
 /// <param name="Form">Its outside, for a supply or brick.</param>
+/// <param name="Wires">What is joined inside it, as <c>wires:</c> of a line says it; null where that is not known, or is more than wires. Common practice: a
+/// wire from face to face for each line that the smaller face has, and links between contacts of one face that share it.</param>
 public sealed record PartTemplate(
     string Id, string Name, PartKind Kind, string Gloss, string Source, Evidence Evidence,
     IReadOnlyList<PortTemplate>? Ports = null, IReadOnlyList<RailTemplate>? Rails = null, IReadOnlyList<CombinedTemplate>? Combined = null,
     double? TotalWatts = null, IReadOnlyList<DrawTemplate>? Draws = null, IReadOnlyList<IReadOnlyList<double>>? HolesMm = null, double HoleMm = 3.96,
-    IReadOnlyList<double>? SizeMm = null, IReadOnlyList<decimal>? PriceEuros = null, SupplyForm? Form = null)
+    IReadOnlyList<double>? SizeMm = null, IReadOnlyList<decimal>? PriceEuros = null, SupplyForm? Form = null,
+    string? Wires = null)
 {
     /// <summary>All of them, in the order a reader would look for them.</summary>
     public static IReadOnlyList<PartTemplate> All { get; } = FactFile.Load<IReadOnlyList<PartTemplate>>("part-templates.json");

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Stock.Lines;
 
 namespace LooseGraft.Core.Stock;
 
@@ -29,9 +30,11 @@ public static class TemplatePart
     {
         var ports = ImmutableArray.CreateBuilder<Port>();
         foreach (var port in template.Ports ?? []) ports.Add(MakePort(template, port, ports.Select(other => other.Id)));
+        var made = ports.DrainToImmutable();
         return new Part(id, name, template.Kind)
         {
-            Ports = new(ports.DrainToImmutable()),
+            Ports = new(made),
+            Links = MakeLinks(template, made),
             Holes = MakeHoles(template),
             Body = MakeBody(template),
         };
@@ -44,6 +47,15 @@ public static class TemplatePart
     /// <summary>Its shape; null when the sort has none.</summary>
     public static PartBody? MakeBody(PartTemplate template)
         => template.SizeMm is not [var width, var depth] ? null : new PartBody([.. new PlanRectangle(0, 0, width, depth).Corners], template.Evidence);
+
+    private static ValueList<PartLink> MakeLinks(PartTemplate template, ImmutableArray<Port> ports)
+    {
+        if (template.Wires is not { } text) return [];
+        var mistakes = new Mistakes();
+        var wires = WireList.Read(new Piece(text, 1, 1), [.. ports.Select(port => (port.Name, port.PositionCount))], mistakes);
+        return mistakes.Count == 0 ? WrittenWire.Links(ports, wires)
+            : throw new InvalidOperationException($"The wires of a part template cannot be read: {template.Id}: {mistakes.All[0].Words}");
+    }
 
     private static Port MakePort(PartTemplate part, PortTemplate template, IEnumerable<string> taken)
     {

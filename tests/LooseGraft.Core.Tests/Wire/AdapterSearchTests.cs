@@ -9,7 +9,7 @@ public sealed class AdapterSearchTests
     private static readonly string[] Shapes = ["peripheral-power-4", "floppy-power-4", "cpu-power-4", "drive-power-15"];
 
     private static readonly Gen<Adapter> AnyAdapter = Gen.Select(Gen.Int[0, 3], Gen.Int[0, 3], Gen.Int[1, 9]).Select((inner, outer, price)
-        => new Adapter($"{Shapes[inner]} to {Shapes[outer]} for {price}", "", Usual("inner", Shapes[inner], Gender.Male),
+        => new Adapter(new Part("adapter", $"{Shapes[inner]} to {Shapes[outer]} for {price}", PartKind.Adapter), "", Usual("inner", Shapes[inner], Gender.Male),
             Usual("outer", Shapes[outer], Gender.Female), new PriceSpan(price, price, price), false));
 
     [Fact]
@@ -53,11 +53,29 @@ public sealed class AdapterSearchTests
     public void Only_what_is_wired_and_known_goes_through()
     {
         var (inner, outer) = (Bench.Plug("+5 V,ground,none,unwired"), Bench.Header("ground,+5 V,none,+5 V"));
-        var adapter = new Adapter("adapter", "", inner, outer, PriceSpan.Free, IsOwned: true);
+        var adapter = new Adapter(new Part("adapter", "adapter", PartKind.Adapter), "", inner, outer, PriceSpan.Free, IsOwned: true);
         Assert.Equal([[2, 4], [1], [], []], Enumerable.Range(1, 4).Select(position => adapter.Through(position).ToArray()));
         var apart = adapter with { Outer = outer.With(outer.Pins[1] with { Contact = ContactState.Unwired }) };
         Assert.Equal([4], apart.Through(1));
         Assert.Empty((adapter with { Inner = inner.With(inner.Pins[0] with { Contact = ContactState.Absent }) }).Through(1));
+    }
+
+    [Fact]
+    public void One_whose_wires_are_described_leads_where_they_lead_whatever_is_written_on_it()
+    {
+        var (inner, outer) = (Bench.Plug("+5 V,ground,ground"), Bench.Header("+5 V,ground,ground"));
+        var crossed = new Part("adapter", "adapter", PartKind.Adapter)
+        {
+            Ports = [inner, outer],
+            Links =
+            [
+                new PartLink(new InnerEnd(inner.Id, 1), new InnerEnd(outer.Id, 2), LinkKind.Wire),
+                new PartLink(new InnerEnd(outer.Id, 2), new InnerEnd(outer.Id, 3), LinkKind.Wire),
+                new PartLink(new InnerEnd(inner.Id, 2), new InnerEnd(outer.Id, 1), LinkKind.Fuse),
+            ],
+        };
+        var adapter = new Adapter(crossed, "", inner, outer, PriceSpan.Free, IsOwned: true);
+        Assert.Equal([[2, 3], [], []], Enumerable.Range(1, 3).Select(position => adapter.Through(position).ToArray()));
     }
 
     [Fact]

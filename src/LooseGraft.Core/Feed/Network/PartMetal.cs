@@ -42,7 +42,8 @@ internal static class PartMetal
 
                     metal.Add(Wire(other, star));
                     break;
-                case JoinKind.Inside when one.Part.Kind.OnlyConducts():
+                // What bridges contacts of one plug has no length.
+                case JoinKind.Inside when one.Part.Kind.OnlyConducts() && one.Port.Id != other.Port.Id:
                     metal.Add(Wire(one, other.Index) with
                     {
                         Ohms = SupplyMetal.Next + OhmsAt(one) + OhmsAt(other),

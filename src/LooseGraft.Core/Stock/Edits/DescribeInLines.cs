@@ -37,6 +37,8 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
                 : new AddPart(Numbered(graft, written.Name), written.Kind, written.Origin ?? PartOrigin.Donor, written.Cost)).Apply(graft);
             var added = graft.Parts[known].Id;
             if (written.Origin is null) graft = graft.WithPart(added, part => part with { Origin = null });
+            // Who says how it is wired has another than the usual one.
+            if (!written.Wires.IsEmpty) graft = graft.WithPart(added, part => part with { Links = [] });
             graft = Change(graft, added, written);
         }
 
@@ -57,7 +59,10 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
                 ? new Known<string>(revision, Evidence.Label) : part.BoardRevision,
         });
         graft = written.Ports.Aggregate(graft, (edited, port) => Change(edited, id, port));
-        return graft.WithPart(id, part => WireNames.Carried(part with { Links = [.. part.Links, .. Wires(part, written).Except(part.Links)] }));
+        return graft.WithPart(id, part => WireNames.Carried(part with
+        {
+            Links = [.. part.Links, .. WrittenWire.Links(part.Ports, written.Wires).Except(part.Links)],
+        }));
     }
 
     private static Graft Change(Graft graft, string part, WrittenPort written)
@@ -79,12 +84,4 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
 
     private static Port? Find(Graft graft, string part, string name)
         => graft.FindPart(part)?.Ports.FirstOrDefault(port => port.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
-
-    private static IEnumerable<PartLink> Wires(Part part, WrittenPart written)
-    {
-        var ids = part.Ports.GroupBy(port => port.Name, StringComparer.OrdinalIgnoreCase)
-            .ToDictionary(same => same.Key, same => same.First().Id, StringComparer.OrdinalIgnoreCase);
-        return written.Wires.Where(wire => ids.ContainsKey(wire.One) && ids.ContainsKey(wire.Other))
-            .Select(wire => new PartLink(new InnerEnd(ids[wire.One], wire.Position), new InnerEnd(ids[wire.Other], wire.OtherPosition), LinkKind.Wire));
-    }
 }

@@ -8,7 +8,7 @@ public sealed record SetRevision(string Part, Known<string>? Revision) : GraftEd
 {
     public override Graft Apply(Graft graft) => graft.WithPart(Part, part => part with { BoardRevision = Revision });
 
-    public override string Words(Graft graft) => $"{Part}: {Said(Revision)}";
+    public override string Words(Graft graft) => $"{graft.NameOf(Part)}: {Said(Revision)}";
 
     public override string Standing(Graft graft) => Said(graft.FindPart(Part)?.BoardRevision);
 

@@ -75,12 +75,28 @@ public static partial class StockWriter
     // A name of the builder's own is quoted, so that it is never asked about again.
     private static string Signal(Signal signal) => signal.Entry is null && signal.SupplyVoltage is null ? $"\"{signal.Name}\"" : signal.Name;
 
+    // Conductors that lie side by side are one row: 1-24 = 24-1.
     private static string Wires(Part part)
     {
-        var names = part.Ports.ToDictionary(port => port.Id, port => port.Name);
-        return string.Join(", ", part.Links.Where(link => link.Kind == LinkKind.Wire)
-            .Select(link => string.Create(CultureInfo.InvariantCulture, $"{Name(names[link.One.Port])}/{link.One.Position} = {Name(names[link.Other.Port])}/{link.Other.Position}")));
+        var names = part.Ports.ToDictionary(port => port.Id, port => Name(port.Name));
+        var rows = new List<(PartLink First, PartLink Last)>();
+        foreach (var link in part.Links.Where(link => link.Kind == LinkKind.Wire))
+        {
+            if (rows is [.., var (first, last)] && GoesOn(first.One, last.One, link.One) && GoesOn(first.Other, last.Other, link.Other))
+                rows[^1] = (first, link);
+            else
+                rows.Add((link, link));
+        }
+
+        return string.Join(", ", rows.Select(row => $"{Row(row.First.One, row.Last.One)} = {Row(row.First.Other, row.Last.Other)}"));
+
+        string Row(InnerEnd from, InnerEnd to) => from == to ? string.Create(CultureInfo.InvariantCulture, $"{names[from.Port]}/{from.Position}")
+            : string.Create(CultureInfo.InvariantCulture, $"{names[from.Port]}/{from.Position}-{to.Position}");
     }
+
+    private static bool GoesOn(InnerEnd first, InnerEnd last, InnerEnd next)
+        => next.Port == last.Port && Math.Abs(next.Position - last.Position) == 1
+            && (first == last || Math.Sign(next.Position - last.Position) == Math.Sign(last.Position - first.Position));
 
     // Where it is known from stands last.
     private static string Times(string item, int times)

@@ -2,18 +2,22 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock;
+using LooseGraft.Core.Wire.Leads;
 
 namespace LooseGraft.Core.Wire.Adapters;
 
 /// <summary>A go-between as it would be used: one face takes the plug, the other goes on the header.</summary>
-/// <param name="Name">As a builder says it.</param>
+/// <param name="Part">The part that it is.</param>
 /// <param name="Gloss">What to look out for.</param>
 /// <param name="Inner">The face that the plug goes on.</param>
 /// <param name="Outer">The face that goes on the header.</param>
 /// <param name="Price">What it costs; nothing when it is owned.</param>
 /// <param name="IsOwned">Whether it lies in the graft already.</param>
-public sealed record Adapter(string Name, string Gloss, Port Inner, Port Outer, PriceSpan Price, bool IsOwned)
+public sealed record Adapter(Part Part, string Gloss, Port Inner, Port Outer, PriceSpan Price, bool IsOwned)
 {
+    /// <summary>As a builder says it.</summary>
+    public string Name => Part.Name;
+
     /// <summary>Every use of the adapters that shops sell.</summary>
     public static IReadOnlyList<Adapter> Sold { get; } =
         [.. PartTemplate.All.Where(template => template is { Kind: PartKind.Adapter, PriceEuros: not null })
@@ -28,18 +32,27 @@ public sealed record Adapter(string Name, string Gloss, Port Inner, Port Outer, 
             .SelectMany(part => Uses(part, part.Note ?? "", PriceSpan.Free, isOwned: true));
     }
 
-    /// <summary>Which positions of the outer face are joined with a position of the inner one: those that carry the same.</summary>
+    /// <summary>Which positions of the outer face are joined with a position of the inner one: those that its wires lead to; of one whose wires nobody
+    /// described, those that carry the same.</summary>
     internal IEnumerable<int> Through(int inner)
     {
         var pin = Inner.PinAt(inner);
-        return pin.Contact != ContactState.Wired || !pin.Signal.Value.IsMeaningful
-            ? []
+        if (pin.Contact != ContactState.Wired) return [];
+        if (!Part.Links.IsEmpty) return Led(new InnerEnd(Inner.Id, inner));
+        return !pin.Signal.Value.IsMeaningful ? []
             : Outer.Pins.Where(other => other.Contact == ContactState.Wired && other.Signal.Value == pin.Signal.Value).Select(other => other.Position);
+    }
+
+    private IEnumerable<int> Led(InnerEnd from)
+    {
+        var nets = new LeadNets<InnerEnd>();
+        foreach (var link in Part.Links.Where(link => link.Kind == LinkKind.Wire)) nets.Join(link.One, link.Other);
+        return Enumerable.Range(1, Outer.PositionCount).Where(position => nets.Joins(from, new InnerEnd(Outer.Id, position)));
     }
 
     private static IEnumerable<Adapter> Uses(Part part, string gloss, PriceSpan price, bool isOwned)
         => from inner in part.Ports
            from outer in part.Ports
            where inner != outer && inner.Gender != outer.Gender
-           select new Adapter(part.Name, gloss, inner, outer, price, isOwned);
+           select new Adapter(part, gloss, inner, outer, price, isOwned);
 }

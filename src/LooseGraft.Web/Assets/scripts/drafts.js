@@ -1,10 +1,11 @@
-// Keeps what is typed into a form marked data-draft until it is saved, so that closing the lid loses nothing.
+// Keeps what is typed into a form marked data-draft until it is saved, so that closing the lid loses nothing. What an answer shows and has not saved counts as
+// typed (data-unsaved).
 const PREFIX = "loose-graft-draft:";
 const fieldsOf = (form) => [...form.elements].filter((field) => field.matches("input:not([type=hidden]):not([type=file]), textarea"));
 const keyOf = (form) => PREFIX + form.dataset.draft;
 
 function keep(form) {
-  const typed = fieldsOf(form).filter((field) => field.value !== field.defaultValue).map((field) => [field.name, field.value]);
+  const typed = fieldsOf(form).filter((field) => "unsaved" in form.dataset || field.value !== field.defaultValue).map((field) => [field.name, field.value]);
   if (typed.length > 0) localStorage.setItem(keyOf(form), JSON.stringify(typed));
   else localStorage.removeItem(keyOf(form));
 }
@@ -37,7 +38,10 @@ export function keepDrafts() {
     const form = event.detail.requestConfig?.elt;
     if (form instanceof HTMLFormElement && form.dataset.draft && event.detail.xhr.status < 300) drop(form);
   });
-  document.addEventListener("htmx:afterSettle", () => document.querySelectorAll("form[data-draft]").forEach(restore));
+  document.addEventListener("htmx:afterSettle", () => {
+    document.querySelectorAll("form[data-draft][data-unsaved]").forEach(keep);
+    document.querySelectorAll("form[data-draft]").forEach(restore);
+  });
   document.addEventListener("submit", (event) => {
     if (event.target.dataset?.draft && !window.htmx) drop(event.target);
   });

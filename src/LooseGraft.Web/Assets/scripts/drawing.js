@@ -28,7 +28,8 @@ function open(pin) {
 export function followDrawings() {
   document.addEventListener("click", (event) => {
     const pin = pinOf(event);
-    if (!pin || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    // Of what has no page of its own there is nothing to open.
+    if (!pin || pin.getAttribute("href").startsWith("#") || event.ctrlKey || event.metaKey || event.shiftKey) return;
     event.preventDefault();
     open(pin);
   });

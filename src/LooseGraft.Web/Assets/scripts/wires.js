@@ -32,6 +32,22 @@ function lead(one, other) {
   form.requestSubmit();
 }
 
+// Where a contact has no page of its own, one press chooses the one end of a wire and the next the other.
+function choose(event) {
+  const pin = pinOf(event.target);
+  const form = pin?.closest(".part-map")?.querySelector("[data-wire-form]");
+  if (!form) return;
+  event.preventDefault();
+  const [side, position] = sideOf(pin);
+  const { wireFrom, wireTo } = form.elements;
+  (side === "from" ? wireFrom : wireTo).value = position;
+  for (const each of document.querySelectorAll(".part-map a.pin")) {
+    const [itsSide, its] = sideOf(each);
+    each.classList.toggle("is-chosen", its === (itsSide === "from" ? wireFrom : wireTo).value);
+  }
+  if (wireFrom.value && wireTo.value) form.requestSubmit();
+}
+
 function drawFrom(pin) {
   const line = document.createElementNS("http://www.w3.org/2000/svg", "path");
   line.classList.add("drag-wire");
@@ -47,6 +63,7 @@ function stretch(drag, event) {
 
 export function followWires() {
   let drag = null;
+  document.addEventListener("click", choose);
   document.addEventListener("pointerdown", (event) => {
     const pin = pinOf(event.target);
     if (pin && event.button === 0) drag = drawFrom(pin);

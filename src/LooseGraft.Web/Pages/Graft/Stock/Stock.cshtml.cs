@@ -50,6 +50,12 @@ public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bi
         return await SaveAsync(new AddUsualPart(usual, called, origin, price));
     }
 
+    public Task<IActionResult> OnPostDescribeAsync(string part, string? name, PartKind kind, PartOrigin? origin, string? cost, string? note)
+    {
+        var (called, price) = Named(name, cost);
+        return SaveAsync(new DescribePart(part, called, kind, origin, price, note.Trimmed()));
+    }
+
     public Task<IActionResult> OnPostRemovePartAsync(string part) => SaveAsync(new RemovePart(part));
 
     public async Task<IActionResult> OnPostAddPortAsync(
