@@ -88,6 +88,45 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_shell_is_described_on_its_picture_by_presses_drags_and_keys_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/seat");
+        eyes.Click("a[href*='hand=shell']");
+        eyes.See("a.thing");
+        var before = eyes.Run<long>("return document.querySelectorAll('a.thing').length");
+        eyes.Click(".tool:has([value=Bump])");
+        eyes.SeeWords(".when-putting", "Press on the plan where it stands");
+        eyes.ClickIn(".plan", 0.5, 0.2);
+        eyes.SeeWords("#chosen-title", "Bump1");
+        eyes.Press(Keys.ArrowRight + Keys.ArrowRight);
+        eyes.PressWith(Keys.Shift, Keys.ArrowUp);
+        eyes.SeeWords(".said", "bump1 moved by (2, 10)");
+        Assert.Equal("mount:bump1", eyes.Run<string>("return document.activeElement.dataset.thing"));
+        eyes.Retype(".shell-figures label:nth-of-type(5) input", "2.5" + Keys.Enter);
+        eyes.SeeWords(".said", "described");
+        eyes.Retype("form[action*=CopyRow] input[name=count]", "2" + Keys.Tab + "12" + Keys.Enter);
+        eyes.SeeWords(".said", "bump1 copied 2 times, by (12, 0) each");
+        eyes.Press(Keys.Escape);
+        eyes.Click(".tool:has([value=''])");
+        eyes.Drag("a[data-thing='mount:bump3'] rect", ".plan .edge-name");
+        eyes.SeeWords(".said", "bump3 moved by");
+        eyes.See("a[data-thing='mount:bump2']").SendKeys(Keys.Shift + Keys.Space);
+        eyes.SeeWords("#chosen-title", "2 things");
+        eyes.See("a[data-thing='mount:bump2']").SendKeys(Keys.Delete);
+        eyes.SeeWords(".said", "taken off the plan");
+        Assert.Equal(before + 1, eyes.Run<long>("return document.querySelectorAll('a.thing').length"));
+        eyes.PressWith(Keys.Control, "z");
+        eyes.See("a[data-thing='mount:bump2']");
+        eyes.Click(".tool:has([value=Lead])");
+        eyes.Drag("a[data-thing='mount:bump2'] rect", "a[data-thing='mount:bump3'] rect");
+        eyes.SeeWords("#chosen-title", "Lead 1");
+        eyes.Reload();
+        Assert.Equal(before + 4, eyes.Run<long>("return document.querySelectorAll('a.thing').length"));
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_line_that_will_not_do_is_named_kept_and_put_right()
     {
         using var eyes = new Eyes(bench.Address);

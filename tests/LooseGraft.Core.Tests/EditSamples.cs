@@ -2,6 +2,7 @@ using System.Collections;
 using System.Reflection;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
+using LooseGraft.Core.Seat.Describing;
 using LooseGraft.Core.Seat.Exchange;
 using LooseGraft.Core.Seat.Surveying;
 using LooseGraft.Core.Stock.Lines;
@@ -70,6 +71,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(PartTemplate) && name == "Sort") return Choice(PartTemplate.All.Where(template => template.Draws is { Count: > 0 }).ToArray());
         if (type == typeof(PartTemplate) && name == "Adapter") return Choice(PartTemplate.All.Where(template => template.Kind == PartKind.Adapter).ToArray());
         if (type == typeof(PartTemplate)) return Choice(PartTemplate.All.Where(template => template.HolesMm is { Count: > 0 }).ToArray());
+        if (type == typeof(ShellThing)) return Thing();
         if (type == typeof(UsualShell)) return Choice(UsualShell.All.ToArray());
         if (type == typeof(WrittenPart))
             return StockLines.Read($"lead = {Text(name)}; shell; {_random.Next(1, 9)}\nplug: 1x2 pins: ground, power-switch", graft).Parts[0];
@@ -89,6 +91,16 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             ? Activator.CreateInstance(type)
             : maker.Invoke([.. maker.GetParameters().Select(parameter => Value(parameter.ParameterType, parameter.Name!))]);
     }
+
+    private ShellThing Thing() => _random.Next(6) switch
+    {
+        0 => new ShellThing(ShellList.Ceiling, "0"),
+        1 => new ShellThing(ShellList.Behind, "0"),
+        2 => new ShellThing(ShellList.Box, Choice([.. graft.Seating.Boxes.Select(box => box.Id)])),
+        3 => new ShellThing(ShellList.Lead, Choice([.. graft.Seating.Runs.Select(run => run.Id)])),
+        4 => new ShellThing(ShellList.Opening, Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Openings).Select(opening => opening.Id)])),
+        _ => new ShellThing(ShellList.Mount, Text("Mount")),
+    };
 
     private string Text(string name) => name switch
     {

@@ -27,7 +27,8 @@ public sealed record PartMapPicture(Part Part, Port From, Port To)
     public int Height => Head + (RowHeight * Math.Max(From.PositionCount, To.PositionCount));
 
     /// <summary>The two sides: what they are called, where their contacts lie, and where their names stand.</summary>
-    public IEnumerable<(string Side, Port Port, int X, int NameX, string Anchor)> Sides => [("from", From, Left, Left - 17, "end"), ("to", To, Width - Left, Width - Left + 17, "start")];
+    public IEnumerable<(string Side, Port Port, int X, int NameX, string Anchor)> Sides
+        => [("from", From, Left, Left - 17, "end"), ("to", To, Width - Left, Width - Left + 17, "start")];
 
     public int Y(int position) => Head + (RowHeight * position) - (RowHeight / 2);
 

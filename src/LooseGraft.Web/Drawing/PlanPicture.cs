@@ -11,8 +11,10 @@ namespace LooseGraft.Web.Drawing;
 /// <param name="Seat">What is concluded of it.</param>
 public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
 {
+    /// <summary>Pixels round the plane.</summary>
+    public const double Edge = 34;
+
     private const double WidestPixels = 640;
-    private const double Edge = 34;
     private const double PixelsPerLetter = 6;
 
     private readonly PlanRectangle _bounds = PlanRectangle.Round(
@@ -28,6 +30,12 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
     public double Width => (_bounds.Width * Scale) + (2 * Edge);
 
     public double Height => (_bounds.Depth * Scale) + (2 * Edge);
+
+    /// <summary>What lies farthest left, in millimetres.</summary>
+    public double Left => _bounds.X;
+
+    /// <summary>What lies farthest front, in millimetres.</summary>
+    public double Front => _bounds.Y + _bounds.Depth;
 
     public double X(double millimetres) => Edge + ((millimetres - _bounds.X) * Scale);
 

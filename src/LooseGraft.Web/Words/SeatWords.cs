@@ -1,4 +1,5 @@
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Describing;
 using LooseGraft.Core.Seat.Reach;
 
 namespace LooseGraft.Web.Words;
@@ -15,6 +16,31 @@ public static class SeatWords
         IoPlate.Made => "The drawing under Cuts and templates has each face with half a millimetre round it. Sheet metal grounds the ports, plastic does not.",
         IoPlate.LeftOpen => "Dust gets in, plugs pull at the board alone, and nothing grounds the shields of the ports there.",
         _ => throw new ArgumentOutOfRangeException(nameof(plate), plate, null),
+    };
+
+    /// <summary>What a thing of the shell is called on its button.</summary>
+    public static string ToolName(this ShellSort sort) => sort switch
+    {
+        ShellSort.Ceiling => "lower ceiling",
+        ShellSort.Behind => "thing behind",
+        _ => sort.ToString().ToLowerInvariant(),
+    };
+
+    /// <summary>What a thing of the shell is.</summary>
+    public static string Gloss(this ShellSort sort) => sort switch
+    {
+        ShellSort.Standoff => "A pillar with a thread, that a board is screwed to.",
+        ShellSort.Stud => "A threaded bolt that stands up.",
+        ShellSort.Boss => "A hollow pillar of plastic that a screw cuts its thread into.",
+        ShellSort.Bump => "A place where the sheet is pressed up: bare metal near the board's underside.",
+        ShellSort.Tab => "A tongue of the sheet that is bent up.",
+        ShellSort.Brace => "A bar or fold across.",
+        ShellSort.Opening => "Press at an edge for one in the wall there, anywhere else for one in the plane.",
+        ShellSort.Ceiling => "Where the lid, a deck or a brace comes down lower.",
+        ShellSort.Behind => "Something on the far side of the plane that a drill or a screw would meet.",
+        ShellSort.Box => "Anything that takes up room: a drive cage, a speaker, a transformer.",
+        ShellSort.Lead => "A lead that has to reach; drag from its one end to the other.",
+        _ => throw new ArgumentOutOfRangeException(nameof(sort), sort, null),
     };
 
     public static string Words(this ReachVerdict verdict) => verdict switch

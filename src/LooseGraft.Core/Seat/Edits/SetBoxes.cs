@@ -1,4 +1,5 @@
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Describing;
 
 namespace LooseGraft.Core.Seat.Edits;
 
@@ -7,7 +8,7 @@ public sealed record SetBoxes(ValueList<SeatBox> Boxes) : GraftEdit
 {
     public override Graft Apply(Graft graft) => graft.WithSeating(seating => seating with { Boxes = Boxes });
 
-    public override string Words(Graft graft) => $"What takes up room: {Boxes.Length} boxes";
+    public override string Words(Graft graft) => $"What takes up room: {ShellWords.Boxes(Boxes.Length)}";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.Boxes.Length} boxes";
+    public override string Standing(Graft graft) => ShellWords.Boxes(graft.Seating.Boxes.Length);
 }

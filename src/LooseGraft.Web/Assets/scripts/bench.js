@@ -9,6 +9,7 @@ import { photo } from "./photos.js";
 import { isUnsent, watchSaves } from "./saves.js";
 import { followSeats } from "./seat.js";
 import { keepClosedOrOpen, stayInPlace } from "./places.js";
+import { followShell } from "./shell.js";
 import { trouble } from "./trouble.js";
 import { followWires } from "./wires.js";
 
@@ -23,6 +24,7 @@ followDrawings();
 followLines();
 followSeats();
 stayInPlace();
+followShell();
 takeOffers();
 followWires();
 watchSaves();

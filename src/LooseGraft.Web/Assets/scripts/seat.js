@@ -1,3 +1,5 @@
+import { isDescribing } from "./shell.js";
+
 // A board on its plan: moved by arrows or by dragging; and a tape that is laid over the plan by dragging beside it.
 const STEP = { ArrowUp: [0, 1], ArrowDown: [0, -1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] };
 
@@ -24,7 +26,7 @@ const svgPoint = (plan, event) => {
 
 function beginDrag(event) {
   const plan = event.target instanceof Element ? event.target.closest("[data-plan]") : null;
-  if (!plan || event.button !== 0) return null;
+  if (!plan || event.button !== 0 || isDescribing(event)) return null;
   const board = event.target.closest(".seated.is-chosen");
   event.preventDefault();
   board?.focus();

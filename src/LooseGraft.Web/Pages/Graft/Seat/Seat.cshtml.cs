@@ -113,6 +113,7 @@ public sealed partial class SeatModel(GraftStore store, ReviewDesk reviews) : Gr
 
     protected override void OnShown()
     {
+        _shell = null;
         var planes = Graft.Seating.Planes;
         ShownPart = BoardParts.FirstOrDefault(part => part.Id == BoardId)
             ?? BoardParts.FirstOrDefault(part => Graft.Seating.SeatOf(part.Id) is { } seat && (PlaneId is null || seat.Plane == PlaneId))
