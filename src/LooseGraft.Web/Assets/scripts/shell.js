@@ -102,7 +102,9 @@ function choose(thing, adds) {
   address.searchParams.set("hand", "shell");
   if (things.length > 0) address.searchParams.set("things", things.join(" "));
   else address.searchParams.delete("things");
-  htmx.ajax("GET", address.pathname + address.search, { target: "#bench", select: "#bench", swap: "morph:outerHTML" })
+  // From within the bench, whose answers are morphed into it.
+  const [source] = nodesOf([thing]);
+  htmx.ajax("GET", address.pathname + address.search, { source, target: "#bench", select: "#bench", swap: "morph:outerHTML" })
     .then(() => history.replaceState(history.state, "", address));
 }
 
