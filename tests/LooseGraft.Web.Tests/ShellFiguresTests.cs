@@ -20,19 +20,56 @@ public sealed class ShellFiguresTests(BenchHost host) : IClassFixture<BenchHost>
             foreach (var plane in graft.Seating.Planes)
             {
                 foreach (var view in ShellView.On(graft.Seating, plane, _ => default(PlanPoint)))
-                {
-                    var errors = new ModelStateDictionary();
-                    var cells = ShellFigures.Of(graft.Seating, plane, view.Thing)!.Cells.Select(cell => (string?)cell.Value).ToArray();
-                    var read = ShellFigures.Read(errors, graft.Seating, plane, view.Thing, cells);
-                    Assert.True(errors.IsValid, $"{view}: {string.Join(' ', errors.Values.SelectMany(value => value.Errors).Select(error => error.ErrorMessage))}");
-                    Assert.Equal(view.Thing, read!.Value.Thing);
-                    Assert.Equal(graft, read.Value.Edit.Apply(graft));
-                    seen.Add(view.Thing.List);
-                }
+                    Same(graft, view, ShellFigures.Of(graft.Seating, plane, view.Thing)!, (errors, cells) => ShellFigures.Read(errors, graft.Seating, plane, view.Thing, cells));
+            }
+
+            foreach (var board in graft.Parts)
+            {
+                foreach (var view in ShellView.On(board))
+                    Same(graft, view, ShellFigures.Of(board, view.Thing)!, (errors, cells) => ShellFigures.Read(errors, board, view.Thing, cells));
             }
         }
 
         Assert.Equal(Enum.GetValues<ShellList>(), seen.Order());
+
+        void Same(
+            Graft graft, ShellView view, ShellFigures figures, Func<ModelStateDictionary, string?[], (GraftEdit Edit, ShellThing Thing)?> read)
+        {
+            var errors = new ModelStateDictionary();
+            var made = read(errors, [.. figures.Cells.Select(cell => cell.Value)]);
+            Assert.True(errors.IsValid, $"{view}: {string.Join(' ', errors.Values.SelectMany(value => value.Errors).Select(error => error.ErrorMessage))}");
+            Assert.Equal(view.Thing, made!.Value.Thing);
+            Assert.Equal(graft, made.Value.Edit.Apply(graft));
+            seen.Add(view.Thing.List);
+        }
+    }
+
+    [Fact]
+    public async Task A_board_gets_its_size_its_holes_its_zones_and_the_places_of_its_ports()
+    {
+        var port = new Port("fan", "fan header", ConnectorTypes.Find("fan-4")!, Gender.Male);
+        var (browser, id, _) = await ShellAsync(new Part("board", "board", PartKind.Board) { Ports = [port] });
+        var page = $"/graft/{id}/seat?hand=board&board=board";
+        Assert.DoesNotContain("data-tools", await browser.GetStringAsync(page, Cancellation));
+        foreach (var size in new[] { "0", "NaN", "1e309", "wide", "" })
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await browser.SubmitAsync(page, "BoardSize", 1, ("width", size), ("depth", "170"))).StatusCode);
+        await browser.SubmitAsync(page, "BoardSize", 1, ("width", "170"), ("depth", "6 11/16 in"), ("evidence", "Measured"));
+        await browser.SubmitAsync(page, "PutDown", 2, ("sort", "Hole"), ("x", "6.35"), ("y", "33.02"));
+        await browser.SubmitAsync(page, "PutDown", 3, ("sort", "Tall"), ("x", "20"), ("y", "30"), ("toX", "60"), ("toY", "45"));
+        await browser.SubmitAsync(page, "PutDown", 4, ("sort", "Port"), ("x", "100"), ("y", "2"), ("port", "fan"));
+        await browser.SubmitAsync(page, "Figures", 5, ("things", "zone:0"), ("cell", "memory"), ("cell", "tall"), ("cell", "20"), ("cell", "30"), ("cell", "40"),
+            ("cell", "15"), ("cell", "32"), ("cell", ""));
+        await browser.SubmitAsync(page, "Figures", 6, ("things", "port:fan"), ("cell", "fan"), ("cell", "101"), ("cell", "2"), ("cell", "up"), ("cell", "10"),
+            ("cell", "8"), ("cell", "20"));
+        var board = (await host.GraftAsync(id)).Parts[0];
+        Assert.Equal(new PlanRectangle(0, 0, 170, 169.863), PlanRectangle.Round([.. board.Body!.Outline]), (one, other) => one.Corners[2].To(other.Corners[2]) < 0.01);
+        Assert.Equal((6.35, 33.02, 3.2), (board.Holes[0].X, board.Holes[0].Y, board.Holes[0].Diameter.Value));
+        Assert.Equal(("memory", 32, 40), (board.Body.Zones[0].Name, board.Body.Zones[0].Height.Value, board.Body.Zones[0].Area.Width));
+        Assert.Equal((101, PortFacing.Up), (board.Ports[0].Place!.At.X, board.Ports[0].Place!.Faces));
+        var nothing = await browser.SubmitAsync(page, "PutDown", 7, ("sort", "Port"), ("x", "1"), ("y", "2"), ("port", "nowhere"));
+        Assert.Contains("It has nothing to stand on here", await BenchHost.TextAsync(nothing));
+        await browser.SubmitAsync(page, "TakeAway", 7, ("things", "port:fan hole:0 zone:0"));
+        Assert.Equal("", string.Join(' ', ShellView.On((await host.GraftAsync(id)).Parts[0]).Select(view => view.Name)));
     }
 
     [Fact]
@@ -107,10 +144,11 @@ public sealed class ShellFiguresTests(BenchHost host) : IClassFixture<BenchHost>
 
     private async Task<MountPlane> PlaneAsync(int id) => (await host.GraftAsync(id)).Seating.Planes[0];
 
-    private async Task<(HttpClient Browser, int Id, string Page)> ShellAsync()
+    private async Task<(HttpClient Browser, int Id, string Page)> ShellAsync(params Part[] parts)
     {
         var graft = Graft.Empty("shell") with
         {
+            Parts = [.. parts],
             Seating = Seating.Empty with { Planes = [new MountPlane("tray", "tray", [.. new PlanRectangle(0, 0, 200, 150).Corners])] },
         };
         var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));

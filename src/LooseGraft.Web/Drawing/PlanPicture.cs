@@ -1,4 +1,3 @@
-using System.Globalization;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Clashes;
@@ -9,43 +8,14 @@ namespace LooseGraft.Web.Drawing;
 /// <summary>A plane in pixels, the front up as on a bench: x to the right, y away from the viewer's paper edge.</summary>
 /// <param name="Plane">The plane.</param>
 /// <param name="Seat">What is concluded of it.</param>
-public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
+public sealed record PlanPicture(MountPlane Plane, SeatReview Seat) : PlanFrame(PlanRectangle.Round(
+    [.. Plane.Outline, .. Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => board.Outline)]))
 {
-    /// <summary>Pixels round the plane.</summary>
-    public const double Edge = 34;
-
-    private const double WidestPixels = 640;
     private const double PixelsPerLetter = 6;
-
-    private readonly PlanRectangle _bounds = PlanRectangle.Round(
-        [.. Plane.Outline, .. Seat.Boards.Where(board => board.Plane.Id == Plane.Id).SelectMany(board => board.Outline)]);
 
     private readonly Dictionary<string, Beneath> _under = Seat.Boards.Where(board => board.Plane.Id == Plane.Id)
         .SelectMany(board => Seat.Beneath[board.Board.Id]).Where(under => under.Mount is not null).GroupBy(under => under.Id)
         .ToDictionary(group => group.Key, group => group.MaxBy(under => under.Verdict)!);
-
-    /// <summary>Pixels for a millimetre.</summary>
-    public double Scale => Math.Min(4, WidestPixels / Math.Max(_bounds.Width, 1));
-
-    public double Width => (_bounds.Width * Scale) + (2 * Edge);
-
-    public double Height => (_bounds.Depth * Scale) + (2 * Edge);
-
-    /// <summary>What lies farthest left, in millimetres.</summary>
-    public double Left => _bounds.X;
-
-    /// <summary>What lies farthest front, in millimetres.</summary>
-    public double Front => _bounds.Y + _bounds.Depth;
-
-    public double X(double millimetres) => Edge + ((millimetres - _bounds.X) * Scale);
-
-    public double Y(double millimetres) => Edge + ((_bounds.Y + _bounds.Depth - millimetres) * Scale);
-
-    public string Points(IEnumerable<PlanPoint> corners) => string.Join(' ', corners.Select(corner => $"{N(X(corner.X))},{N(Y(corner.Y))}"));
-
-    /// <summary>A rectangle as its left upper corner, width and height in pixels.</summary>
-    public (string X, string Y, string Width, string Height) Rectangle(PlanRectangle area)
-        => (N(X(area.X)), N(Y(area.Y + area.Depth)), N(area.Width * Scale), N(area.Depth * Scale));
 
     /// <summary>Boxes and what stands tall, those low down first, so that what is above is drawn above.</summary>
     public IEnumerable<SolidBody> Bodies
@@ -99,6 +69,4 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat)
             _ => (new(room.X + room.Width, from), new(room.X + room.Width, to)),
         };
     }
-
-    public static string N(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -23,6 +23,9 @@ public static class SeatWords
     {
         ShellSort.Ceiling => "lower ceiling",
         ShellSort.Behind => "thing behind",
+        ShellSort.BareBoard => "bare below",
+        ShellSort.Insulated => "insulated below",
+        ShellSort.Below => "stands out below",
         _ => sort.ToString().ToLowerInvariant(),
     };
 
@@ -39,6 +42,13 @@ public static class SeatWords
         ShellSort.Ceiling => "Where the lid, a deck or a brace comes down lower.",
         ShellSort.Behind => "Something on the far side of the plane that a drill or a screw would meet.",
         ShellSort.Box => "Anything that takes up room: a drive cage, a speaker, a transformer.",
+        ShellSort.Hole => "A hole for a screw.",
+        ShellSort.Tall => "What stands tall above the board: sockets, memory, coils, a cooler.",
+        ShellSort.BareBoard => "Neither copper nor solder below: metal may touch there.",
+        ShellSort.Insulated => "A sheet below keeps metal away.",
+        ShellSort.Below => "What stands out below, farther than solder: a back plate, a battery.",
+        ShellSort.Aerial => "Metal near it takes its reach away.",
+        ShellSort.Port => "Where one of its ports sits; at an edge it looks over it.",
         ShellSort.Lead => "A lead that has to reach; drag from its one end to the other.",
         _ => throw new ArgumentOutOfRangeException(nameof(sort), sort, null),
     };

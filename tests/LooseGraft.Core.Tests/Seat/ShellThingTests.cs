@@ -9,25 +9,37 @@ public sealed class ShellThingTests
 {
     private static readonly Graft Bare = Graft.Empty("shell") with
     {
+        Parts =
+        [
+            new Part("board", "board", PartKind.Board)
+            {
+                Body = new PartBody([.. new PlanRectangle(0, 0, 170, 170).Corners], Evidence.Measured),
+                Ports = [Bench.Header("ground,+12 V") with { Id = "fan" }],
+            },
+        ],
         Seating = Seating.Empty with { Planes = [new MountPlane("tray", "tray", [.. new PlanRectangle(0, 0, 300, 250).Corners])] },
     };
 
     private static readonly Gen<PlanPoint> AnyPlace = Gen.Select(Gen.Int[0, 300], Gen.Int[0, 250]).Select((x, y) => new PlanPoint(x, y));
 
-    public static TheoryData<ShellSort> Sorts => [.. Enum.GetValues<ShellSort>()];
+    private static readonly string[] Grounds = ["tray", "board"];
+
+    private static readonly Gen<ShellSort> AnySort = Gen.OneOf(Enum.GetValues<ShellSort>());
+
+    public static TheoryData<ShellSort> Sorts => [.. Enum.GetValues<ShellSort>().Where(sort => sort != ShellSort.Port)];
 
     [Theory]
     [MemberData(nameof(Sorts))]
     public void Whatever_is_put_down_lies_there_under_a_name_of_its_own_and_is_kept_in_a_file(ShellSort sort)
     {
         var (graft, at, to) = (Bare, new PlanPoint(100, 60), new PlanPoint(150, 90));
-        foreach (var _ in Enumerable.Range(0, 3)) graft = new PutOnPlane("tray", sort, at, to).Apply(graft);
+        foreach (var _ in Enumerable.Range(0, 3)) graft = new PutThing(Of(sort), sort, at, to).Apply(graft);
         var views = Views(graft);
         Assert.Equal(3, views.Select(view => view.Thing).Distinct().Count());
         Assert.All(views, view => Assert.Equal(sort, view.Sort));
         Assert.All(views, view => Assert.True(view.Area.DistanceTo(at) < 0.01));
         Assert.Equal(graft, GraftFile.Read(GraftFile.Write(graft)).Graft);
-        Assert.Equal(Bare, new RemoveThings("tray", [.. views.Select(view => view.Thing)]).Apply(graft));
+        Assert.Equal(Bare, new RemoveThings(Of(sort), [.. views.Select(view => view.Thing)]).Apply(graft));
         Assert.Equal(views[0].Thing, ShellThing.Parse(views[0].Thing.ToString()));
     }
 
@@ -53,7 +65,7 @@ public sealed class ShellThingTests
     [InlineData(50, 2.9, 40)]
     public void What_is_drawn_is_as_large_as_it_is_drawn_and_what_is_pressed_of_a_usual_size(double across, double deep, double width)
     {
-        var graft = new PutOnPlane("tray", ShellSort.Box, new PlanPoint(100, 100), new PlanPoint(100 + across, 100 + deep)).Apply(Bare);
+        var graft = new PutThing("tray", ShellSort.Box, new PlanPoint(100, 100), new PlanPoint(100 + across, 100 + deep)).Apply(Bare);
         Assert.Equal(width, Math.Round(graft.Seating.Boxes[0].Area.Width, 6));
     }
 
@@ -67,7 +79,7 @@ public sealed class ShellThingTests
             IsMetal = false,
         };
         var graft = Bare.WithSeating(seating => seating.WithPlane("tray", plane => plane with { Mounts = [first] }));
-        graft = new PutOnPlane("tray", ShellSort.Standoff, new PlanPoint(40, 10), new PlanPoint(40, 10)).Apply(graft);
+        graft = new PutThing("tray", ShellSort.Standoff, new PlanPoint(40, 10), new PlanPoint(40, 10)).Apply(graft);
         Assert.Equal(
             first with { Id = "s2", At = new PlanPoint(40, 10), Evidence = Evidence.Assumed, State = MountState.AsFound }, graft.Seating.Planes[0].Mounts[1]);
         Assert.Equal("bump1", Put(ShellSort.Bump, 20, 20).Mounts[0].Id);
@@ -76,7 +88,7 @@ public sealed class ShellThingTests
     [Fact]
     public void A_row_of_copies_goes_on_from_the_last_and_leaves_what_it_stands_for()
     {
-        var graft = new PutOnPlane("tray", ShellSort.Standoff, new PlanPoint(10, 20), default).Apply(Bare);
+        var graft = new PutThing("tray", ShellSort.Standoff, new PlanPoint(10, 20), default).Apply(Bare);
         graft = new CopyThings("tray", [new ShellThing(ShellList.Mount, "s1")], 3, new PlanPoint(45.7, -5)).Apply(graft);
         Assert.Equal([("s1", 10, 20), ("s2", 55.7, 15), ("s3", 101.4, 10), ("s4", 147.1, 5)],
             graft.Seating.Planes[0].Mounts.Select(mount => (mount.Id, mount.At.X, mount.At.Y)));
@@ -105,15 +117,58 @@ public sealed class ShellThingTests
 
     [Fact]
     public void Things_that_are_moved_and_moved_back_or_turned_four_times_lie_as_before()
-        => Gen.Select(Gen.Enum<ShellSort>().Array[1, 8], AnyPlace.Array[8], AnyPlace).Hold((sorts, places, by) =>
+        => Gen.Select(AnySort.Array[1, 8], AnyPlace.Array[8], AnyPlace).Hold((sorts, places, by) =>
         {
-            var graft = sorts.Index().Aggregate(Bare, (with, each) => new PutOnPlane("tray", each.Item, places[each.Index], by).Apply(with));
+            var graft = sorts.Index().Aggregate(Bare, (with, each) => new PutThing(Of(each.Item), each.Item, places[each.Index], by, "fan").Apply(with));
             ShellThing[] things = [.. Views(graft).Select(view => view.Thing)];
-            var there = new MoveThings("tray", [.. things], by).Apply(graft);
-            Same(graft, new MoveThings("tray", [.. things], new PlanPoint(-by.X, -by.Y)).Apply(there));
-            var turned = Enumerable.Range(0, 4).Aggregate(graft, (with, _) => new TurnThings("tray", [.. things], by).Apply(with));
-            Same(graft, turned);
+            foreach (var of in Grounds)
+            {
+                var there = new MoveThings(of, [.. things], by).Apply(graft);
+                Same(graft, new MoveThings(of, [.. things], new PlanPoint(-by.X, -by.Y)).Apply(there));
+                Same(graft, Enumerable.Range(0, 4).Aggregate(graft, (with, _) => new TurnThings(of, [.. things], by).Apply(with)));
+            }
         }, iter: 200);
+
+    [Theory]
+    [InlineData(8, 85, PortFacing.Left)]
+    [InlineData(162, 85, PortFacing.Right)]
+    [InlineData(85, 0, PortFacing.Rear)]
+    [InlineData(85, 170, PortFacing.Front)]
+    [InlineData(8.1, 85, PortFacing.Up)]
+    public void A_port_near_an_edge_looks_over_it_and_is_turned_with_the_rest(double x, double y, PortFacing faces)
+    {
+        var graft = new PutThing("board", ShellSort.Port, new PlanPoint(x, y), default, "fan").Apply(Bare);
+        Assert.Equal(faces, graft.Parts[0].Ports[0].Place!.Faces);
+        ShellThing[] port = [new(ShellList.Port, "fan")];
+        var turned = new TurnThings("board", [.. port], new PlanPoint(85, 85)).Apply(graft).Parts[0].Ports[0].Place!;
+        Assert.Equal(faces switch
+        {
+            PortFacing.Rear => PortFacing.Right,
+            PortFacing.Right => PortFacing.Front,
+            PortFacing.Front => PortFacing.Left,
+            PortFacing.Left => PortFacing.Rear,
+            _ => PortFacing.Up,
+        }, turned.Faces);
+        Assert.Equal(graft, new CopyThings("board", [.. port], 2, new PlanPoint(5, 5)).Apply(graft));
+        Assert.Null(new RemoveThings("board", [.. port]).Apply(graft).Parts[0].Ports[0].Place);
+    }
+
+    [Fact]
+    public void What_has_no_ground_to_lie_on_is_not_put_down()
+    {
+        var shapeless = Bare.WithPart("board", part => part with { Body = null });
+        foreach (var edit in new[]
+        {
+            new PutThing("board", ShellSort.Tall, default, default), new PutThing("board", ShellSort.Port, default, default, "nowhere"),
+            new PutThing("board", ShellSort.Standoff, default, default), new PutThing("tray", ShellSort.Hole, default, default),
+        })
+        {
+            Assert.Null(edit.Thing(shapeless));
+            Assert.Equal(shapeless, edit.Apply(shapeless));
+        }
+
+        Assert.Equal(3.2, new PutThing("board", ShellSort.Hole, new PlanPoint(5, 5), default).Apply(shapeless).Parts[0].Holes[0].Diameter.Value);
+    }
 
     [Theory]
     [InlineData(null)]
@@ -135,7 +190,10 @@ public sealed class ShellThingTests
     }
 
     private static MountPlane Put(ShellSort sort, double x, double y)
-        => new PutOnPlane("tray", sort, new PlanPoint(x, y), new PlanPoint(x, y)).Apply(Bare).Seating.Planes[0];
+        => new PutThing("tray", sort, new PlanPoint(x, y), new PlanPoint(x, y)).Apply(Bare).Seating.Planes[0];
 
-    private static ShellView[] Views(Graft graft) => [.. ShellView.On(graft.Seating, graft.Seating.Planes[0], _ => null)];
+    private static string Of(ShellSort sort) => sort >= ShellSort.Hole ? "board" : "tray";
+
+    private static ShellView[] Views(Graft graft)
+        => [.. ShellView.On(graft.Seating, graft.Seating.Planes[0], _ => null), .. ShellView.On(graft.Parts[0])];
 }

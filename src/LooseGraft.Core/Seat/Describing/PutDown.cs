@@ -14,16 +14,79 @@ internal static class PutDown
     private const double WallMm = 4;
 
     private const double WallOpeningHeight = 20;
+    // Nearer to an edge than this, a port looks over it.
+    private const double NearEdgeMm = 8;
+
+    // For an M3 screw, with some play (common practice).
+    private static readonly Millimetres UsualHole = new(3.2);
+    private static readonly Millimetres UsualTall = new(15);
     private static readonly Millimetres UsualLid = new(40);
     private static readonly Millimetres UsualBehind = new(5);
 
-    /// <summary>The seating with one more thing, and what it is called.</summary>
-    /// <param name="seating">Everything that is placed.</param>
-    /// <param name="plane">The plane.</param>
+    /// <summary>The graft with one more thing on a plane or a board, and what it is called; nothing where there is neither.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="of">The plane or the board.</param>
     /// <param name="sort">What is put down.</param>
     /// <param name="from">Where.</param>
     /// <param name="to">Where the hand was lifted again; the same place for a press.</param>
-    public static (Seating Seating, ShellThing Thing) On(Seating seating, MountPlane plane, ShellSort sort, PlanPoint from, PlanPoint to)
+    /// <param name="port">The port whose place it is.</param>
+    public static (Graft Graft, ShellThing Thing)? On(Graft graft, string of, ShellSort sort, PlanPoint from, PlanPoint to, string? port)
+    {
+        if (sort >= ShellSort.Hole) return graft.FindPart(of) is { } board ? OnBoard(graft, board, sort, from, to, port) : null;
+        if (graft.Seating.FindPlane(of) is not { } plane) return null;
+        var (seating, thing) = On(graft.Seating, plane, sort, from, to);
+        return (graft with { Seating = seating }, thing);
+    }
+
+    private static (Graft Graft, ShellThing Thing)? OnBoard(Graft graft, Part board, ShellSort sort, PlanPoint from, PlanPoint to, string? port)
+    {
+        if (sort == ShellSort.Hole)
+        {
+            var hole = new MountHole(from.X, from.Y, board.Holes.LastOrDefault()?.Diameter ?? UsualHole);
+            return (graft.WithPart(board.Id, part => part with { Holes = part.Holes.Add(hole) }), new ShellThing(ShellList.Hole, board.Holes.Length.ToInvariant()));
+        }
+
+        if (sort == ShellSort.Port)
+        {
+            if (board.Ports.All(each => each.Id != port)) return null;
+            var place = new PortPlace(from, Facing(board, from));
+            return (graft.WithPort(new PortId(board.Id, port!), found => found with { Place = place }), new ShellThing(ShellList.Port, port!));
+        }
+
+        if (board.Body is not { } body) return null;
+        var kind = Enum.Parse<BodyZoneKind>(sort.ToString());
+        var zone = new BodyZone(kind, $"{ShellWords.Plain(sort)} {body.Zones.Length + 1}", Area(from, to, 20, 20))
+        {
+            Height = kind switch
+            {
+                BodyZoneKind.Tall => UsualTall,
+                BodyZoneKind.Below or BodyZoneKind.Aerial => UsualBehind,
+                _ => default,
+            },
+        };
+        return (graft.WithPart(board.Id, part => part with { Body = body with { Zones = body.Zones.Add(zone) } }),
+            new ShellThing(ShellList.Zone, body.Zones.Length.ToInvariant()));
+    }
+
+    // At an edge it looks over it.
+    private static PortFacing Facing(Part board, PlanPoint at)
+    {
+        if (board.Body is not { } body) return PortFacing.Up;
+        var (far, wall) = Nearest(PlanRectangle.Round(body.Outline), at);
+        return far > NearEdgeMm ? PortFacing.Up : Enum.Parse<PortFacing>(wall.ToString());
+    }
+
+    private static (double Far, PlaneWall Wall) Nearest(PlanRectangle room, PlanPoint at)
+    {
+        (double Far, PlaneWall Wall)[] walls =
+        [
+            (at.Y - room.Y, PlaneWall.Rear), (room.Y + room.Depth - at.Y, PlaneWall.Front),
+            (at.X - room.X, PlaneWall.Left), (room.X + room.Width - at.X, PlaneWall.Right),
+        ];
+        return walls.MinBy(each => each.Far);
+    }
+
+    private static (Seating Seating, ShellThing Thing) On(Seating seating, MountPlane plane, ShellSort sort, PlanPoint from, PlanPoint to)
     {
         switch (sort)
         {
@@ -72,13 +135,8 @@ internal static class PutDown
     private static Opening Opening(MountPlane plane, PlanPoint from, PlanPoint to)
     {
         var id = ShellThings.Fresh("opening1", plane.Openings.Select(each => each.Id));
-        var (room, area) = (PlanRectangle.Round(plane.Outline), Area(from, to, 40, 20));
-        (double Far, PlaneWall Wall)[] walls =
-        [
-            (from.Y - room.Y, PlaneWall.Rear), (room.Y + room.Depth - from.Y, PlaneWall.Front),
-            (from.X - room.X, PlaneWall.Left), (room.X + room.Width - from.X, PlaneWall.Right),
-        ];
-        var (far, wall) = walls.MinBy(each => each.Far);
+        var area = Area(from, to, 40, 20);
+        var (far, wall) = Nearest(PlanRectangle.Round(plane.Outline), from);
         if (far > WallMm) return new Opening(id, Named(id), OpeningKind.Way, PlaneWall.Floor, area);
         var (along, wide) = wall is PlaneWall.Rear or PlaneWall.Front ? (area.X, area.Width) : (area.Y, area.Depth);
         return new Opening(id, Named(id), OpeningKind.Ports, wall, new PlanRectangle(along, 0, wide, WallOpeningHeight));

@@ -1,6 +1,6 @@
 namespace LooseGraft.Core.Seat.Describing;
 
-/// <summary>Which list of a shell's description a thing stands in.</summary>
+/// <summary>Which list of the description of a shell, or of a board, a thing stands in.</summary>
 public enum ShellList
 {
     /// <summary>What stands on a plane.</summary>
@@ -20,4 +20,13 @@ public enum ShellList
 
     /// <summary>Leads that have to reach.</summary>
     Lead,
+
+    /// <summary>Mounting holes of a board.</summary>
+    Hole,
+
+    /// <summary>Zones of a board.</summary>
+    Zone,
+
+    /// <summary>Ports of a board that have a place.</summary>
+    Port,
 }

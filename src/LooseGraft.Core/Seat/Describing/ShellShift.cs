@@ -8,6 +8,9 @@ namespace LooseGraft.Core.Seat.Describing;
 /// <param name="About">The place that stays where it is while they are turned.</param>
 public readonly record struct ShellShift(PlanPoint By, int Turns = 0, PlanPoint About = default)
 {
+    // Counter-clockwise, as a quarter turn goes.
+    private static readonly PortFacing[] Round = [PortFacing.Rear, PortFacing.Right, PortFacing.Front, PortFacing.Left];
+
     /// <summary>Where a place comes to lie, to the hundredth of a millimetre.</summary>
     public PlanPoint Of(PlanPoint place)
     {
@@ -33,6 +36,10 @@ public readonly record struct ShellShift(PlanPoint By, int Turns = 0, PlanPoint 
             _ => opening.Area with { X = Math.Round(opening.Area.X + By.Y, 2) },
         },
     };
+
+    /// <summary>Where a port comes to lie, and where its plug then comes from.</summary>
+    public PortPlace Of(PortPlace place)
+        => place with { At = Of(place.At), Faces = place.Faces == PortFacing.Up ? place.Faces : Round[(Array.IndexOf(Round, place.Faces) + Turns) % 4] };
 
     /// <summary>Where an end of a lead comes to lie; one at a port stays there.</summary>
     public RunEnd Of(RunEnd end) => end.Port is null ? end with { At = Of(end.At) } : end;

@@ -1,6 +1,6 @@
 namespace LooseGraft.Core.Seat.Describing;
 
-/// <summary>What can be put down on the plan of a shell.</summary>
+/// <summary>What can be put down on the plan of a plane, and of a board.</summary>
 public enum ShellSort
 {
     /// <summary>A pillar with a thread.</summary>
@@ -35,4 +35,25 @@ public enum ShellSort
 
     /// <summary>A lead that has to reach from one place to another.</summary>
     Lead,
+
+    /// <summary>A mounting hole of a board.</summary>
+    Hole,
+
+    /// <summary>What stands tall on a board.</summary>
+    Tall,
+
+    /// <summary>Where a board's underside has neither copper nor solder.</summary>
+    BareBoard,
+
+    /// <summary>Where a sheet below a board keeps metal away.</summary>
+    Insulated,
+
+    /// <summary>What stands out below a board, farther than solder.</summary>
+    Below,
+
+    /// <summary>An aerial on a board.</summary>
+    Aerial,
+
+    /// <summary>A port of a board, whose place is given.</summary>
+    Port,
 }

@@ -1,8 +1,8 @@
 namespace LooseGraft.Core.Seat.Describing;
 
-/// <summary>One thing that is described on a plane, written <c>mount:s1</c>.</summary>
+/// <summary>One thing that is described on a plane or a board, written <c>mount:s1</c>.</summary>
 /// <param name="List">The list it stands in.</param>
-/// <param name="Key">Its short name there; of a ceiling or of what lies behind, which have none, its place in the list from 0.</param>
+/// <param name="Key">Its short name there; of what has none, such as a ceiling, its place in the list from 0.</param>
 public readonly record struct ShellThing(ShellList List, string Key)
 {
     /// <summary>Reads <c>mount:s1</c>.</summary>

@@ -2,14 +2,14 @@ using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Seat.Describing;
 
-/// <summary>A thing of a shell as it lies on the plan.</summary>
+/// <summary>A thing of a shell, or of a board, as it lies on the plan.</summary>
 /// <param name="Thing">The thing.</param>
 /// <param name="Name">What a builder calls it.</param>
 /// <param name="Sort">What it is.</param>
 /// <param name="Area">Where it is seen from above: of an opening in a wall the piece of the edge, of a lead what lies between its ends.</param>
 public sealed record ShellView(ShellThing Thing, string Name, ShellSort Sort, PlanRectangle Area)
 {
-    // What an opening in a wall takes of the plan, so that it can be seen and chosen.
+    // What an opening in a wall and the face of a port take of the plan, so that they can be seen and chosen.
     private const double WallMm = 3;
 
     /// <summary>Everything that is described on a plane, the largest first.</summary>
@@ -18,6 +18,31 @@ public sealed record ShellView(ShellThing Thing, string Name, ShellSort Sort, Pl
     /// <param name="placeOf">Where a port lies on the plane; null where it has no place.</param>
     public static IEnumerable<ShellView> On(Seating seating, MountPlane plane, Func<PortId, PlanPoint?> placeOf)
         => Flat(plane).Concat(Boxes(seating, plane)).Concat(Leads(seating, plane, placeOf)).OrderByDescending(view => view.Area.Width * view.Area.Depth);
+
+    /// <summary>Everything that is described on a board, the largest first.</summary>
+    public static IEnumerable<ShellView> On(Part board)
+        => Holes(board).Concat(Zones(board)).Concat(Ports(board)).OrderByDescending(view => view.Area.Width * view.Area.Depth);
+
+    /// <summary>The face of a port seen from above: along the edge that it faces, and as deep as is easily seen.</summary>
+    public static PlanRectangle FaceOf(PortPlace place)
+    {
+        var (along, deep) = (place.Width.Value, 2 * WallMm);
+        var (width, depth) = place.Faces is PortFacing.Left or PortFacing.Right ? (deep, along) : (along, deep);
+        return new PlanRectangle(place.At.X - (width / 2), place.At.Y - (depth / 2), width, depth);
+    }
+
+    private static IEnumerable<ShellView> Holes(Part board)
+        => board.Holes.Select((hole, index) => new ShellView(new ShellThing(ShellList.Hole, index.ToInvariant()), $"h{index + 1}", ShellSort.Hole,
+            new PlanRectangle(hole.X - (hole.Diameter.Value / 2), hole.Y - (hole.Diameter.Value / 2), hole.Diameter.Value, hole.Diameter.Value)));
+
+    private static IEnumerable<ShellView> Zones(Part board)
+        => (board.Body?.Zones ?? []).Select((zone, index)
+            => new ShellView(new ShellThing(ShellList.Zone, index.ToInvariant()), zone.Name, Enum.Parse<ShellSort>(zone.Kind.ToString()), zone.Area));
+
+    private static IEnumerable<ShellView> Ports(Part board)
+        => from port in board.Ports
+           where port.Place is not null
+           select new ShellView(new ShellThing(ShellList.Port, port.Id), port.Name, ShellSort.Port, FaceOf(port.Place!));
 
     private static IEnumerable<ShellView> Flat(MountPlane plane)
     {

@@ -1,0 +1,40 @@
+using System.Globalization;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Web.Drawing;
+
+/// <summary>What is looked down upon, in pixels, the front up as on a bench.</summary>
+/// <param name="Bounds">What is shown, in millimetres.</param>
+public abstract record PlanFrame(PlanRectangle Bounds)
+{
+    /// <summary>Pixels round what is shown.</summary>
+    public const double Edge = 34;
+
+    private const double WidestPixels = 640;
+    private const double MostPixelsForMm = 4;
+
+    /// <summary>Pixels for a millimetre.</summary>
+    public double Scale => Math.Min(MostPixelsForMm, WidestPixels / Math.Max(Bounds.Width, 1));
+
+    public double Width => (Bounds.Width * Scale) + (2 * Edge);
+
+    public double Height => (Bounds.Depth * Scale) + (2 * Edge);
+
+    /// <summary>What lies farthest left, in millimetres.</summary>
+    public double Left => Bounds.X;
+
+    /// <summary>What lies farthest front, in millimetres.</summary>
+    public double Front => Bounds.Y + Bounds.Depth;
+
+    public double X(double millimetres) => Edge + ((millimetres - Left) * Scale);
+
+    public double Y(double millimetres) => Edge + ((Front - millimetres) * Scale);
+
+    public string Points(IEnumerable<PlanPoint> corners) => string.Join(' ', corners.Select(corner => $"{N(X(corner.X))},{N(Y(corner.Y))}"));
+
+    /// <summary>A rectangle as its left upper corner, width and height in pixels.</summary>
+    public (string X, string Y, string Width, string Height) Rectangle(PlanRectangle area)
+        => (N(X(area.X)), N(Y(area.Y + area.Depth)), N(area.Width * Scale), N(area.Depth * Scale));
+
+    public static string N(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+}
