@@ -125,12 +125,14 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
     {
         using var eyes = new Eyes(bench.Address);
         eyes.Open("/graft/4/wire/circuits");
+        eyes.Click(".circuit-card[href$='circuit=light']");
         eyes.SeeWords("#circuit-words", "2 kilohm in series with the light");
         eyes.Retype("input[name=supply]", "5" + Keys.Tab);
         eyes.SeeWords("#circuit-words", "620 ohm in series with the light");
         eyes.Retype("input[name=supply]", "lots" + Keys.Tab);
         eyes.SeeWords(".problem", "“lots” is not a figure");
-        eyes.Click("a[href*='circuit=relay']");
+        eyes.Click(".trail a[href$='wire/circuits']");
+        eyes.Click(".circuit-card[href$='circuit=relay']");
         eyes.SeeWords("#circuit-words", "the coil closes the contact beside the switch and holds it");
         Assert.Empty(eyes.Complaints());
     }

@@ -128,7 +128,7 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var browser = host.Browser();
         Assert.Contains("verdict is-fine", await browser.GetStringAsync($"/graft/4/wire/circuits?circuit={key}", Cancellation));
-        var fields = Forms.CircuitForm.Find(key).Fields;
+        var fields = Forms.CircuitForm.Find(key)!.Fields;
         foreach (var typed in new[] { "0", "1e30", "0.000001" })
         {
             var page = await browser.GetAsync(

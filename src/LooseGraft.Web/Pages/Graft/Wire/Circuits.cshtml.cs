@@ -1,3 +1,6 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using LooseGraft.Core.Feed;
 using LooseGraft.Core.Wire.Circuits;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
@@ -6,24 +9,37 @@ using Microsoft.AspNetCore.Mvc;
 
 namespace LooseGraft.Web.Pages;
 
-/// <summary>The small circuits, worked out as their figures are typed.</summary>
+/// <summary>The small circuits, worked out as their figures are typed, with those of the graft to begin with.</summary>
 public sealed class CircuitsModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
 {
     [BindProperty(SupportsGet = true)]
     public string? Circuit { get; set; }
 
-    public CircuitForm Form => CircuitForm.Find(Circuit);
+    /// <summary>The circuit that is looked at; null for the sheet of all of them.</summary>
+    public CircuitForm? Form => CircuitForm.Find(Circuit);
 
-    /// <summary>The circuit; null while a figure will not do.</summary>
+    /// <summary>The circuit worked out; null while a figure will not do.</summary>
     public CircuitAnswer? Answer { get; private set; }
 
-    /// <summary>What stands in a field: what was typed, or the usual figure.</summary>
+    private ImmutableArray<CircuitFigure> Known { get; set; } = [];
+
+    /// <summary>A circuit with what is known of the graft, for its little picture.</summary>
+    public CircuitAnswer Picture(CircuitForm form)
+        => form.WorkOut([.. form.Fields.Select(field => Own(field)?.Value ?? field.Usual)]) is { Chain.IsEmpty: false } own ? own
+            : form.WorkOut([.. form.Fields.Select(field => field.Usual)]);
+
+    /// <summary>What the graft says of a field; null when nothing.</summary>
+    public CircuitFigure? Own(CircuitForm.Field field) => Known.FirstOrDefault(figure => figure.Field == field.Name);
+
+    /// <summary>What stands in a field: what was typed, what the graft says, or the usual figure.</summary>
     public string Shown(CircuitForm.Field field)
-        => Request.Query.TryGetValue(field.Name, out var typed) ? typed.ToString() : field.Usual.ToString(System.Globalization.CultureInfo.InvariantCulture);
+        => Request.Query.TryGetValue(field.Name, out var typed) ? typed.ToString() : (Own(field)?.Value ?? field.Usual).ToString(CultureInfo.InvariantCulture);
 
     protected override void OnShown()
     {
-        var figures = Form.Fields.Select(field => ModelState.NotNegative(field.Name, Shown(field), field.Label, field.Unit)).ToArray();
-        if (figures.All(figure => figure is not null)) Answer = Form.WorkOut([.. figures.Select(figure => figure!.Value)]);
+        Known = CircuitFigures.Of(Graft, Review.Feed);
+        if (Form is not { } form) return;
+        var figures = form.Fields.Select(field => ModelState.NotNegative(field.Name, Shown(field), field.Label, field.Unit)).ToArray();
+        if (figures.All(figure => figure is not null)) Answer = form.WorkOut([.. figures.Select(figure => figure!.Value)]);
     }
 }
