@@ -120,6 +120,23 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/wire/matrix/fan.csv", Cancellation)).StatusCode);
     }
 
+    [Fact]
+    public async Task What_a_small_circuit_cures_leads_to_it_and_to_the_sheet_of_all_of_them()
+    {
+        var rules = Core.Stages.Rules.Select(rule => rule.Code).ToHashSet();
+        Assert.All(Forms.CircuitForm.CuredRules, code => Assert.True(rules.Contains(code) && Forms.CircuitForm.For(code) is not null, code));
+        var found = new HashSet<string>();
+        foreach (var id in Enumerable.Range(1, 4))
+        {
+            var page = await host.Browser().GetStringAsync($"/graft/{id}", Cancellation);
+            foreach (Match match in Regex.Matches(page, "wire/circuits\\?circuit=([a-z0-9-]+)\">Small circuit for it")) found.Add(match.Groups[1].Value);
+        }
+
+        Assert.NotEmpty(found);
+        var sheet = await host.Browser().GetStringAsync("/graft/4/wire/circuits", Cancellation);
+        Assert.All(Forms.CircuitForm.All, form => Assert.Contains($"circuit={form.Key}\"", sheet));
+    }
+
     public static TheoryData<string> Circuits => [.. Forms.CircuitForm.All.Select(form => form.Key)];
 
     [Theory]

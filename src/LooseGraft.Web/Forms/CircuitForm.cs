@@ -79,6 +79,24 @@ public sealed record CircuitForm(
             f => SmallCircuits.HoldingRelay(new Volts(f[0]), new Ohms(f[1]), new Volts(f[2]), Milli(f[3]), new Amps(f[4]), new Amps(f[5]))),
     ];
 
+    // What a rule finds and one of them cures.
+    private static readonly Dictionary<string, string> Cure = new()
+    {
+        ["WIRE-017"] = "level",
+        ["WIRE-022"] = "fan-7",
+        ["WIRE-028"] = "light",
+        ["WIRE-029"] = "relay",
+        ["WIRE-064"] = "tacho",
+        ["WIRE-065"] = "string",
+        ["WIRE-067"] = "hum",
+    };
+
+    /// <summary>The rules of which a circuit cures what they find.</summary>
+    public static IEnumerable<string> CuredRules => Cure.Keys;
+
+    /// <summary>The circuit that cures what a rule finds; null when none does.</summary>
+    public static CircuitForm? For(string rule) => Find(Cure.GetValueOrDefault(rule));
+
     /// <summary>The circuit of that key; null when there is none.</summary>
     public static CircuitForm? Find(string? key) => All.FirstOrDefault(form => form.Key == key);
 

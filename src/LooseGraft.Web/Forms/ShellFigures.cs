@@ -5,7 +5,8 @@ using Microsoft.AspNetCore.Mvc.ModelBinding;
 
 namespace LooseGraft.Web.Forms;
 
-/// <summary>The figures of one thing of a shell or a board, a field each: those of its line in the lists, in the same order, what is said in words last.</summary>
+/// <summary>The figures of one thing of a shell or a board, a field each: those of its line in the lists, in the same order, what is said in words
+/// last.</summary>
 /// <param name="Cells">The fields.</param>
 /// <param name="Also">What may be said in words, for beside the last field.</param>
 public sealed record ShellFigures(IReadOnlyList<ShellCell> Cells, string Also)
@@ -98,7 +99,8 @@ public sealed record ShellFigures(IReadOnlyList<ShellCell> Cells, string Also)
 
     // What follows from where a thing lies is not typed.
     private static ShellCell[] CellsOf(string[] cells, string[] labels)
-        => [.. labels.Select((label, index) => new ShellCell(label, cells.ElementAtOrDefault(index) ?? "", Choices(label), label is "On" or "Plane" or "Port"))];
+        => [.. labels.Select((label, index)
+            => new ShellCell(label, cells.ElementAtOrDefault(index) ?? "", Choices(label), label is "On" or "Plane" or "Port"))];
 
     private static T? At<T>(ValueList<T> items, ShellThing thing)
         where T : class

@@ -20,10 +20,12 @@ public sealed class ContactMapTests
         => Assert.Equal([(1, 4), (2, 3), (3, 1)], Read(text).Wires.Select(wire => (wire.One.Position, wire.Other.Position)));
 
     [Fact]
-    public void What_leads_nowhere_is_no_wire() => Assert.Equal([(1, 2), (3, 1)], Read("2 – 1").Wires.Select(wire => (wire.One.Position, wire.Other.Position)));
+    public void What_leads_nowhere_is_no_wire()
+        => Assert.Equal([(1, 2), (3, 1)], Read("2 – 1").Wires.Select(wire => (wire.One.Position, wire.Other.Position)));
 
     [Fact]
-    public void One_line_with_a_sign_is_one_wire() => Assert.Equal([(3, 4)], Read("3 → 4").Wires.Select(wire => (wire.One.Position, wire.Other.Position)));
+    public void One_line_with_a_sign_is_one_wire()
+        => Assert.Equal([(3, 4)], Read("3 → 4").Wires.Select(wire => (wire.One.Position, wire.Other.Position)));
 
     [Theory]
     [InlineData("1 2 3 4", "4 contacts in a row, but plug has 3.")]

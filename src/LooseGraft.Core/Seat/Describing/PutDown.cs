@@ -43,7 +43,8 @@ internal static class PutDown
         if (sort == ShellSort.Hole)
         {
             var hole = new MountHole(from.X, from.Y, board.Holes.LastOrDefault()?.Diameter ?? UsualHole);
-            return (graft.WithPart(board.Id, part => part with { Holes = part.Holes.Add(hole) }), new ShellThing(ShellList.Hole, board.Holes.Length.ToInvariant()));
+            return (graft.WithPart(board.Id, part => part with { Holes = part.Holes.Add(hole) }),
+                new ShellThing(ShellList.Hole, board.Holes.Length.ToInvariant()));
         }
 
         if (sort == ShellSort.Port)

@@ -15,7 +15,8 @@ internal sealed record ShellChange(HashSet<ShellThing> Named, Func<object, Func<
     /// <param name="rename">An item under another name; null where items have none.</param>
     /// <param name="name">Its name, where not every item can be named here.</param>
     public ValueList<T> Of<T>(
-        ShellList list, ValueList<T> items, Func<T, int, string> key, Func<T, ShellShift, T> move, Func<T, string, T>? rename = null, Func<T, string>? name = null)
+        ShellList list, ValueList<T> items, Func<T, int, string> key, Func<T, ShellShift, T> move, Func<T, string, T>? rename = null,
+        Func<T, string>? name = null)
         where T : class
     {
         var (kept, added) = (new List<T>(), new List<T>());

@@ -13,7 +13,8 @@ internal static class ShellThings
         => Changed(graft, of, new ShellChange(things.ToHashSet(), (_, move) => [move(shift)]));
 
     /// <summary>Takes some of them away; of a port its place.</summary>
-    public static Graft Without(Graft graft, string of, IEnumerable<ShellThing> things) => Changed(graft, of, new ShellChange(things.ToHashSet(), (_, _) => []));
+    public static Graft Without(Graft graft, string of, IEnumerable<ShellThing> things)
+        => Changed(graft, of, new ShellChange(things.ToHashSet(), (_, _) => []));
 
     /// <summary>Puts a copy of some of them beside them, under names of its own; a port is there but once.</summary>
     public static Graft Copied(Graft graft, string of, IEnumerable<ShellThing> things, ShellShift shift)
@@ -30,7 +31,8 @@ internal static class ShellThings
     public static string ToInvariant(this int number) => number.ToString(CultureInfo.InvariantCulture);
 
     private static Graft Changed(Graft graft, string of, ShellChange change)
-        => graft.Seating.FindPlane(of) is not null ? graft.WithSeating(seating => OnPlane(seating, of, change)) : graft.WithPart(of, part => OnBoard(part, change));
+        => graft.Seating.FindPlane(of) is not null ? graft.WithSeating(seating => OnPlane(seating, of, change))
+            : graft.WithPart(of, part => OnBoard(part, change));
 
     private static Seating OnPlane(Seating seating, string plane, ShellChange change) => seating.WithPlane(plane, found => found with
     {
