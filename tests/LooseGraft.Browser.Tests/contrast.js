@@ -20,6 +20,8 @@ function point(rules, sheet) {
     if (rule.selectorText?.includes(":hover")) sheet.insertRule(`${rule.selectorText.replaceAll(":hover", "")} { ${rule.style.cssText} }`, sheet.cssRules.length);
   }
 }
+// Nothing is on its way from one colour to another.
+document.styleSheets[0].insertRule("* { transition: none !important; animation: none !important; }", document.styleSheets[0].cssRules.length);
 for (const sheet of document.styleSheets) point(sheet.cssRules, sheet);
 
 const faint = new Set();
