@@ -131,12 +131,13 @@ public sealed class Eyes : IDisposable
     }
 
     /// <summary>Tabs on until the focused element is the one sought.</summary>
-    public void TabTo(string selector)
+    public void TabTo(string selector, bool isBack = false)
     {
         for (var step = 0; step < 120; step++)
         {
             if (Run<bool>($"return document.activeElement?.matches({System.Text.Json.JsonSerializer.Serialize(selector)}) ?? false")) return;
-            Press(Keys.Tab);
+            if (isBack) PressWith(Keys.Shift, Keys.Tab);
+            else Press(Keys.Tab);
         }
 
         throw new InvalidOperationException($"{selector} is not reached by Tab.");

@@ -97,6 +97,51 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_joint_is_decided_made_and_read_by_keys_alone_and_the_focus_is_never_lost()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/wire?joint=panel");
+        eyes.TabTo("form[action*='TakeTable'] button");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(Verdict, "prove it first");
+        Assert.Contains("TakeTable", Focus());
+        eyes.TabTo(".to-lead");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords("#lead-verdict", "not proven yet: no power");
+        eyes.Until(() => Focus() == "lead-title");
+        for (var line = 1; line <= 3; line++)
+        {
+            eyes.TabTo(".sheet li.is-note button");
+            if (eyes.Run<bool>("return document.activeElement.closest('li').innerText.includes('must stay silent')")) eyes.Press(Keys.Tab);
+            eyes.Press(Keys.Enter);
+            eyes.SeeWords("#lead-verdict", $"{line} of ");
+            Assert.Contains("Test", Focus());
+        }
+
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords("#lead-verdict", "2 of ");
+        Assert.Contains("Test", Focus());
+        eyes.TabTo(".trail a", isBack: true);
+        eyes.Press(Keys.Enter);
+        eyes.Until(() => Focus() == "joint-title");
+        eyes.TabTo("[data-drag] a.pin");
+        eyes.Press(Keys.ArrowDown + Keys.Enter);
+        eyes.Until(() => eyes.Path.Contains("pin=from-", StringComparison.Ordinal));
+        eyes.Until(() => Focus().Contains("pin-signal", StringComparison.Ordinal));
+        eyes.TabTo("select[name=method]");
+        eyes.Press("l");
+        eyes.SeeWords(".said", "leave it off");
+        Assert.Contains("Decide", Focus());
+        eyes.Press(Keys.Tab + "no speaker wanted" + Keys.Enter);
+        eyes.SeeWords(".joint-head .verdict", "left off");
+        Assert.Contains("Decide", Focus());
+        Assert.Empty(eyes.Complaints());
+
+        string Focus() => eyes.Run<string>(
+            "const at = document.activeElement; return `${at.id} ${at.closest('form')?.getAttribute('action') ?? ''}`.trim()");
+    }
+
+    [Fact]
     public void The_wires_of_an_adapter_are_led_by_two_presses_by_dragging_and_by_keys()
     {
         using var eyes = new Eyes(bench.Address);

@@ -37,6 +37,13 @@ function showStage() {
   if (here && (here.offsetLeft < row.scrollLeft || here.offsetLeft + here.offsetWidth > row.scrollLeft + row.clientWidth)) row.scrollLeft = here.offsetLeft - 16;
 }
 
+function beginAtHeading() {
+  const heading = document.querySelector("#bench .joint h2") ?? document.querySelector("#bench h2");
+  if (!heading || (document.activeElement && document.activeElement !== document.body)) return;
+  heading.tabIndex = -1;
+  heading.focus({ preventScroll: true });
+}
+
 export function stayInPlace() {
   showStage();
   document.addEventListener("htmx:beforeSwap", (event) => {
@@ -50,8 +57,11 @@ export function stayInPlace() {
     const isElsewhere = location.pathname !== left;
     left = location.pathname;
     showStage();
-    // Another page begins at its top, unless the address names a place in it.
-    if (isElsewhere && !event.detail.pathInfo?.anchor) window.scrollTo(0, 0);
+    // Another page begins at its top, unless the address names a place in it; who goes on by keys begins at its heading.
+    if (isElsewhere && !event.detail.pathInfo?.anchor) {
+      window.scrollTo(0, 0);
+      beginAtHeading();
+    }
     else if (isSent && acted) {
       const form = standing(acted, actedFor);
       // The browser keeps something else in its place where what one worked at is gone.
