@@ -179,7 +179,7 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Open(eyes.Path + "/seat");
         eyes.Retype("form[action*='AddPlane'] input[name=width]", "200");
         eyes.Retype("form[action*='AddPlane'] input[name=depth]", "5 3/4 in" + Keys.Enter);
-        eyes.SeeWords(".said", "A plane to mount upon: tray");
+        eyes.SeeWords(".said", "A base to mount upon: tray");
         eyes.SeeWords("#seat-title", "tray");
     }
 

@@ -5,6 +5,7 @@ using LooseGraft.Core.Files;
 using LooseGraft.Core.Seat.Describing;
 using LooseGraft.Core.Seat.Exchange;
 using LooseGraft.Core.Seat.Surveying;
+using LooseGraft.Core.Stock;
 using LooseGraft.Core.Stock.Lines;
 
 namespace LooseGraft.Core.Tests;
@@ -25,8 +26,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         => typeof(GraftEdit).Assembly.GetTypes().Where(type => type.IsSubclassOf(typeof(GraftEdit)) && !type.IsAbstract)
         .OrderBy(type => type.FullName, StringComparer.Ordinal);
 
-    /// <summary>The demos, and the ferry radiogram once more with what no demo has: a made lead with a tie and a reading, keys, marks, a lead of a
-    /// supply.</summary>
+    /// <summary>The demos, and the ferry radiogram once more with what no demo has: an adapter with its wires, a made lead with a tie and a reading, keys,
+    /// marks, a lead of a supply.</summary>
     public static IReadOnlyList<(Graft Graft, EditSamples Edits)> Demos { get; } = OfDemos();
 
     /// <summary>The parameters of a sort of edit.</summary>
@@ -154,7 +155,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             Parts = [.. ferry.Parts.Select(part => part.Ports.FirstOrDefault(port => port.PositionCount > 1) is not { } port ? part : part with
             {
                 Tests = [new ContinuityTest<InnerEnd>(new InnerEnd(port.Id, 1), new InnerEnd(port.Id, 2), true, default)],
-            })],
+            }),
+                TemplatePart.MakePart(PartTemplate.Find("adapter-floppy")!, "adapter", "adapter")],
             Joints = [.. ferry.Joints.Select(joint => ferry.FindPort(joint.From)!.PositionCount < 2 ? joint : joint with
             {
                 Method = JointMethod.Rebuild,

@@ -78,7 +78,7 @@ public sealed class SeatHoldTests(BenchHost host) : IClassFixture<BenchHost>
             ("box", low.Replace("flat;", "cooler;", StringComparison.Ordinal)));
         Assert.Equal(("flat cooler", 30.0), (await host.GraftAsync(id)).Seating.Boxes.Single(box => box.Id == "cooler") is var taken
             ? (taken.Name, taken.Height.Value) : default);
-        Assert.Contains("“nowhere” is neither a plane nor a seated board", await TextAsync(browser, $"{page}/candidates?boxes={Uri.EscapeDataString("c; c; nowhere; 0; 0; 10; 10; 0; 5")}"));
+        Assert.Contains("“nowhere” is neither a base nor a seated board", await TextAsync(browser, $"{page}/candidates?boxes={Uri.EscapeDataString("c; c; nowhere; 0; 0; 10; 10; 0; 5")}"));
         Assert.Contains("There are more than 4", await TextAsync(browser, $"{page}/candidates?boxes={Uri.EscapeDataString(string.Join('\n', Enumerable.Repeat(low, 5)))}"));
     }
 

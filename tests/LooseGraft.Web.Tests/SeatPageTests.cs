@@ -39,7 +39,7 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(seat, (await host.GraftAsync(id)).Seating.SeatOf("kt31") is { } back
             ? seat with { Holes = seat.Holes, At = back.At, Plate = back.Plate }
             : null);
-        Assert.Contains("taken off its plane", await TextAsync(browser, $"/graft/{id}/history"));
+        Assert.Contains("taken off its base", await TextAsync(browser, $"/graft/{id}/history"));
     }
 
     [Theory]
@@ -61,7 +61,7 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("bare"), Cancellation));
         var (page, browser) = ($"/graft/{id}/seat", host.Browser());
-        Assert.Contains("No plane yet", await TextAsync(browser, page));
+        Assert.Contains("Begin with what the board shall sit on", await TextAsync(browser, page));
         foreach (var other in new[] { "/survey", "/lists", "/cuts" })
             Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync(page + other, Cancellation)).StatusCode);
         var bad = await browser.SubmitAsync(page, "AddPlane", 1, ("name", "floor"), ("width", "wide"), ("depth", "-3"), ("material", "Wood"));
@@ -106,7 +106,7 @@ public sealed class SeatPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Plane", "mounts", "s1; tab; 1; 2; 3\ns1; tab; 4; 2; 3", "“s1” stands there 2 times")]
     [InlineData("Plane", "ceilings", "brace; 0; 0; 0; 14; 45", "width “0” is not a length above 0")]
     [InlineData("Plane", "openings", "io; rear; ports; roof; 1; 1; 1; 1", "wall “roof” is none of floor, rear, front, left, right")]
-    [InlineData("Boxes", "boxes", "cooler; cooler; nowhere; 0; 0; 10; 10; 0; 5; 0", "“nowhere” is neither a plane nor a seated board")]
+    [InlineData("Boxes", "boxes", "cooler; cooler; nowhere; 0; 0; 10; 10; 0; 5; 0", "“nowhere” is neither a base nor a seated board")]
     [InlineData("Boxes", "boxes", "c; c; tray; NaN; 0; 10; 10; 0; 5; 0", "x “NaN” is not a length")]
     [InlineData("Runs", "runs", "r; r; tray; here; 0; kt31/main; 0; 300; 5", "end “here” is neither part/port nor two figures")]
     [InlineData("Runs", "runs", "r; r; tray; 1 1; 0; kt31/none; 0; 300; 5", "There is no port kt31/none")]

@@ -19,7 +19,7 @@ internal static class EdgeFindings
         {
             var beyond = Walls.Beyond(board.Plane, outside);
             yield return Finding.Of(SeatRules.BoardBeyondPlane, subject, new BeyondPlane(board.Board.Id, board.Plane.Id, new Millimetres(beyond)),
-                $"{board.Board.Name} reaches up to {Mm(beyond)} beyond {board.Plane.Name}.", board.Evidence, "move or turn it", "measure the plane again");
+                $"{board.Board.Name} reaches up to {Mm(beyond)} beyond {board.Plane.Name}.", board.Evidence, "move or turn it", "measure the base again");
         }
 
         if (board.Board.Body is null)

@@ -50,7 +50,7 @@ internal static class MainsFindings
             return comes <= 0 && drill == 0 ? []
                 : new[]
                 {
-                    new Thing(new HoleSubject(board.Board.Id, hole.Number), $"What comes through the plane at {hole.Name} of {board.Board.Name}",
+                    new Thing(new HoleSubject(board.Board.Id, hole.Number), $"What comes through the base at {hole.Name} of {board.Board.Name}",
                         Gap(area.Area.DistanceTo(hole.At), Math.Max(comes, drill > 0 ? RoomBehind.DrillMm : 0))),
                 };
         });

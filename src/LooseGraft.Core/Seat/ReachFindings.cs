@@ -36,8 +36,8 @@ internal static class ReachFindings
 
     private static string Side(LeadRun run) => run.Way switch
     {
-        LeadWay.Behind => " behind the plane",
-        LeadWay.InFront => " in front of the plane",
+        LeadWay.Behind => " behind the base",
+        LeadWay.InFront => " in front of the base",
         _ => "",
     };
 }

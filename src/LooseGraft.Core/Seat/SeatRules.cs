@@ -5,14 +5,14 @@ namespace LooseGraft.Core.Seat;
 /// <summary>The rules of Seat: what holds a board, what shorts it, and what wants the same room.</summary>
 internal static class SeatRules
 {
-    internal static readonly Rule MetalUnderSolder = Rule("SEAT-001", Severity.Stop, "metal under bare solder: a mount, a box, the plane itself");
+    internal static readonly Rule MetalUnderSolder = Rule("SEAT-001", Severity.Stop, "metal under bare solder: a mount, a box, the base itself");
     internal static readonly Rule BeneathLifts = Rule("SEAT-002", Severity.Fix, "something under the board keeps it off its mounts");
     internal static readonly Rule MountsUneven = Rule("SEAT-003", Severity.Check, "mounts of unequal height under one board");
     internal static readonly Rule HoleUndecided = Rule("SEAT-004", Severity.Fix, "a hole that meets no mount, and nothing decided");
     internal static readonly Rule MountMethodWrong = Rule("SEAT-005", Severity.Fix, "a way of holding that does not hold here");
     internal static readonly Rule SpanUnsupported = Rule("SEAT-006", Severity.Check, "far from any support where the board is pushed");
     internal static readonly Rule NothingGrounds = Rule("SEAT-007", Severity.Check, "nothing joins the board's ground to the metal it sits on");
-    internal static readonly Rule BoardBeyondPlane = Rule("SEAT-008", Severity.Fix, "a board that reaches beyond its plane");
+    internal static readonly Rule BoardBeyondPlane = Rule("SEAT-008", Severity.Fix, "a board that reaches beyond its base");
     internal static readonly Rule ShapeUnknown = Rule("SEAT-009", Severity.Check, "a seated board whose outline nobody measured");
     internal static readonly Rule PortWithoutOpening = Rule("SEAT-010", Severity.Fix, "a port that looks at a closed wall");
     internal static readonly Rule PortsMissOpening = Rule("SEAT-011", Severity.Fix, "ports beside their opening");

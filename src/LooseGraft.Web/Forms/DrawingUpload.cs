@@ -24,7 +24,7 @@ public static class DrawingUpload
         if (graft.FindPart(into ?? "") is { } part) return new DrawBoard(part.Id, read.Bounded(1, GraftFileLimits.Corners, GraftFileLimits.Holes));
         if (graft.Seating.FindPlane(into ?? "") is { } plane)
             return new DrawPlane(plane.Id, read.Bounded(GraftFileLimits.Openings + 1, GraftFileLimits.Corners, GraftFileLimits.Mounts));
-        errors.AddModelError("file", "Choose what the drawing shows: a board or a plane.");
+        errors.AddModelError("file", "Choose what the drawing shows: a board or a base.");
         return null;
     }
 }

@@ -35,7 +35,7 @@ public static class SeatLists
 
     /// <summary>What lies behind a plane.</summary>
     public static readonly SeatList<BehindArea> Behind = new(
-        "behindAreas", "name; x; y; width; depth; free between the plane and it; and, where so, battery or mains", "battery; 120; 40; 90; 60; 8; battery",
+        "behindAreas", "name; x; y; width; depth; free between the base and it; and, where so, battery or mains", "battery; 120; 40; 90; 60; 8; battery",
         GraftFileLimits.Zones,
         line =>
         {
@@ -82,7 +82,7 @@ public static class SeatLists
         line =>
         {
             var sheet = new WallSheet(line.Choice<PlaneWall>("wall"), line.Choice<PlaneMaterial>("material"), new Millimetres(line.Length("thickness", 0.1)));
-            return sheet.Wall == PlaneWall.Floor ? Wrong(line, sheet, "the plane itself has its own fields") : sheet;
+            return sheet.Wall == PlaneWall.Floor ? Wrong(line, sheet, "the base itself has its own fields") : sheet;
         },
         sheet => Line(Word(sheet.Wall), Word(sheet.Material), sheet.Thickness.Value));
 
@@ -125,7 +125,7 @@ public static class SeatLists
 
     /// <summary>What takes up room.</summary>
     public static readonly SeatList<SeatBox> Boxes = new(
-        "boxes", "short name; name; on (plane or board); x; y; width; depth; from; height; clearance; and, where so, metal or insulating, round, mains, hot, heavy, part and its short name, slots 2 (of a card's bracket), held, drive 2.5, 3.5 or 5.25, bay 3.5, frame, screw M3 × 4",
+        "boxes", "short name; name; on (base or board); x; y; width; depth; from; height; clearance; and, where so, metal or insulating, round, mains, hot, heavy, part and its short name, slots 2 (of a card's bracket), held, drive 2.5, 3.5 or 5.25, bay 3.5, frame, screw M3 × 4",
         "cooler; cooler; kt31; 48; 54; 84; 84; 0; 60; 3; metal; hot; heavy", GraftFileLimits.Boxes,
         line =>
         {
@@ -160,7 +160,7 @@ public static class SeatLists
 
     /// <summary>Leads that have to reach; an end is a port, or two figures.</summary>
     public static readonly SeatList<LeadRun> Runs = new(
-        "runs", "short name; name; plane; from (part/port or x y); drop; to; drop; length; bend; and, where so, maker's own, behind (the plane), in front",
+        "runs", "short name; name; base; from (part/port or x y); drop; to; drop; length; bend; and, where so, maker's own, behind (the base), in front",
         "main; main plug; tray; 297 134; 20; kt31/main; 20; 320; 14; maker's own", GraftFileLimits.Runs,
         line =>
         {

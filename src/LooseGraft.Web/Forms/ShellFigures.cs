@@ -14,7 +14,7 @@ public sealed record ShellFigures(IReadOnlyList<ShellCell> Cells, string Also)
     private static readonly string[] Mount = ["Short name", "Kind", "From left", "From rear", "Height", "Width of its top"];
     private static readonly string[] Opening = ["Short name", "Name", "For", "Wall", "Along, or from left", "Up, or from rear", "Width", "Height"];
     private static readonly string[] Ceiling = ["Name", "From left", "From rear", "Width", "Depth", "Free height"];
-    private static readonly string[] Behind = ["Name", "From left", "From rear", "Width", "Depth", "Free behind the plane"];
+    private static readonly string[] Behind = ["Name", "From left", "From rear", "Width", "Depth", "Free behind the base"];
     private static readonly string[] Box = ["Short name", "Name", "On", "From left", "From rear", "Width", "Depth", "Begins at", "Height", "Room round it"];
     private static readonly string[] Lead = ["Short name", "Name", "Plane", "From", "Drop there", "To", "Drop there", "Length", "Tightest bend"];
 

@@ -10,6 +10,7 @@ public static class Glossary
     {
         ["donor"] = "The machine a board comes from, with all its old case silently did for it.",
         ["shell"] = "What receives the board: a standard case, or anything repurposed.",
+        ["base"] = "What a board is mounted on: a tray, a floor, a wall of the shell.",
         ["joint"] = "One decision: this port meets that port by some method, or is left off.",
         ["pitch"] = "The distance from the centre of one contact to the next.",
         ["mating face"] = "The side of a connector that meets its other half.",

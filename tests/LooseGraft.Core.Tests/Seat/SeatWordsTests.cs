@@ -36,11 +36,11 @@ public sealed class SeatWordsTests
     }
 
     [Theory]
-    [InlineData(MountMethod.DrillAndTap, PlaneMaterial.Wood, 3.0, "threads do not hold in what the plane is made of")]
+    [InlineData(MountMethod.DrillAndTap, PlaneMaterial.Wood, 3.0, "threads do not hold in what the base is made of")]
     [InlineData(MountMethod.DrillAndTap, PlaneMaterial.Steel, 1.2, "1.2 mm of metal holds fewer than three threads")]
     [InlineData(MountMethod.Insert, PlaneMaterial.Steel, 6.0, "an insert does not hold in sheet metal")]
-    [InlineData(MountMethod.Insert, PlaneMaterial.Plastic, 3.0, "the plane is 3 mm thick")]
-    [InlineData(MountMethod.ThroughBolt, PlaneMaterial.Steel, 1.0, "only 2 mm is free behind the plane")]
+    [InlineData(MountMethod.Insert, PlaneMaterial.Plastic, 3.0, "the base is 3 mm thick")]
+    [InlineData(MountMethod.ThroughBolt, PlaneMaterial.Steel, 1.0, "only 2 mm is free behind the base")]
     public void A_way_of_holding_that_does_not_hold_says_why(MountMethod method, PlaneMaterial material, double thickness, string because)
     {
         var graft = Held(method);

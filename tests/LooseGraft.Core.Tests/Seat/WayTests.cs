@@ -18,14 +18,14 @@ public sealed class WayTests
         // 120.4 to the first hole and as much from the second, 140 between them, twice through the plane, and 20 of slack.
         var needed = (2 * Math.Sqrt((20 * 20) + (120 * 120))) + 140 + 2 + 20;
         var finding = Assert.Single(Review.Of(graft).Seat.Findings, finding => finding.Rule.Code == "SEAT-016");
-        Assert.StartsWith(string.Create(CultureInfo.InvariantCulture, $"lead is short by {needed - 200:0.#} mm: the way behind the plane takes "), finding.Message);
+        Assert.StartsWith(string.Create(CultureInfo.InvariantCulture, $"lead is short by {needed - 200:0.#} mm: the way behind the base takes "), finding.Message);
         Assert.Equal("let it take the shortest way: that needs 200 mm", finding.Remedies[0]);
         Assert.DoesNotContain(Review.Of(Leading(null, 200, (30, 20), (170, 20))).Seat.Findings, finding => finding.Rule.Code == "SEAT-016");
     }
 
     [Theory]
-    [InlineData(LeadWay.Behind, "has no way behind the plane", "make two holes for it")]
-    [InlineData(LeadWay.InFront, "has no way in front of the plane", "move what stands in the way")]
+    [InlineData(LeadWay.Behind, "has no way behind the base", "make two holes for it")]
+    [InlineData(LeadWay.InFront, "has no way in front of the base", "move what stands in the way")]
     public void A_way_that_is_not_there_is_told_with_what_would_open_it(LeadWay way, string says, string remedy)
     {
         // A wall from side to side, and for the way in front holes that would lead round it behind.

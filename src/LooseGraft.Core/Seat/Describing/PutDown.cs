@@ -130,7 +130,8 @@ internal static class PutDown
                 MountKind.Bump or MountKind.Tab => new Millimetres(3),
                 MountKind.Brace => new Millimetres(10),
                 _ => UsualBoard.Rise,
-            }) { IsMetal = kind != MountKind.Boss };
+            })
+            { IsMetal = kind != MountKind.Boss };
     }
 
     private static Opening Opening(MountPlane plane, PlanPoint from, PlanPoint to)

@@ -14,7 +14,7 @@ public sealed record AddPlane(string Name, Millimetres Width, Millimetres Depth,
         Planes = seating.Planes.Add(new MountPlane(IdIn(graft), Name, [.. new PlanRectangle(0, 0, Width.Value, Depth.Value).Corners]) { Material = Material }),
     });
 
-    public override string Words(Graft graft) => $"A plane to mount upon: {Name}";
+    public override string Words(Graft graft) => $"A base to mount upon: {Name}";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.Planes.Length} planes";
+    public override string Standing(Graft graft) => graft.Seating.Planes.Length.Counted("base");
 }

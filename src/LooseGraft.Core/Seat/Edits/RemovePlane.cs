@@ -9,5 +9,5 @@ public sealed record RemovePlane(string Plane) : GraftEdit
 
     public override string Words(Graft graft) => $"Plane {Plane} taken out, with everything on it";
 
-    public override string Standing(Graft graft) => $"{graft.Seating.Planes.Length} planes";
+    public override string Standing(Graft graft) => graft.Seating.Planes.Length.Counted("base");
 }

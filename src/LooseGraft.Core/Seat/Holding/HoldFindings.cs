@@ -66,10 +66,10 @@ internal static class HoldFindings
         var plane = board.Plane;
         return method switch
         {
-            MountMethod.DrillAndTap when !plane.IsMetal => "threads do not hold in what the plane is made of",
+            MountMethod.DrillAndTap when !plane.IsMetal => "threads do not hold in what the base is made of",
             MountMethod.DrillAndTap when plane.Thickness.Value < board.ThreadOf(hole).LeastHoldMm => $"{plane.Thickness} of metal holds fewer than three threads of {board.ThreadOf(hole).Name}",
             MountMethod.Insert when plane.IsMetal => "an insert does not hold in sheet metal",
-            MountMethod.Insert when plane.Thickness.Value < 5 => $"the plane is {plane.Thickness} thick, and an insert wants about 5 mm",
+            MountMethod.Insert when plane.Thickness.Value < 5 => $"the base is {plane.Thickness} thick, and an insert wants about 5 mm",
             _ => null,
         };
     }
@@ -80,8 +80,8 @@ internal static class HoldFindings
         if (board.HeldBy(hole)?.DrillMm is not (> 0 and var drill)
             || RoomBehind.At(board.Plane, hole.At, drill / 2) is not { Usable: < RoomBehind.DrillMm } room)
             return null;
-        var because = room.Area is { } area ? $"{area.Name} lies {Mm(room.Free)} behind the plane there, and a drill runs on"
-            : $"only {Mm(room.Free)} is free behind the plane for a nut or a drill";
+        var because = room.Area is { } area ? $"{area.Name} lies {Mm(room.Free)} behind the base there, and a drill runs on"
+            : $"only {Mm(room.Free)} is free behind the base for a nut or a drill";
         var finding = MethodFinding(board, hole, method, because, evidence);
         return room.IsDangerous ? finding with
         {

@@ -41,8 +41,8 @@ internal static class ScrewFindings
         else if (fit.Most is { } most && length > most + RoundingMm)
         {
             var ends = fit.Through is null ? $"it stops after {Mm(most)}, before it clamps the board"
-                : fit.Behind is { } thing ? $"it comes out {Mm(length - fit.Through.Value)} behind the plane, and {thing.Name} lies {Mm(thing.Free.Value)} behind it there"
-                : $"it comes out {Mm(length - fit.Through.Value)} behind the plane, where {Mm(most - fit.Through.Value)} is free";
+                : fit.Behind is { } thing ? $"it comes out {Mm(length - fit.Through.Value)} behind the base, and {thing.Name} lies {Mm(thing.Free.Value)} behind it there"
+                : $"it comes out {Mm(length - fit.Through.Value)} behind the base, where {Mm(most - fit.Through.Value)} is free";
             var isDangerous = fit.Behind?.Kind is BehindKind.Battery or BehindKind.Mains;
             yield return new Judged(SeatRules.ScrewLength, hole, Case(), $"{written} is too long: {ends}",
                 [$"take one of {fit.Words}", "put a washer under its head"], isDangerous ? Severity.Stop : Severity.Fix);

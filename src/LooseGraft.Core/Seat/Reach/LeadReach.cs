@@ -73,11 +73,11 @@ public sealed record LeadReach(LeadRun Run, Millimetres? Needed, ImmutableArray<
     private static LeadReach Judge(LeadRun run, PlanPoint? from, PlanPoint? to, (RouteMap Wide, Lazy<RouteMap> Narrow) map)
     {
         if (from is not { } start || to is not { } end)
-            return new LeadReach(run, null, [], ReachVerdict.EndUnknown, ["give the port its place on the board, and the board its place on the plane"]);
+            return new LeadReach(run, null, [], ReachVerdict.EndUnknown, ["give the port its place on the board, and the board its place on the base"]);
         if ((map.Wide.Shortest(start, end, run.Way) ?? map.Narrow.Value.Shortest(start, end, run.Way)) is not { } way)
             return new LeadReach(run, null, [], ReachVerdict.NoWay,
             [
-                run.Way == LeadWay.Behind ? "make two holes for it, and write them down as ways in the plane" : "move what stands in the way, or make a hole for the lead",
+                run.Way == LeadWay.Behind ? "make two holes for it, and write them down as ways in the base" : "move what stands in the way, or make a hole for the lead",
                 .. run.Way is null ? Array.Empty<string>() : ["let it take the shortest way"],
             ]);
         var reach = new LeadReach(run, new Millimetres(way.Length + run.From.Drop + run.To.Drop + SlackMm), way.Steps, ReachVerdict.LengthUnknown, []);

@@ -61,7 +61,7 @@ public sealed class CandidatesModel(GraftStore store, ReviewDesk reviews) : Graf
     private void Check(ValueList<SeatBox> read)
     {
         foreach (var box in read.Where(box => !IsGrounded(box)))
-            ModelState.AddModelError("boxes", $"“{box.On}” is neither a plane nor a seated board.");
+            ModelState.AddModelError("boxes", $"“{box.On}” is neither a base nor a seated board.");
         foreach (var box in read.Where(box => box.Part is not null && Graft.FindPart(box.Part) is null))
             ModelState.AddModelError("boxes", $"There is no part “{box.Part}”.");
     }

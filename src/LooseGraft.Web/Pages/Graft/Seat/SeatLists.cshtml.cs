@@ -89,7 +89,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewDesk reviews) : Graft
         var made = Once("boxes", SeatLists.Boxes.ReadAll(ModelState, boxes, Graft.Seating.Boxes), box => box.Id);
         var grounds = Graft.Seating.Planes.Select(plane => plane.Id).Concat(Graft.Seating.Seats.Select(seat => seat.Part)).ToArray();
         foreach (var box in made.Where(box => !grounds.Contains(box.On)))
-            ModelState.AddModelError("boxes", $"“{box.On}” is neither a plane nor a seated board: there are {string.Join(", ", grounds)}.");
+            ModelState.AddModelError("boxes", $"“{box.On}” is neither a base nor a seated board: there are {string.Join(", ", grounds)}.");
         foreach (var box in made.Where(box => box.Part is not null && Graft.FindPart(box.Part) is null))
             ModelState.AddModelError("boxes", $"There is no part “{box.Part}”.");
         return await SaveAsync(new SetBoxes(made));
@@ -99,7 +99,7 @@ public sealed class SeatListsModel(GraftStore store, ReviewDesk reviews) : Graft
     {
         if (!await LoadAsync()) return NotFound();
         var made = Once("runs", SeatLists.Runs.ReadAll(ModelState, runs, Graft.Seating.Runs), run => run.Id);
-        foreach (var run in made.Where(run => Graft.Seating.FindPlane(run.Plane) is null)) ModelState.AddModelError("runs", $"“{run.Plane}” is no plane.");
+        foreach (var run in made.Where(run => Graft.Seating.FindPlane(run.Plane) is null)) ModelState.AddModelError("runs", $"“{run.Plane}” is no base.");
         foreach (var port in made.SelectMany(run => new[] { run.From.Port, run.To.Port }).OfType<PortId>().Where(port => Graft.FindPort(port) is null))
             ModelState.AddModelError("runs", $"There is no port {port}.");
         return await SaveAsync(new SetRuns(made));
