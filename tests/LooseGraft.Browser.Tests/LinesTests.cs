@@ -65,7 +65,7 @@ public sealed class LinesTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Click("details[data-keep='kit-What feeds it'] > summary");
         eyes.Click("button[value='supply-300']");
         eyes.Until(() => eyes.Value("[data-lines] textarea")!.Contains("supply = Retail supply, 300 W", StringComparison.Ordinal));
-        eyes.Settle();
+        eyes.Until(() => eyes.Run<bool>("return Object.keys(localStorage).some((key) => key.includes('lines-'))"));
         eyes.Reload();
         eyes.Until(() => eyes.Value("[data-lines] textarea")!.Contains("supply = Retail supply, 300 W", StringComparison.Ordinal));
         eyes.Click("[data-key-act='keep']");
