@@ -36,6 +36,17 @@ public sealed class PlanPictureTests
 
     private static readonly PlanPicture Picture = new(Seated.Seating.Planes[0], SeatStage.Review(Seated));
 
+    [Theory]
+    [InlineData(100, 140, 4)]
+    [InlineData(100, 280, 2)]
+    [InlineData(320, 280, 2)]
+    [InlineData(640, 280, 1)]
+    public void A_board_is_drawn_as_large_as_it_is_seen_whole(double width, double depth, double scale)
+        => Assert.Equal(scale, new BoardPicture(new Part("board", "board", PartKind.Board)
+        {
+            Body = new PartBody([.. new PlanRectangle(0, 0, width, depth).Corners], Evidence.Measured),
+        }).Scale);
+
     [Fact]
     public void The_plan_is_to_one_scale_with_the_front_up()
     {

@@ -10,11 +10,13 @@ public abstract record PlanFrame(PlanRectangle Bounds)
     /// <summary>Pixels round what is shown.</summary>
     public const double Edge = 34;
 
+    // Seen whole on a screen of 800 pixels, below what stands above it.
     private const double WidestPixels = 640;
+    private const double TallestPixels = 560;
     private const double MostPixelsForMm = 4;
 
     /// <summary>Pixels for a millimetre.</summary>
-    public double Scale => Math.Min(MostPixelsForMm, WidestPixels / Math.Max(Bounds.Width, 1));
+    public double Scale => Math.Min(MostPixelsForMm, Math.Min(WidestPixels / Math.Max(Bounds.Width, 1), TallestPixels / Math.Max(Bounds.Depth, 1)));
 
     public double Width => (Bounds.Width * Scale) + (2 * Edge);
 
