@@ -123,7 +123,12 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Drag("a[data-thing='mount:bump2'] rect", "a[data-thing='mount:bump3'] rect");
         eyes.SeeWords("#chosen-title", "Lead 1");
         eyes.Reload();
+        eyes.See("a.thing");
         Assert.Equal(before + 4, eyes.Run<long>("return document.querySelectorAll('a.thing').length"));
+        eyes.Click("a[href*='hand=board']");
+        eyes.Click("a[data-thing='hole:0'] rect");
+        eyes.SeeWords("#chosen-title", "H1, a hole");
+        Assert.Contains("hand=board", eyes.Path);
         Assert.Empty(eyes.Complaints());
     }
 

@@ -77,11 +77,19 @@ public sealed class ShellThingTests
             Evidence = Evidence.Measured,
             State = MountState.Removed,
             IsMetal = false,
+            Deep = new Millimetres(8),
+            Bore = new Millimetres(2.5),
         };
         var graft = Bare.WithSeating(seating => seating.WithPlane("tray", plane => plane with { Mounts = [first] }));
         graft = new PutThing("tray", ShellSort.Standoff, new PlanPoint(40, 10), new PlanPoint(40, 10)).Apply(graft);
         Assert.Equal(
-            first with { Id = "s2", At = new PlanPoint(40, 10), Evidence = Evidence.Assumed, State = MountState.AsFound }, graft.Seating.Planes[0].Mounts[1]);
+            new Mount("s2", MountKind.Standoff, new PlanPoint(40, 10), new Millimetres(9)) { IsMetal = false }, graft.Seating.Planes[0].Mounts[1]);
+        ShellThing[] things = [new(ShellList.Mount, "s1")];
+        var copied = new CopyThings("tray", [.. things], 1, new PlanPoint(0, 30)).Apply(graft).Seating.Planes[0].Mounts;
+        Assert.Equal(first, copied[0]);
+        Assert.Equal(new Mount("s3", MountKind.Standoff, new PlanPoint(10, 40), new Millimetres(9)) { IsMetal = false }, copied[2]);
+        var moved = new MoveThings("tray", [.. things], new PlanPoint(1, 0)).Apply(graft).Seating.Planes[0].Mounts[0];
+        Assert.Equal(first with { At = new PlanPoint(11, 10), Evidence = Evidence.Assumed }, moved);
         Assert.Equal("bump1", Put(ShellSort.Bump, 20, 20).Mounts[0].Id);
     }
 

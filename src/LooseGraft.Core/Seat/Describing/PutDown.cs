@@ -14,6 +14,7 @@ internal static class PutDown
     private const double WallMm = 4;
 
     private const double WallOpeningHeight = 20;
+
     // Nearer to an edge than this, a port looks over it.
     private const double NearEdgeMm = 8;
 
@@ -124,7 +125,7 @@ internal static class PutDown
     {
         var id = ShellThings.Fresh(kind == MountKind.Standoff ? "s1" : $"{kind.ToString().ToLowerInvariant()}1", plane.Mounts.Select(mount => mount.Id));
         return plane.Mounts.LastOrDefault(mount => mount.Kind == kind) is { } last
-            ? last with { Id = id, At = at, State = MountState.AsFound, Evidence = Evidence.Assumed }
+            ? ShellThings.Like(last, id, at)
             : new Mount(id, kind, at, kind switch
             {
                 MountKind.Bump or MountKind.Tab => new Millimetres(3),

@@ -1,4 +1,5 @@
 using System.Globalization;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Seat.Describing;
@@ -36,8 +37,7 @@ internal static class ShellThings
 
     private static Seating OnPlane(Seating seating, string plane, ShellChange change) => seating.WithPlane(plane, found => found with
     {
-        Mounts = change.Of(ShellList.Mount, found.Mounts, (mount, _) => mount.Id, (mount, shift) => mount with { At = shift.Of(mount.At) },
-            (mount, id) => mount with { Id = id, State = MountState.AsFound }),
+        Mounts = change.Of(ShellList.Mount, found.Mounts, (mount, _) => mount.Id, Shifted, (mount, id) => Like(mount, id, mount.At)),
         Openings = change.Of(ShellList.Opening, found.Openings, (opening, _) => opening.Id, (opening, shift) => shift.Of(opening),
             (opening, id) => opening with { Id = id }),
         Ceilings = change.Of(ShellList.Ceiling, found.Ceilings, (_, index) => index.ToInvariant(),
@@ -65,6 +65,13 @@ internal static class ShellThings
             Place = change.Of<PortPlace>(ShellList.Port, [place], (_, _) => port.Id, (each, shift) => shift.Of(each)).FirstOrDefault(),
         })],
     };
+
+    /// <summary>Another mount of the same make. Nobody looked at it yet: what was measured of the one says nothing of the other.</summary>
+    public static Mount Like(Mount mount, string id, PlanPoint at)
+        => mount with { Id = id, At = at, State = MountState.AsFound, Evidence = Evidence.Assumed, Deep = null, Bore = null };
+
+    // Where it was measured is not where it lies now.
+    private static Mount Shifted(Mount mount, ShellShift shift) => mount with { At = shift.Of(mount.At), Evidence = Evidence.Assumed };
 
     private static MountHole Shifted(MountHole hole, ShellShift shift)
     {

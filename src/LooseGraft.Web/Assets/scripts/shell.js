@@ -96,14 +96,11 @@ function end(drag) {
 function choose(thing, adds) {
   const all = chosen();
   const things = !adds ? [thing] : all.includes(thing) ? all.filter((other) => other !== thing) : [...all, thing];
-  const address = new URL(location.href);
-  address.searchParams.delete("handler");
-  address.searchParams.delete("sort");
-  address.searchParams.set("hand", "shell");
+  const [source] = nodesOf([thing]);
+  const address = new URL(source.getAttribute("href"), location.href);
   if (things.length > 0) address.searchParams.set("things", things.join(" "));
   else address.searchParams.delete("things");
   // From within the bench, whose answers are morphed into it.
-  const [source] = nodesOf([thing]);
   htmx.ajax("GET", address.pathname + address.search, { source, target: "#bench", select: "#bench", swap: "morph:outerHTML" })
     .then(() => history.replaceState(history.state, "", address));
 }
