@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Text;
 using LooseGraft.Core.Files;
+using LooseGraft.Core.Files.Meetings;
 using LooseGraft.Core.Model;
 using LooseGraft.Data.History;
 using LooseGraft.Data.Owned;
@@ -66,7 +67,9 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         var words = edit.Words(standing.Graft);
         // What stands may have been written by an older version, so it is held against how it would be written now.
         if (document == standing.Read.Written) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation)) { What = words };
-        if (standing.Revision != revision) return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation));
+        var met = standing.Revision == revision ? null : await MeetAsync(standing, revision, edit, cancellation);
+        if (standing.Revision != revision && met?.Meeting.Together is null)
+            return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation)) { Met = met };
         // What could not be read back is not kept: the file format's rules are the rules of every edit.
         var read = GraftFile.Read(Encoding.UTF8.GetBytes(document));
         if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
@@ -77,7 +80,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         }, cancellation);
         return kept is null
             ? await NotKeptAsync(standing, outcome, errors, cancellation)
-            : new SaveResult(outcome, new GraftSnapshot(id, kept.Revision, graft, kept.ChangedAt, CanUndo: words, CanRedo: null)) { What = words };
+            : new SaveResult(outcome, new GraftSnapshot(id, kept.Revision, graft, kept.ChangedAt, CanUndo: words, CanRedo: null))
+                { What = words, Met = met };
     }
 
     /// <summary>Takes back the last change; does nothing when there is none.</summary>
@@ -147,12 +151,8 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (standing.HeadId is { } head && !tree.Contains(head)) return new SaveResult(SaveOutcome.Gone, null);
         var (exists, target) = choose(standing.HeadId, tree);
         if (!exists || target == standing.HeadId) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation));
-        var way = tree.Way(standing.HeadId, target);
-        var ids = way.Select(step => step.Id).ToList();
-        var changes = await bench.Changes.AsNoTracking().Where(change => ids.Contains(change.Id))
-            .ToDictionaryAsync(change => change.Id, change => change.Splice, cancellation);
-        if (await DocumentAsync(standing, cancellation) is not { } before) return new SaveResult(SaveOutcome.Stale, await FindAsync(id, cancellation));
-        var document = way.Aggregate(before, (text, step) => (step.IsBack ? changes[step.Id].Inverse : changes[step.Id]).ApplyTo(text));
+        if (await WalkAsync(standing, tree.Way(standing.HeadId, target), cancellation) is not var (document, _))
+            return new SaveResult(SaveOutcome.Stale, await FindAsync(id, cancellation));
         var graft = Read(document);
         var (outcome, errors, kept) = await TryKeepAsync(standing, new ReadGraft(graft), entry =>
         {
@@ -162,6 +162,32 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         }, cancellation);
         return kept is null
             ? await NotKeptAsync(standing, outcome, errors, cancellation) : new SaveResult(outcome, await SnapshotAsync(kept, cancellation));
+    }
+
+    // The document at the end of a way through the changes, and what the changes on it are called; null when the graft was changed while it was walked.
+    private async Task<(string Document, ImmutableArray<string> Called)?> WalkAsync(
+        Standing standing, IReadOnlyList<(int Id, bool IsBack)> way, CancellationToken cancellation)
+    {
+        var ids = way.Select(step => step.Id).ToList();
+        var changes = await bench.Changes.AsNoTracking().Where(change => ids.Contains(change.Id)).ToDictionaryAsync(change => change.Id, cancellation);
+        if (await DocumentAsync(standing, cancellation) is not { } before || changes.Count < ids.Count) return null;
+        var document = way.Aggregate(before, (text, step) => (step.IsBack ? changes[step.Id].Splice.Inverse : changes[step.Id].Splice).ApplyTo(text));
+        return (document, [.. way.Select(step => changes[step.Id].What)]);
+    }
+
+    // What was kept since the builder's page was made may be of another matter. Where the state it showed is not known any more, as after an undo, nobody can
+    // tell, and the builder is asked.
+    private async Task<Meanwhile?> MeetAsync(Standing standing, int revision, GraftEdit edit, CancellationToken cancellation)
+    {
+        var tree = await TreeAsync(standing.Id, cancellation);
+        var shown = await bench.Changes.Where(change => change.GraftId == standing.Id && change.Revision == revision).Select(change => (int?)change.Id)
+            .SingleOrDefaultAsync(cancellation);
+        if ((shown is null && revision != 1) || (standing.HeadId is { } head && !tree.Contains(head))) return null;
+        var way = tree.Way(standing.HeadId, shown);
+        if (await WalkAsync(standing, way, cancellation) is not var (document, called)) return null;
+        var began = Read(document);
+        var came = way.Zip(called, (step, what) => step.IsBack ? what : $"taken back: {what}").Reverse();
+        return new Meanwhile(Meeting.Of(began, edit, standing.Graft), edit.Apply(began), [.. came]);
     }
 
     private async Task<SaveResult> NotKeptAsync(Standing standing, SaveOutcome outcome, ImmutableArray<FileError> errors, CancellationToken cancellation)
@@ -196,19 +222,20 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         // What an older version wrote stays as it is, for the history is offsets into it. It is brought to this version by a change of its own, so that the
         // next one shows what was done and nothing else.
         if (GraftFile.IsOlder(Encoding.UTF8.GetBytes(entry.Document)))
-            await AddRowAsync(entry, $"Brought to version {GraftFile.Version} of the file", before, entry.Name, cancellation);
-        await AddRowAsync(entry, what, document, name, cancellation);
+            await AddRowAsync(entry, $"Brought to version {GraftFile.Version} of the file", before, entry.Name, revision: null, cancellation);
+        await AddRowAsync(entry, what, document, name, entry.Revision + 1, cancellation);
         entry.Revision++;
         await bench.SaveChangesAsync(cancellation);
     }
 
-    private async Task AddRowAsync(GraftEntry entry, string what, string document, string name, CancellationToken cancellation)
+    private async Task AddRowAsync(GraftEntry entry, string what, string document, string name, int? revision, CancellationToken cancellation)
     {
         var splice = TextSplice.Between(entry.Document, document);
         var change = new ChangeEntry
         {
             GraftId = entry.Id,
             ParentId = entry.HeadId,
+            Revision = revision,
             What = what,
             At = clock.GetUtcNow(),
             Offset = splice.Offset,

@@ -11,6 +11,9 @@ public sealed record SaveResult(SaveOutcome Outcome, GraftSnapshot? Current)
     /// <summary>What a change does, in words; null for undo and redo, and where it was not kept.</summary>
     public string? What { get; init; }
 
+    /// <summary>What was kept since the change was begun; null when nothing was, or when nobody knows.</summary>
+    public Meanwhile? Met { get; init; }
+
     /// <summary>Why it was refused; empty otherwise.</summary>
     public ImmutableArray<FileError> Errors { get; init; } = [];
 }

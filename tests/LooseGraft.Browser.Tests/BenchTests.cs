@@ -172,8 +172,16 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Retype("#pin-signal", "+3.3 V" + Keys.Tab);
         eyes.SeeWords(".collision", "panel header, position 7: +3.3 V");
         eyes.SeeWords(".collision", "panel header, position 7: ground");
+        eyes.SeeWords(".collision td", "signal +3.3 V, evidence");
         eyes.Click(".collision button");
         eyes.SeeWords(Verdict, "would short +3.3 V to ground");
+        // The other window does not know of it, and changes something else: both stand.
+        other.Open(root + "/wire?joint=panel&pin=to-7");
+        eyes.Retype("#pin-signal", "ground" + Keys.Tab);
+        eyes.SeeWords(".said", "panel header, position 7: ground");
+        other.Retype("#pin-signal", "none" + Keys.Tab);
+        other.SeeWords(".said", "panel plug, position 7: none");
+        other.SeeWords(".said", "Came in from another window: panel header, position 7: ground");
         Assert.Empty(eyes.Complaints());
     }
 

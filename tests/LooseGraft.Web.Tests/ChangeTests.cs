@@ -38,10 +38,59 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.Conflict, stale.StatusCode);
         Assert.Contains("panel header, position 7: +12 V, someone's diagram", text);
         Assert.Contains("panel header, position 7: ground, measured by me", text);
+        Assert.Contains("parts › Ovrell KT-31 board › ports › panel header › pins › 7", text);
         Assert.Equal("ground", await SignalAsync(id));
 
         await browser.SubmitAsync(page, "Pin", 2, ("signal", "+12 V"), ("evidence", "Diagram"));
         Assert.Equal("+12 V", await SignalAsync(id));
+    }
+
+    [Fact]
+    public async Task What_two_windows_do_to_different_things_is_kept_with_a_word_of_what_came_in()
+    {
+        var id = await host.CopyOfFerryAsync();
+        var browser = host.Browser();
+        await browser.SubmitAsync($"/graft/{id}/wire?joint=panel&pin=to-7", "Pin", 1, ("signal", "ground"), ("evidence", "Measured"));
+        var met = await browser.SubmitAsync($"/graft/{id}/wire?joint=panel&pin=from-7", "Pin", 1, ("signal", "none"), ("evidence", "Measured"));
+        var text = await BenchHost.TextAsync(met);
+        Assert.Equal(HttpStatusCode.OK, met.StatusCode);
+        Assert.Contains("Came in from another window: panel plug, position 7: ground, measured by me.", text);
+        Assert.Equal("none", await SignalAsync(id));
+        var graft = await host.GraftAsync(id);
+        Assert.Equal("ground", graft.FindPort(new PortId("concerto", "panel-plug"))!.PinAt(7).Signal.Value.Name);
+        // Undo takes back the second change alone.
+        await host.StoreAsync(store => store.UndoAsync(id, 3, Cancellation));
+        Assert.Equal("ground", (await host.GraftAsync(id)).FindPort(new PortId("concerto", "panel-plug"))!.PinAt(7).Signal.Value.Name);
+    }
+
+    [Fact]
+    public async Task A_joint_that_two_windows_made_dangerous_together_is_named()
+    {
+        var id = await host.CopyOfFerryAsync();
+        var browser = host.Browser();
+        var (board, plug) = ($"/graft/{id}/wire?joint=panel&pin=from-7", $"/graft/{id}/wire?joint=panel&pin=to-7");
+        await browser.SubmitAsync(board, "Pin", 1, ("signal", "none"), ("evidence", "Measured"));
+        await browser.SubmitAsync(plug, "Pin", 2, ("signal", "none"), ("evidence", "Measured"));
+        // Each alone would be harmless: ground upon nothing, and +5 V upon nothing.
+        await browser.SubmitAsync(plug, "Pin", 3, ("signal", "ground"), ("evidence", "Measured"));
+        var met = await browser.SubmitAsync(board, "Pin", 3, ("signal", "+5 V"), ("evidence", "Measured"));
+        Assert.Contains("By both together the joint of panel header now would short +5 V to ground: look at it", await BenchHost.TextAsync(met));
+    }
+
+    [Fact]
+    public async Task Where_nobody_knows_what_a_window_showed_it_is_asked()
+    {
+        var id = await host.CopyOfFerryAsync();
+        await host.StoreAsync(store => store.ChangeAsync(id, 1, "aim", graft => graft with { Aim = "music" }, Cancellation));
+        await host.StoreAsync(store => store.UndoAsync(id, 2, Cancellation));
+        await host.StoreAsync(store => store.ChangeAsync(id, 3, "aim", graft => graft with { Aim = "films" }, Cancellation));
+        // Revision 3 came about by undo.
+        var stale = await host.StoreAsync(store => store.ChangeAsync(id, 3, "budget", graft => graft with { Budget = null }, Cancellation));
+        Assert.Equal((SaveOutcome.Stale, null), (stale.Outcome, stale.Met));
+        // Revision 1 and 2 are known.
+        var kept = await host.StoreAsync(store => store.ChangeAsync(id, 2, "budget", graft => graft with { Budget = null }, Cancellation));
+        Assert.Equal((SaveOutcome.Saved, "films", null), (kept.Outcome, kept.Current!.Graft.Aim, kept.Current.Graft.Budget));
+        Assert.Equal(["taken back: aim", "aim"], kept.Met!.CameIn);
     }
 
     [Fact]

@@ -11,6 +11,9 @@ public sealed class ChangeEntry
     /// <summary>The change this one was made upon; null for one made upon the graft as it began.</summary>
     public int? ParentId { get; init; }
 
+    /// <summary>The revision of the graft that it made; null where that was not noted, or was never shown.</summary>
+    public int? Revision { get; init; }
+
     public required string What { get; init; }
 
     public required DateTimeOffset At { get; init; }

@@ -109,6 +109,9 @@ namespace LooseGraft.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int?>("Revision")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("What")
                         .IsRequired()
                         .HasColumnType("TEXT");
