@@ -94,11 +94,15 @@ public sealed class Eyes : IDisposable
 
     /// <summary>Makes a copy of the main demo, so that no test sees another's changes.</summary>
     /// <returns>Its address.</returns>
-    public string CopyOfFerry()
+    public string CopyOfFerry() => CopyOf("4");
+
+    /// <summary>The same of any graft on the shelf.</summary>
+    /// <param name="graft">Its number.</param>
+    public string CopyOf(string graft)
     {
         Open("/");
-        Click("button[formaction*='Copy'][value='4']");
-        SeeWords("h1", "The ferry radiogram, a copy");
+        Click($"button[formaction*='Copy'][value='{graft}']");
+        SeeWords("h1", ", a copy");
         return Path;
     }
 

@@ -1,5 +1,7 @@
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.Filters;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.WebUtilities;
 
 namespace LooseGraft.Web.Pages;
 
@@ -30,6 +32,14 @@ public abstract class FormPageModel : PageModel
 
     /// <summary>What was typed into a field of the form that could not be kept; null in every other form.</summary>
     public string? Kept(string handler, string field) => Request.Query["handler"] == handler ? Typed(field) : null;
+
+    /// <summary>The address stays that of the page: neither a reload nor going back sends a form once more, or leads through every form that was sent.</summary>
+    public override void OnPageHandlerExecuted(PageHandlerExecutedContext context)
+    {
+        if (!HttpMethods.IsPost(Request.Method) || !Request.IsHtmx() || context.Result is not PageResult) return;
+        var address = QueryHelpers.AddQueryString(Request.Path, Request.Query.Where(entry => entry.Key != "handler"));
+        Response.Headers[Request.IsSentFrom(Request.Path) ? "HX-Replace-Url" : "HX-Push-Url"] = address;
+    }
 
     /// <summary>What is wrong with the form as a whole, or with a field that has no place for words beside it.</summary>
     public IEnumerable<string> OtherProblems

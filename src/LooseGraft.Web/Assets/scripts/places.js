@@ -4,6 +4,7 @@ let acted = null;
 let actedFor;
 let left = location.pathname;
 let stoodAt = 0;
+let near;
 
 /** Whether an answer to a form would close what the builder has opened. */
 export const keepClosedOrOpen = (name, node, change) => isSent && name === "open" && change === "remove" && node instanceof HTMLDetailsElement;
@@ -44,6 +45,13 @@ function beginAtHeading() {
   heading.focus({ preventScroll: true });
 }
 
+// What one works at stays where it is on the screen, whatever came or went above it; where it is gone, the page does.
+function stay() {
+  const now = near && document.getElementById(near.id);
+  if (now) window.scrollBy({ top: now.getBoundingClientRect().top - near.top, behavior: "instant" });
+  else window.scrollTo({ top: stoodAt, behavior: "instant" });
+}
+
 export function stayInPlace() {
   showStage();
   document.addEventListener("htmx:beforeSwap", (event) => {
@@ -52,6 +60,8 @@ export function stayInPlace() {
     stoodAt = window.scrollY;
     acted = isSent && requestConfig.elt instanceof Element ? requestConfig.elt.closest("form") : null;
     actedFor = acted && addressOf(acted);
+    const round = acted?.parentElement?.closest("[id]:not(#bench)");
+    near = round && { id: round.id, top: round.getBoundingClientRect().top };
   });
   document.addEventListener("htmx:afterSettle", (event) => {
     const isElsewhere = location.pathname !== left;
@@ -64,9 +74,8 @@ export function stayInPlace() {
     }
     else if (isSent && acted) {
       const form = standing(acted, actedFor);
-      // The browser keeps something else in its place where what one worked at is gone.
-      if (!form) window.scrollTo(0, stoodAt);
       goOn(form);
+      stay();
     }
   });
 }
