@@ -14,10 +14,12 @@ function behind(element) {
   return layers.reverse().reduce((below, [colour, alpha]) => over(colour, alpha, below), [255, 255, 255]);
 }
 
+// Each rule again right behind itself, with a class that nothing has, which weighs as much as being pointed at: what it beat and what beats it stays so.
 function point(rules, sheet) {
-  for (const rule of [...rules]) {
+  for (let index = rules.length - 1; index >= 0; index--) {
+    const rule = rules[index];
     if (rule.cssRules && !rule.selectorText) point(rule.cssRules, rule);
-    if (rule.selectorText?.includes(":hover")) sheet.insertRule(`${rule.selectorText.replaceAll(":hover", "")} { ${rule.style.cssText} }`, sheet.cssRules.length);
+    if (rule.selectorText?.includes(":hover")) sheet.insertRule(`${rule.selectorText.replaceAll(":hover", ":not(.never)")} { ${rule.style.cssText} }`, index + 1);
   }
 }
 // Nothing is on its way from one colour to another.

@@ -13,6 +13,10 @@ public sealed class DonorStore(BenchContext bench, TimeProvider clock)
         => [.. (await bench.Donors.AsNoTracking().Where(entry => alsoRemoved || entry.RemovedAt == null)
             .OrderBy(entry => entry.Model).ThenBy(entry => entry.Revision).ThenByDescending(entry => entry.Id).ToListAsync(cancellation)).Select(Kept)];
 
+    /// <summary>The models of every known donor, by name: no document is read.</summary>
+    public async Task<IReadOnlyList<string>> ModelsAsync(CancellationToken cancellation)
+        => await bench.Donors.Where(entry => entry.RemovedAt == null).Select(entry => entry.Model).Distinct().OrderBy(model => model).ToListAsync(cancellation);
+
     /// <summary>One known donor; null when it is not there.</summary>
     public async Task<KeptDonor?> FindAsync(int id, CancellationToken cancellation)
         => await bench.Donors.AsNoTracking().SingleOrDefaultAsync(entry => entry.Id == id, cancellation) is { } entry ? Kept(entry) : null;

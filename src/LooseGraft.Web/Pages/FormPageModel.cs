@@ -13,9 +13,12 @@ public abstract class FormPageModel : PageModel
 
     private string? _said;
 
-    /// <summary>What was just done, to be said to the builder.</summary>
+    /// <summary>What was just done, to be said to the builder: on the page that answers, or on the one that it leads to, and on no other.</summary>
+    public string? Said { get => _said ?? Carried; set => _said = Saying.Shortened(value); }
+
+    /// <summary>What is said on the next page.</summary>
     [TempData]
-    public string? Said { get => _said; set => _said = Saying.Shortened(value); }
+    public string? Carried { get; set; }
 
     /// <summary>What to show in a field: what was typed, as long as it could not be kept, otherwise the fact.</summary>
     public string? Typed(string field, string? fact = null)
@@ -36,6 +39,7 @@ public abstract class FormPageModel : PageModel
     /// <summary>The address stays that of the page: neither a reload nor going back sends a form once more, or leads through every form that was sent.</summary>
     public override void OnPageHandlerExecuted(PageHandlerExecutedContext context)
     {
+        if (context.Result is not PageResult) Carried = _said ?? Carried;
         if (!HttpMethods.IsPost(Request.Method) || !Request.IsHtmx() || context.Result is not PageResult) return;
         var address = QueryHelpers.AddQueryString(Request.Path, Request.Query.Where(entry => entry.Key != "handler"));
         Response.Headers[Request.IsSentFrom(Request.Path) ? "HX-Replace-Url" : "HX-Push-Url"] = address;

@@ -1,8 +1,11 @@
 using System.Collections.Immutable;
+using System.Globalization;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Data;
+using LooseGraft.Data.Donors;
 using LooseGraft.Data.Records;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -11,11 +14,20 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The shelf: every graft, and how new ones come about.</summary>
-public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags tags) : FormPageModel
+public sealed class IndexModel(GraftStore store, RecordBook records, DonorStore donors, ShelfTags tags) : FormPageModel
 {
+    /// <summary>Begin with a photograph of the board.</summary>
+    public const string Photograph = "photograph";
+
+    /// <summary>Begin with the known donor whose model follows.</summary>
+    public const string Donor = "donor:";
+
     private const string DefaultName = "A new graft";
 
     public ShownShelf Shelf { get; private set; } = null!;
+
+    /// <summary>The models of the known donors.</summary>
+    public IReadOnlyList<string> Models { get; private set; } = [];
 
     public ImmutableArray<FileError> FileErrors { get; private set; } = [];
 
@@ -25,16 +37,27 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
 
     public Task OnGetAsync() => LoadAsync();
 
-    public async Task<IActionResult> OnPostNewAsync(string? name, int? copyOf, string? donor, string? shell, string? aim, string? budget)
+    public async Task<IActionResult> OnPostNewAsync(string? name, string? copyOf, string? donor, string? shell, string? aim, string? budget)
     {
-        var original = copyOf is { } id ? await store.FindAsync(id, Cancellation) : null;
+        var original = int.TryParse(copyOf, CultureInfo.InvariantCulture, out var id) ? await store.FindAsync(id, Cancellation) : null;
+        var model = copyOf?.StartsWith(Donor, StringComparison.Ordinal) == true ? copyOf[Donor.Length..] : null;
         var called = name.Trimmed() ?? DefaultName;
         var graft = original?.Graft ?? Graft.Empty(called);
         var most = ModelState.OptionalMoney("budget", budget, "what it may cost", graft.Currency);
         var described = new DescribeGraft(
-            called, donor.Trimmed() ?? graft.Donor.Name, shell.Trimmed() ?? graft.Shell.Name, most ?? graft.Budget, graft.Currency,
-            aim.Trimmed() ?? graft.Aim);
-        return await AddAsync(described.Apply(graft), original is null ? "/stock/lines" : "");
+            called, donor.Trimmed() ?? model ?? graft.Donor.Name, shell.Trimmed() ?? graft.Shell.Name, most ?? graft.Budget, graft.Currency,
+            aim.Trimmed() ?? graft.Aim).Apply(graft);
+        if (original is not null) return await AddAsync(described);
+        if (model is not null) return await AddAsync(described, $"/stock?donor={Uri.EscapeDataString(model)}#donor-title");
+        if (copyOf != Photograph) return await AddAsync(described, "/stock/lines");
+        var board = new AddPart("The board", PartKind.Board, PartOrigin.Donor, null).Apply(described);
+        return await AddAsync(board, $"/photos/{board.Parts[0].Id}");
+    }
+
+    public async Task<IActionResult> OnPostFirstAsync()
+    {
+        var file = Path.Combine(AppContext.BaseDirectory, "demo", "first", "first-fan.json");
+        return await AddAsync(GraftFile.Read(await System.IO.File.ReadAllBytesAsync(file, Cancellation)).Graft!, "/wire");
     }
 
     public async Task<IActionResult> OnPostCopyAsync(int id)
@@ -100,5 +123,9 @@ public sealed class IndexModel(GraftStore store, RecordBook records, ShelfTags t
         return Page();
     }
 
-    private async Task LoadAsync() => Shelf = await tags.OfAsync(store, Cancellation);
+    private async Task LoadAsync()
+    {
+        Shelf = await tags.OfAsync(store, Cancellation);
+        Models = await donors.ModelsAsync(Cancellation);
+    }
 }

@@ -79,6 +79,18 @@ public sealed class AdapterSearchTests
     }
 
     [Fact]
+    public void A_splitter_that_meets_every_contact_wrongly_is_none_that_helps()
+    {
+        // In the maker's own order, the other way round: the plug goes on, and nothing that the fan lives on comes through.
+        var header = Bench.Header("fan-control,fan-tacho,+12 V,ground");
+        var (from, to) = (new JointEnd(Bench.Board(header), header), Ends("fan-4", "fan-4").To);
+        Assert.Empty(AdapterSearch.Find(new Joint("joint", from.Id, to.Id, JointMethod.Straight), from, to, Adapter.Sold));
+        // In the usual order it does.
+        var (joint, usual, plug) = Ends("fan-4", "fan-4");
+        Assert.NotEmpty(AdapterSearch.Find(joint, usual, plug, Adapter.Sold));
+    }
+
+    [Fact]
     public void No_chain_leads_from_a_fan_to_a_sound_header() => Assert.Empty(Find("audio-header", "fan-4", Adapter.Sold));
 
     [Fact]

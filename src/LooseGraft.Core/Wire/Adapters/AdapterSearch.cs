@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire.Leads;
 
@@ -16,7 +17,7 @@ public static class AdapterSearch
     public const int Longest = 3;
 
     /// <summary>The chains of which none beats another by what is lost, money and number; cheapest loss first. Those that would destroy something are left
-    /// out.</summary>
+    /// out, and those through which nothing comes that is of use.</summary>
     /// <param name="joint">The joint.</param>
     /// <param name="from">Its fixed side.</param>
     /// <param name="to">The plug.</param>
@@ -61,7 +62,15 @@ public static class AdapterSearch
             .SelectMany(meeting => face.Behind(meeting.To).Select(end => new Conductor(meeting.From, end)))
             .Where(wire => nets.Join(wire.Ends.One, wire.Ends.Other))];
         var review = JointJudge.Review(joint with { Method = JointMethod.Adapter, Wires = wires, Ties = [] }, from, to);
-        return wires.IsEmpty || review.Decided.Any(contact => contact.Judgement.IsStop) ? null : new AdapterChain(face.Chain, review, Losses.Of(review).Length);
+        return Serves(review) && !review.Decided.Any(contact => contact.Judgement.IsStop) ? new AdapterChain(face.Chain, review, Losses.Of(review).Length) : null;
+    }
+
+    // Something has to come through; and where the plug lives on a supply, that supply and its way back, or everything else is for nothing.
+    private static bool Serves(JointReview review)
+    {
+        var through = review.Decided.Where(contact => contact.Judgement.IsRight).Select(contact => review.From.At(contact.From).Family).ToHashSet();
+        return through.Count > 0 && review.Proposal.Select(row => row.Signal.Family)
+            .All(family => family is not (SignalFamily.Supply or SignalFamily.Ground) || through.Contains(family));
     }
 
     // The face that is open at the end of a chain, and which positions of the plug lie behind each of its contacts.
