@@ -14,14 +14,17 @@ public sealed class Eyes : IDisposable
     private readonly Browsers.Browser _browser = Browsers.Take();
     private readonly ChromeDriver _driver;
     private readonly Uri _address;
+    private readonly bool _isTouched;
 
-    public Eyes(Uri address, int width = 1280, int height = 800, bool isDark = false, bool hasScript = true)
+    public Eyes(Uri address, int width = 1280, int height = 800, bool isDark = false, bool hasScript = true, bool isTouched = false)
     {
         _address = address;
         _driver = _browser.Driver;
+        _isTouched = isTouched;
+        if (isTouched) _driver.ExecuteCdpCommand("Emulation.setTouchEmulationEnabled", new() { ["enabled"] = true });
         // A headless window has no lower bound on its width only when it is told so this way.
         _driver.ExecuteCdpCommand(
-            "Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+            "Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = isTouched });
         if (!hasScript) _driver.ExecuteCdpCommand("Emulation.setScriptExecutionDisabled", new() { ["value"] = true });
         if (isDark) Emulate("prefers-color-scheme", "dark");
     }
@@ -71,9 +74,21 @@ public sealed class Eyes : IDisposable
             var element = See(selector);
             // A fixed bar at the foot may lie over what is to be clicked; a user scrolls it into the middle.
             _driver.ExecuteScript("arguments[0].scrollIntoView({block: 'center'})", element);
-            element.Click();
+            if (_isTouched) Tap(element);
+            else element.Click();
             return element;
         });
+
+    // What a finger would not hit, because something lies over it or it is too small, is not hit.
+    private void Tap(IWebElement element)
+    {
+        var finger = new PointerInputDevice(PointerKind.Touch);
+        _driver.PerformActions(
+        [
+            new ActionSequence(finger)
+                .AddAction(finger.CreatePointerMove(element, 0, 0, TimeSpan.Zero)).AddAction(finger.CreatePointerDown(MouseButton.Touch)).AddAction(finger.CreatePointerUp(MouseButton.Touch)),
+        ]);
+    }
 
     /// <summary>Clicks at a share of an element's width and height.</summary>
     public void ClickIn(string selector, double across, double down)

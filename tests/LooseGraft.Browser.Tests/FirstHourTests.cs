@@ -108,9 +108,33 @@ public sealed class FirstHourTests(RunningBench bench, ITestOutputHelper output)
         Tell(eyes, hands, "single board in a radio", 1.5);
     }
 
-    private (Eyes Eyes, Hands Hands) Begin(string donor, string shell)
+    [Fact]
+    public void A_projector_takes_a_single_board_by_touch_on_a_telephone()
     {
-        var eyes = new Eyes(bench.Address);
+        var (eyes, hands) = Begin("single board", "projector", isTouched: true);
+        using var _ = eyes;
+        TakeUsual(hands, ("Whole boards", ["board-single"]), ("What feeds it", ["brick-5-3"]), ("Fans and coolers", ["fan-2"]));
+        hands.Click("#text");
+        hands.Press(Keys.Control, Keys.End);
+        hands.Type("lamp = Projection light; shell\nlight lead: 1x2 2.54 female pins: +5, gnd");
+        eyes.SeeWords("#lines-read", "light lead");
+        hands.Click("[data-key-act=keep]");
+        eyes.SeeWords(".said", "In lines");
+        Answer(eyes, hands, joints: 1, () =>
+        {
+            hands.Click("form[action*='AddPlane'] input[name=name]");
+            hands.Type("lamp tray" + Keys.Tab + "210" + Keys.Tab + "140");
+            hands.Choose("select[name=material]", "aluminium");
+            hands.Click("form[action*='AddPlane'] button");
+            hands.Click("form[action*='handler=Seat'] button");
+        });
+        Assert.Equal(390, eyes.Run<long>("return document.documentElement.scrollWidth"));
+        Tell(eyes, hands, "single board in a projector, by touch at 390 px", 1.5);
+    }
+
+    private (Eyes Eyes, Hands Hands) Begin(string donor, string shell, bool isTouched = false)
+    {
+        var eyes = isTouched ? new Eyes(bench.Address, 390, 844, isTouched: true) : new Eyes(bench.Address);
         var hands = new Hands(eyes);
         eyes.Open("/");
         hands.Click("form[action*='New'] input[name=name]");

@@ -6,6 +6,64 @@ namespace LooseGraft.Browser.Tests;
 public sealed class ShelfTests(RunningBench bench) : IClassFixture<RunningBench>
 {
     [Fact]
+    public void The_guided_first_graft_leads_to_its_end_and_undo_leads_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/");
+        eyes.Click("form[action*='First'] button");
+        eyes.SeeWords(".next-cut", "Step 1 of 5");
+        eyes.Click("form[action*='AddLikely'] button");
+        eyes.SeeWords(".next-cut", "Step 2 of 5");
+        eyes.Click("form[action*='School'] button.is-primary");
+        eyes.SeeWords(".next-cut", "Step 3 of 5");
+        eyes.Click(".next-cut a.button");
+        eyes.SeeWords("#proof-title", "Position 4 of fan header");
+        // What was said of the joint stayed with the joint.
+        eyes.SeeNoWords(".said", "decided");
+        Measure(eyes, value => value == "beep");
+        eyes.SeeWords(".next-cut", "Step 4 of 5");
+        eyes.Click(".next-cut a.button");
+        eyes.SeeWords("#proof-title", "Position 3 of fan header");
+        eyes.SeeWords(".set-up", "DC volts · machine on");
+        Measure(eyes, value => value is ['1', '1' or '2', ..]);
+        eyes.SeeWords(".next-cut", "That was a graft");
+        eyes.Click("form[data-key-act='undo'] button");
+        eyes.SeeWords(".next-cut", "Step 4 of 5");
+        eyes.Click("form[data-key-act='redo'] button");
+        eyes.SeeWords(".next-cut", "Step 5 of 5");
+        eyes.Click(".next-cut a.button");
+        eyes.SeeWords("h1", "Shelf");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_graft_begins_with_a_photograph_or_with_a_known_donor()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/");
+        eyes.Retype("input[name=name]", "From a picture");
+        eyes.Choose("select[name=copyOf]", "a photograph of the board, to be marked");
+        eyes.Click("form[data-draft='new-graft'] button");
+        eyes.SeeWords("h2", "Photographs of The board");
+        eyes.Open("/");
+        eyes.Retype("input[name=name]", "From one that is known");
+        eyes.Choose("select[name=copyOf]", "the known donor Ovrell KT-31");
+        eyes.Click("form[data-draft='new-graft'] button");
+        eyes.SeeWords("h3", "Bring a known donor");
+        eyes.Click("form[action*='BringDonor'] button");
+        eyes.SeeWords("#bench", "Ovrell KT-31");
+        eyes.SeeWords(".said", "Ovrell KT-31");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    private static void Measure(Eyes eyes, Predicate<string> shows)
+    {
+        eyes.Click("form[action*='Measure'] button");
+        eyes.Until(() => eyes.Value("input[name=reading]") is { } value && shows(value));
+        eyes.Click("form[action*='Reading'] button.is-primary");
+    }
+
+    [Fact]
     public void A_graft_grows_from_an_empty_bench_to_a_verdict()
     {
         using var eyes = new Eyes(bench.Address);

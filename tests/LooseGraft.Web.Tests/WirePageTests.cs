@@ -137,6 +137,25 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.All(Forms.CircuitForm.All, form => Assert.Contains($"circuit={form.Key}\"", sheet));
     }
 
+    [Fact]
+    public async Task A_small_circuit_is_worked_out_for_a_joint_and_kept_in_the_graft()
+    {
+        var id = await host.CopyOfFerryAsync();
+        var browser = host.Browser();
+        var page = $"/graft/{id}/wire/circuits?circuit=light&joint=panel&supply=5";
+        Assert.Contains("Worked out for the joint of panel header with panel plug.", await browser.GetStringAsync(page, Cancellation));
+        var kept = await BenchHost.TextAsync(await browser.SubmitAsync(page, "Keep", 1));
+        Assert.Contains("Small circuit kept: A light on another voltage, for panel header.", kept);
+        Assert.Contains("Kept in this graft:", kept);
+        var part = (await host.GraftAsync(id)).Parts[^1];
+        Assert.Equal(("A light on another voltage, for panel header", PartKind.Other), (part.Name, part.Kind));
+        Assert.Contains("ohm", part.Note);
+        // What cannot be built is not kept, and nothing is kept of no circuit.
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await browser.SubmitAsync($"/graft/{id}/wire/circuits?circuit=light&supply=0", "Keep", 2)).StatusCode);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await browser.SubmitAsync($"/graft/{id}/wire/circuits", "Keep", 2)).StatusCode);
+        Assert.DoesNotContain("Kept in this graft", await browser.GetStringAsync("/graft/4/wire/circuits", Cancellation));
+    }
+
     public static TheoryData<string> Circuits => [.. Forms.CircuitForm.All.Select(form => form.Key)];
 
     [Theory]

@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Circuit;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Feed;
 
@@ -12,7 +14,8 @@ public static class CircuitFigures
     /// <summary>What is known of one graft.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="feed">What its supplies have to spare.</param>
-    public static ImmutableArray<CircuitFigure> Of(Graft graft, FeedReview feed)
+    /// <param name="joint">The joint that needs the circuit; null when none does in particular.</param>
+    public static ImmutableArray<CircuitFigure> Of(Graft graft, FeedReview feed, JointReview? joint = null)
     {
         var fans = graft.Parts.Where(part => part.Kind == PartKind.Fan).ToArray();
         var found = ImmutableArray.CreateBuilder<CircuitFigure>();
@@ -20,8 +23,37 @@ public static class CircuitFigures
         if (fans.Length > 1) found.Add(new CircuitFigure("count", fans.Length, "the fans of this graft"));
         if (Header(graft) is { } header) found.Add(header);
         if (Standby(feed) is { } spare) found.Add(spare);
+        if (joint is not null) found.AddRange(At(joint));
         return found.DrainToImmutable();
     }
+
+    // Where the two ends of a joint are made for different voltages, those that are furthest apart; and what feeds a light of it.
+    private static IEnumerable<CircuitFigure> At(JointReview joint)
+    {
+        var met = (from contact in joint.Decided.IsEmpty ? joint.Pushed : joint.Decided
+                   let one = joint.From.At(contact.From)
+                   let other = joint.To.At(contact.To)
+                   select (one, other, at: $"position {contact.From} of {joint.From.Port.Name}")).ToArray();
+        var apart = from pair in met
+                    where Volts(pair.one) is not null && Volts(pair.other) is not null && Volts(pair.one) != Volts(pair.other)
+                    orderby Math.Abs(Volts(pair.one)!.Value - Volts(pair.other)!.Value) descending
+                    select pair;
+        if (apart.FirstOrDefault() is { at: not null } far)
+        {
+            yield return new CircuitFigure("high", Math.Max(Volts(far.one)!.Value, Volts(far.other)!.Value), far.at);
+            yield return new CircuitFigure("low", Math.Min(Volts(far.one)!.Value, Volts(far.other)!.Value), far.at);
+        }
+
+        var lit = from pair in met
+                  let fed = pair.one.PartKind is PartKind.Panel or PartKind.Lamp ? Volts(pair.other) : pair.other.PartKind is PartKind.Panel or PartKind.Lamp
+                    ? Volts(pair.one) : null
+                  where fed > 0
+                  orderby fed descending
+                  select new CircuitFigure("supply", fed.Value, pair.at);
+        if (lit.FirstOrDefault() is { } light) yield return light;
+    }
+
+    private static double? Volts(Terminal terminal) => terminal.Pin.Level?.Value ?? terminal.Signal.SupplyVoltage?.Value;
 
     // Of several fans the one that takes most: what bears it bears the others.
     private static CircuitFigure? Running(Graft graft, Part[] fans)

@@ -32,6 +32,28 @@ public sealed class CircuitFiguresTests
     }
 
     [Fact]
+    public void A_joint_gives_the_voltages_of_its_ends()
+    {
+        var header = Bench.Header("ground,data-1,+5 V");
+        header = header.With(header.Pins[1] with { Level = new Volts(5) });
+        var plug = Bench.Plug("ground,data-1,light-a");
+        plug = plug.With(plug.Pins[1] with { Level = new Volts(3.3) });
+        var joint = Wire(header, plug);
+        Assert.Equal(
+            [new CircuitFigure("high", 5, "position 2 of header"), new CircuitFigure("low", 3.3, "position 2 of header"), new CircuitFigure("supply", 5, "position 2 of header")],
+            CircuitFigures.Of(Graft.Empty("levels"), Review.Of(Graft.Empty("levels")).Feed, joint));
+        // Ends that are alike need no circuit.
+        Assert.DoesNotContain(CircuitFigures.Of(Graft.Empty("levels"), Review.Of(Graft.Empty("levels")).Feed, Wire(header, header with { Gender = Gender.Female })),
+            figure => figure.Field is "high" or "low");
+    }
+
+    private static Core.Wire.JointReview Wire(Port header, Port plug)
+    {
+        var (from, to) = (new Core.Wire.JointEnd(Bench.Board(header), header), new Core.Wire.JointEnd(Bench.Shell(plug), plug));
+        return Core.Wire.JointJudge.Review(new Joint("joint", from.Id, to.Id, JointMethod.Straight), from, to);
+    }
+
+    [Fact]
     public void Of_an_empty_bench_nothing_is_known() => Assert.Empty(CircuitFigures.Of(Graft.Empty("bare"), Review.Of(Graft.Empty("bare")).Feed));
 
     private static Part Fan(string id) => new(id, id, PartKind.Fan);

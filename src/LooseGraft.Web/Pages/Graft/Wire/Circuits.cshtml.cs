@@ -1,7 +1,9 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Circuits;
+using LooseGraft.Core.Wire.Edits;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -14,6 +16,13 @@ public sealed class CircuitsModel(GraftStore store, ReviewDesk reviews) : GraftP
 {
     [BindProperty(SupportsGet = true)]
     public string? Circuit { get; set; }
+
+    /// <summary>The joint that needs it.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? Joint { get; set; }
+
+    /// <summary>The joint that needs it, as it stands; null when none does in particular.</summary>
+    public JointReview? Needing => Joint is { } id ? Review.Wire.Find(id) : null;
 
     /// <summary>The circuit that is looked at; null for the sheet of all of them.</summary>
     public CircuitForm? Form => CircuitForm.Find(Circuit);
@@ -35,9 +44,18 @@ public sealed class CircuitsModel(GraftStore store, ReviewDesk reviews) : GraftP
     public string Shown(CircuitForm.Field field)
         => Request.Query.TryGetValue(field.Name, out var typed) ? typed.ToString() : (Own(field)?.Value ?? field.Usual).ToString(CultureInfo.InvariantCulture);
 
+    public async Task<IActionResult> OnPostKeepAsync()
+    {
+        if (!await LoadAsync()) return NotFound();
+        return Form is { } form && Answer is { Works: true } answer
+            ? await SaveAsync(new KeepCircuit(
+                Needing is { } joint ? $"{form.Title}, for {joint.From.Port.Name}" : form.Title, string.Join(" ", [answer.Words, .. answer.Figures, .. answer.Cautions])))
+            : await InvalidAsync();
+    }
+
     protected override void OnShown()
     {
-        Known = CircuitFigures.Of(Graft, Review.Feed);
+        Known = CircuitFigures.Of(Graft, Review.Feed, Needing);
         if (Form is not { } form) return;
         var figures = form.Fields.Select(field => ModelState.NotNegative(field.Name, Shown(field), field.Label, field.Unit)).ToArray();
         if (figures.All(figure => figure is not null)) Answer = form.WorkOut([.. figures.Select(figure => figure!.Value)]);
