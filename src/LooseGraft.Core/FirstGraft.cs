@@ -33,7 +33,7 @@ public static class FirstGraft
             return new GuideStep(3, "Prove the ground", "a diagram said where it is, and diagrams burn boards. A practice meter stands ready: press “Measure”, look at"
                 + " what it shows, and “Write it down”", new PinSubject(_header, ground), Stage.Prove);
         if (Unproven(header, SignalFamily.Supply) is { } supply)
-            return new GuideStep(4, "Prove the +12 V", "now the contact that feeds the fan, with the machine on: “Measure”, look at what it shows, and “Write it down”", 
+            return new GuideStep(4, "Prove the +12 V", "now the contact that feeds the fan, with the machine on: “Measure”, look at what it shows, and “Write it down”",
                 new PinSubject(_header, supply), Stage.Prove);
         return new GuideStep(Steps, "That was a graft. Now your own", $"the joint: {joint.Verdict.Words}. Undo takes any step back, History shows them all, and"
             + " the shelf throws this one away", here, null);

@@ -81,7 +81,7 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         return kept is null
             ? await NotKeptAsync(standing, outcome, errors, cancellation)
             : new SaveResult(outcome, new GraftSnapshot(id, kept.Revision, graft, kept.ChangedAt, CanUndo: words, CanRedo: null))
-                { What = words, Met = met };
+            { What = words, Met = met };
     }
 
     /// <summary>Takes back the last change; does nothing when there is none.</summary>

@@ -86,7 +86,8 @@ public sealed class Eyes : IDisposable
         _driver.PerformActions(
         [
             new ActionSequence(finger)
-                .AddAction(finger.CreatePointerMove(element, 0, 0, TimeSpan.Zero)).AddAction(finger.CreatePointerDown(MouseButton.Touch)).AddAction(finger.CreatePointerUp(MouseButton.Touch)),
+                .AddAction(finger.CreatePointerMove(element, 0, 0, TimeSpan.Zero))
+                .AddAction(finger.CreatePointerDown(MouseButton.Touch)).AddAction(finger.CreatePointerUp(MouseButton.Touch)),
         ]);
     }
 

@@ -16,7 +16,8 @@ public sealed class PlaceTests(RunningBench bench, Windows windows) : IClassFixt
 
     // Opens what hides the form, stands it in the middle of the screen and sends it as it is, whatever is wrong in it.
     private const string Send = """
-        const form = [...document.querySelectorAll("#bench form[method=post]")].find((each) => new URL(each.action).searchParams.get("handler") === arguments[0]);
+        if (location.pathname !== arguments[1]) return false;
+        const form = [...document.querySelectorAll("#bench form[method=post]")].find((each) => each.action.includes(`handler=${arguments[0]}`));
         if (!form) return false;
         for (let at = form; at; at = at.parentElement?.closest("details")) if (at instanceof HTMLDetailsElement) at.open = true;
         const button = form.querySelector("button:not([type=button])");
@@ -52,16 +53,23 @@ public sealed class PlaceTests(RunningBench bench, Windows windows) : IClassFixt
     public void No_form_that_is_sent_moves_the_page(string demo)
     {
         var eyes = windows.Of(bench.Address, 1280);
-        var path = eyes.CopyOf(demo.Split('/')[2]) + string.Concat(demo.Split('/', 4).Skip(3).Select(rest => "/" + rest));
-        eyes.Open(path);
+        eyes.Open(demo);
         eyes.See("#bench");
+        var handlers = eyes.Run<string>(Handlers).Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        if (handlers.Length == 0) return;
+        var path = eyes.CopyOf(demo.Split('/')[2]) + string.Concat(demo.Split('/', 4).Skip(3).Select(rest => "/" + rest));
+        var sent = 0;
         List<string> moved = [];
-        var (handlers, sent) = (eyes.Run<string>(Handlers).Split(' ', StringSplitOptions.RemoveEmptyEntries), 0);
         foreach (var handler in handlers)
         {
-            eyes.Open(path);
-            eyes.See("#bench");
-            if (!eyes.Run<bool>(Send, handler)) continue;
+            // Where the last form led away, or took this one with it, one comes back.
+            if (!eyes.Run<bool>(Send, handler, path.Split('?')[0]))
+            {
+                eyes.Open(path);
+                eyes.See("#bench");
+                if (!eyes.Run<bool>(Send, handler, path.Split('?')[0])) continue;
+            }
+
             eyes.Until(() => eyes.Run<bool>("return window.answered !== false && !document.querySelector('.htmx-request')"));
             if (eyes.Run<bool>("return window.stood === undefined")) continue;
             sent++;
@@ -69,6 +77,6 @@ public sealed class PlaceTests(RunningBench bench, Windows windows) : IClassFixt
         }
 
         Assert.Equal([], moved);
-        Assert.Equal(handlers.Length > 0, sent > 0);
+        Assert.NotEqual(0, sent);
     }
 }

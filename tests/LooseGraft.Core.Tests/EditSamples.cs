@@ -116,7 +116,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         "Lead" => Choice([.. graft.Supplies.SelectMany(supply => supply.Leads).Select(lead => lead.Id)]),
         "Of" => Choice([.. graft.Parts.Select(part => part.Id), .. graft.Seating.Planes.Select(plane => plane.Id)]),
         "Currency" => "EUR",
-        "Port" => Choice([.. graft.Parts.SelectMany(part => part.Ports).Select(port => port.Id)]),
+        "Beeps" => "Q 1 2\nW 1 3\nA 4 2",
+        "Port" or "Ribbon" => Choice([.. graft.Parts.SelectMany(part => part.Ports).Select(port => port.Id)]),
         "Id" or "Hash" or "Entry" => Nowhere,
         _ => $"{name.ToLowerInvariant()} {_random.Next(100)}",
     };

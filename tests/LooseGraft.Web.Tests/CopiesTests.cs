@@ -43,7 +43,7 @@ public sealed class CopiesTests : IAsyncDisposable
         Assert.Single(Photos());
         Assert.Equal([BenchRestore.BeforeIt, "by hand"], Copies.All().Select(each => each.Why));
         // Nothing that was shown or sent before means something else now: what is numbered goes on where it stood.
-        Assert.Equal(SaveOutcome.Stale, await ChangeAsync(id, 1, "by an old page"));
+        Assert.Equal(SaveOutcome.Stale, await ChangeAsync(id, 2, "by an old page"));
         Assert.True(await AddAsync("new") > later);
         Assert.Equal("before", (await _host.GraftAsync(id)).Name);
         await SendAsync(browser, "Restore", ("name", Copies.All()[0].Name));

@@ -41,7 +41,7 @@ public sealed class RecordTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var id = await NewAsync();
         await ChangeAsync(id, 1, new SetHeadroom(null, 0.3));
-        Assert.Equal(SaveOutcome.Stale, (await ChangeAsync(id, 1, Fans)).Outcome);
+        Assert.Equal(SaveOutcome.Stale, (await ChangeAsync(id, 9, Fans)).Outcome);
         Assert.Empty(await RecordsAsync(id));
     }
 

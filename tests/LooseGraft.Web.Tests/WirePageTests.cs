@@ -138,6 +138,27 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_key_matrix_is_filled_in_by_beeps_and_wrong_lines_stay_to_be_mended()
+    {
+        var id = await host.CopyOfFerryAsync();
+        var browser = host.Browser();
+        var page = $"/graft/{id}/wire/matrix?part=concerto";
+        Assert.Contains("Fill it in by beeps", await browser.GetStringAsync(page, Cancellation));
+        var refused = await browser.SubmitAsync(page, "Beeps", 1, ("of", "concerto/panel-plug"), ("beeps", "Q 1 5\nW 5"));
+        var text = await BenchHost.TextAsync(refused);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        Assert.Contains("Line 2, “W 5”: write the key and the two contacts that beep", text);
+        Assert.Contains("Q 1 5", text);
+        Assert.Contains("Q: panel plug has 14 positions.",
+            await BenchHost.TextAsync(await browser.SubmitAsync(page, "Beeps", 1, ("of", "concerto/panel-plug"), ("beeps", "Q 1 15"))));
+        Assert.Contains("go round in a ring of 3",
+            await BenchHost.TextAsync(await browser.SubmitAsync(page, "Beeps", 1, ("of", "concerto"), ("beeps", "Q 1 2\nW 2 3\nE 3 1"))));
+        await browser.SubmitAsync(page, "Beeps", 1, ("of", "concerto"), ("beeps", "Q 1 5\nW 1 6\nA 2 5"));
+        var matrix = (await host.GraftAsync(id)).FindPart("concerto")!.Matrix!;
+        Assert.Equal((2, 2, "Q W A"), (matrix.Rows, matrix.Columns, string.Join(' ', matrix.Keys.Select(key => key.Name))));
+    }
+
+    [Fact]
     public async Task A_small_circuit_is_worked_out_for_a_joint_and_kept_in_the_graft()
     {
         var id = await host.CopyOfFerryAsync();

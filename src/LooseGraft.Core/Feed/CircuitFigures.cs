@@ -45,9 +45,8 @@ public static class CircuitFigures
         }
 
         var lit = from pair in met
-                  let fed = pair.one.PartKind is PartKind.Panel or PartKind.Lamp ? Volts(pair.other) : pair.other.PartKind is PartKind.Panel or PartKind.Lamp
-                    ? Volts(pair.one) : null
-                  where fed > 0
+                  let fed = Volts(pair.one) ?? Volts(pair.other)
+                  where fed > 0 && (pair.one.Family == SignalFamily.Light || pair.other.Family == SignalFamily.Light)
                   orderby fed descending
                   select new CircuitFigure("supply", fed.Value, pair.at);
         if (lit.FirstOrDefault() is { } light) yield return light;

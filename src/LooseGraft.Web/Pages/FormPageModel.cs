@@ -36,7 +36,8 @@ public abstract class FormPageModel : PageModel
     /// <summary>What was typed into a field of the form that could not be kept; null in every other form.</summary>
     public string? Kept(string handler, string field) => Request.Query["handler"] == handler ? Typed(field) : null;
 
-    /// <summary>The address stays that of the page: neither a reload nor going back sends a form once more, or leads through every form that was sent.</summary>
+    /// <summary>The address stays that of the page: neither a reload nor going back sends a form once more, or leads through every form that was
+    /// sent.</summary>
     public override void OnPageHandlerExecuted(PageHandlerExecutedContext context)
     {
         if (context.Result is not PageResult) Carried = _said ?? Carried;

@@ -2,7 +2,6 @@ using System.Globalization;
 using LooseGraft.Core;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
-using LooseGraft.Core.Wire;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -14,7 +13,7 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What every page of a graft has: the graft, its review, undo and redo, and one way to save a change.</summary>
-public abstract class GraftPageModel(GraftStore store, ReviewDesk reviews) : FormPageModel
+public abstract partial class GraftPageModel(GraftStore store, ReviewDesk reviews) : FormPageModel
 {
     [BindProperty(SupportsGet = true)]
     public int Id { get; set; }
@@ -104,31 +103,6 @@ public abstract class GraftPageModel(GraftStore store, ReviewDesk reviews) : For
         Said = say(result);
         if (!Request.IsHtmx()) return Redirect(Link());
         return await ShowSoonAsync(current);
-    }
-
-    // What another window did meanwhile, and what became worse by it without this one having done it. A review that is not there soon is not waited for.
-    private async Task<string> BesideAsync(Meanwhile met, GraftSnapshot both)
-    {
-        const int told = 3;
-        var more = met.CameIn.Length > told ? string.Create(CultureInfo.InvariantCulture, $", and {met.CameIn.Length - told} more") : "";
-        var came = $" Came in from another window: {string.Join("; ", met.CameIn.Take(told))}{more}.";
-        var job = reviews.Ask(both);
-        if (!await job.IsDoneWithinAsync(reviews.Patience, Aborted)) return came;
-        var stands = (await job.WaitAsync(Aborted)).Wire;
-        var worse = Worsened.Joints(WireStage.Review(met.Yours, stands), stands);
-        return worse.IsEmpty ? came : $"{came} By both together the joint of {worse[0].From.Port.Name} now {worse[0].Verdict.Words}: look at it before you go on.";
-    }
-
-    private async Task<IActionResult> CollideAsync(GraftSnapshot current, string yours, string theirs, Meanwhile? met = null)
-    {
-        var fields = Request.Form.Where(field => field.Key is not ("__RequestVerificationToken" or nameof(Revision)))
-            .Select(field => KeyValuePair.Create(field.Key, field.Value.ToString())).ToArray();
-        Collision = new Collision(yours, theirs, met?.Meeting.Clashes ?? [], met?.CameIn ?? [], fields, Link(("handler", Request.Query["handler"].ToString())));
-        await ShowAsync(current);
-        // What was changed may have gone meanwhile, and its page with it.
-        if (!IsThere) return NotFound();
-        Response.StatusCode = StatusCodes.Status409Conflict;
-        return Page();
     }
 
     // What is not worked out soon has a page of its own meanwhile, which leads back here.

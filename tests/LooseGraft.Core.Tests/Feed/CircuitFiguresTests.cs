@@ -36,16 +36,19 @@ public sealed class CircuitFiguresTests
     {
         var header = Bench.Header("ground,data-1,+5 V");
         header = header.With(header.Pins[1] with { Level = new Volts(5) });
-        var plug = Bench.Plug("ground,data-1,light-a");
+        var plug = Bench.Plug("ground,data-1,power-light+");
         plug = plug.With(plug.Pins[1] with { Level = new Volts(3.3) });
         var joint = Wire(header, plug);
         Assert.Equal(
-            [new CircuitFigure("high", 5, "position 2 of header"), new CircuitFigure("low", 3.3, "position 2 of header"), new CircuitFigure("supply", 5, "position 2 of header")],
-            CircuitFigures.Of(Graft.Empty("levels"), Review.Of(Graft.Empty("levels")).Feed, joint));
-        // Ends that are alike need no circuit.
-        Assert.DoesNotContain(CircuitFigures.Of(Graft.Empty("levels"), Review.Of(Graft.Empty("levels")).Feed, Wire(header, header with { Gender = Gender.Female })),
-            figure => figure.Field is "high" or "low");
+            [("high", 5, "position 2 of header"), ("low", 3.3, "position 2 of header"), ("supply", 5, "position 3 of header")],
+            Of(Graft.Empty("levels"), joint).Select(figure => (figure.Field, figure.Value, figure.From)));
+        // Ends that are alike need no circuit, and what meets no light feeds none.
+        var alike = Of(Graft.Empty("levels"), Wire(header, header with { Gender = Gender.Female }));
+        Assert.DoesNotContain(alike, figure => figure.Field is "high" or "low" or "supply");
     }
+
+    private static System.Collections.Immutable.ImmutableArray<CircuitFigure> Of(Graft graft, Core.Wire.JointReview joint)
+        => CircuitFigures.Of(graft, Review.Of(graft).Feed, joint);
 
     private static Core.Wire.JointReview Wire(Port header, Port plug)
     {

@@ -50,7 +50,8 @@ public sealed class MeetingTests
     public void What_would_now_do_something_else_is_asked_although_no_field_is_wanted_twice()
     {
         // Says whatever the aim is, so that it does something else upon another aim.
-        var met = Meet(graft => graft with { Budget = graft.Aim == "the whole street" ? null : new Money(7) }, graft => graft with { Aim = "the whole street" });
+        const string aim = "the whole street";
+        var met = Meet(graft => graft with { Budget = graft.Aim == aim ? null : new Money(7) }, graft => graft with { Aim = aim });
         Assert.Null(met.Together);
         Assert.Empty(met.Clashes);
     }

@@ -65,8 +65,11 @@ internal static class Differences
         var (first, second) = (keys[..olds], keys[olds..]);
         if (first.Distinct().Count() != olds || second.Distinct().Count() != nows) return null;
         if (!first.Intersect(second).SequenceEqual(second.Intersect(first))) return null;
-        return (Enumerable.Range(0, olds).ToDictionary(at => first[at], at => all[at]), Enumerable.Range(0, nows).ToDictionary(at => second[at], at => all[olds + at]));
+        return (ByKey(first, all), ByKey(second, all[olds..]));
     }
+
+    private static Dictionary<string, JsonObject> ByKey(string[] keys, JsonObject[] things)
+        => keys.Zip(things).ToDictionary(pair => pair.First, pair => pair.Second);
 
     private static int Count(JsonNode? list) => (list as JsonArray)?.Count ?? 0;
 

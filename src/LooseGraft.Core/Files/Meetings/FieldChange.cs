@@ -33,7 +33,8 @@ internal sealed record FieldChange(ImmutableArray<string> Place, ImmutableArray<
         var told = value switch
         {
             null => "not there",
-            JsonObject members => string.Join(", ", members.Where(member => member.Key != "id").Select(member => $"{DocumentWords.Of(member.Key)} {Told(member.Value)}")),
+            JsonObject members => string.Join(
+                ", ", members.Where(member => member.Key != "id").Select(member => $"{DocumentWords.Of(member.Key)} {Told(member.Value)}")),
             JsonArray { Count: 0 } => "none",
             JsonArray items when items.All(item => item is JsonValue) => string.Join(" ", items.Select(Told)),
             JsonArray items => items.Count == 1 ? "one: " + Told(items[0]) : $"{items.Count} of them",

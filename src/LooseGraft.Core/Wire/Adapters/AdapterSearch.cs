@@ -62,7 +62,8 @@ public static class AdapterSearch
             .SelectMany(meeting => face.Behind(meeting.To).Select(end => new Conductor(meeting.From, end)))
             .Where(wire => nets.Join(wire.Ends.One, wire.Ends.Other))];
         var review = JointJudge.Review(joint with { Method = JointMethod.Adapter, Wires = wires, Ties = [] }, from, to);
-        return Serves(review) && !review.Decided.Any(contact => contact.Judgement.IsStop) ? new AdapterChain(face.Chain, review, Losses.Of(review).Length) : null;
+        var isOfUse = Serves(review) && !review.Decided.Any(contact => contact.Judgement.IsStop);
+        return isOfUse ? new AdapterChain(face.Chain, review, Losses.Of(review).Length) : null;
     }
 
     // Something has to come through; and where the plug lives on a supply, that supply and its way back, or everything else is for nothing.

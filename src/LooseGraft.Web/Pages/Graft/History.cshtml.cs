@@ -15,7 +15,7 @@ public sealed class HistoryModel(GraftStore store, ReviewDesk reviews) : GraftPa
     public override async Task OnPageHandlerExecutionAsync(PageHandlerExecutingContext context, PageHandlerExecutionDelegate next)
     {
         // Whatever the handler did, the page then lists the history as it stands.
-        await next();
+        await base.OnPageHandlerExecutionAsync(context, next);
         History = await Store.HistoryAsync(Id, HttpContext.RequestAborted);
     }
 }

@@ -72,7 +72,7 @@ public sealed partial class WallModel
 
     public override async Task OnPageHandlerExecutionAsync(PageHandlerExecutingContext context, PageHandlerExecutionDelegate next)
     {
-        await next();
+        await base.OnPageHandlerExecutionAsync(context, next);
         if (Snapshot is not null) Meters = await shelf.WallChoicesAsync(HttpContext.RequestAborted);
     }
 

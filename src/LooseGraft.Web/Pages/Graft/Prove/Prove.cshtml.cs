@@ -95,7 +95,7 @@ public sealed class ProveModel(GraftStore store, ReviewDesk reviews, MeterShelf 
     public override async Task OnPageHandlerExecutionAsync(
         Microsoft.AspNetCore.Mvc.Filters.PageHandlerExecutingContext context, Microsoft.AspNetCore.Mvc.Filters.PageHandlerExecutionDelegate next)
     {
-        await next();
+        await base.OnPageHandlerExecutionAsync(context, next);
         if (Snapshot is not null) Meters = await meters.ChoicesAsync(Graft, HttpContext.RequestAborted);
     }
 

@@ -97,7 +97,7 @@ public sealed class SwitchModel(GraftStore store, ReviewDesk reviews, MeterShelf
 
     public override async Task OnPageHandlerExecutionAsync(PageHandlerExecutingContext context, PageHandlerExecutionDelegate next)
     {
-        await next();
+        await base.OnPageHandlerExecutionAsync(context, next);
         if (Snapshot is not null) Meters = await meters.ChoicesAsync(Graft, HttpContext.RequestAborted);
     }
 

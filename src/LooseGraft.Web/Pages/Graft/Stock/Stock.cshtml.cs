@@ -132,7 +132,7 @@ public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bi
 
     public override async Task OnPageHandlerExecutionAsync(PageHandlerExecutingContext context, PageHandlerExecutionDelegate next)
     {
-        await next();
+        await base.OnPageHandlerExecutionAsync(context, next);
         Known = await donors.AllAsync(alsoRemoved: false, HttpContext.RequestAborted);
         if (!string.IsNullOrWhiteSpace(BinWords)) Found = await bin.SearchAsync(BinWords, HttpContext.RequestAborted);
     }

@@ -47,10 +47,9 @@ public sealed class CircuitsModel(GraftStore store, ReviewDesk reviews) : GraftP
     public async Task<IActionResult> OnPostKeepAsync()
     {
         if (!await LoadAsync()) return NotFound();
-        return Form is { } form && Answer is { Works: true } answer
-            ? await SaveAsync(new KeepCircuit(
-                Needing is { } joint ? $"{form.Title}, for {joint.From.Port.Name}" : form.Title, string.Join(" ", [answer.Words, .. answer.Figures, .. answer.Cautions])))
-            : await InvalidAsync();
+        if (Form is not { } form || Answer is not { Works: true } answer) return await InvalidAsync();
+        var name = Needing is { } joint ? $"{form.Title}, for {joint.From.Port.Name}" : form.Title;
+        return await SaveAsync(new KeepCircuit(name, string.Join(" ", [answer.Words, .. answer.Figures, .. answer.Cautions])));
     }
 
     protected override void OnShown()

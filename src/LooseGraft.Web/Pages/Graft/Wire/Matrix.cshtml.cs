@@ -17,6 +17,8 @@ public sealed class MatrixModel(GraftStore store, ReviewDesk reviews) : GraftPag
         '|', "Enter", "Esc", "Tab", "Space", "Shift", "Ctrl", "Alt", "Backspace", "Delete", "Home", "End", "PageUp", "PageDown", "Up", "Down", "Left", "Right",
         "CapsLock", "F1", "F2");
 
+    private const int MostProblems = 5;
+
     /// <summary>The part that has the keys; the first that has any when none is asked for.</summary>
     [BindProperty(SupportsGet = true)]
     public string? Part { get; set; }
@@ -50,6 +52,22 @@ public sealed class MatrixModel(GraftStore store, ReviewDesk reviews) : GraftPag
         if (ModelState.IsValid && edit.Lost(Graft) is > 0 and var lost)
             ModelState.AddModelError("rows", $"{lost} keys would be lost: {down} × {across} has no place for them. Empty them first.");
         return await SaveAsync(edit);
+    }
+
+    public async Task<IActionResult> OnPostBeepsAsync(string? of, string? beeps)
+    {
+        if (!await LoadAsync() || Graft.FindPart((of ?? "").Split('/')[0]) is not { } part) return NotFound();
+        Part = part.Id;
+        OnShown();
+        var ribbon = PortId.Parse(of ?? "") is { } id ? Graft.FindPort(id) : null;
+        var text = beeps ?? "";
+        if (text.Length > BeepList.LongestText) ModelState.AddModelError("beeps", $"At most {BeepList.LongestText} characters.");
+        var list = BeepList.Read(text.Length > BeepList.LongestText ? "" : text);
+        foreach (var problem in list.Problems.Take(MostProblems)) ModelState.AddModelError("beeps", problem);
+        if (ModelState.IsValid && FoundMatrix.Of(list.Beeps) is { Problem: { } none }) ModelState.AddModelError("beeps", none);
+        if (ribbon is not null && list.Beeps.FirstOrDefault(beep => Math.Max(beep.One, beep.Other) > ribbon.PositionCount) is { } beyond)
+            ModelState.AddModelError("beeps", $"{beyond.Key}: {ribbon.Name} has {ribbon.PositionCount} positions.");
+        return await SaveAsync(new FillMatrix(part.Id, ribbon?.Id, text));
     }
 
     public async Task<IActionResult> OnPostKeysAsync()
