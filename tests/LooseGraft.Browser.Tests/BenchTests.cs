@@ -169,8 +169,12 @@ public sealed class BenchTests(RunningBench bench) : IClassFixture<RunningBench>
         other.Open(root + "/wire?joint=panel&pin=from-7");
         other.Retype("#pin-signal", "ground" + Keys.Tab);
         other.SeeWords(".said", "ground");
+        // Some way down the page, where one cannot see its top.
+        eyes.Run<object?>("scrollTo(0, 250)");
         eyes.Retype("#pin-signal", "+3.3 V" + Keys.Tab);
         eyes.SeeWords(".collision", "panel header, position 7: +3.3 V");
+        eyes.Until(() => eyes.Run<bool>(
+            "const box = document.querySelector('.collision').getBoundingClientRect(); return scrollY > 200 && box.top >= 0 && box.bottom <= innerHeight"));
         eyes.SeeWords(".collision", "panel header, position 7: ground");
         eyes.SeeWords(".collision td", "signal +3.3 V, evidence");
         eyes.Click(".collision button");
