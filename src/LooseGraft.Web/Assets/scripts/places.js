@@ -63,6 +63,10 @@ export function stayInPlace() {
     const round = acted?.parentElement?.closest("[id]:not(#bench)");
     near = round && { id: round.id, top: round.getBoundingClientRect().top };
   });
+  // At once, so that nobody sees it move; and again when all has settled.
+  document.addEventListener("htmx:afterSwap", () => {
+    if (isSent && acted) stay();
+  });
   document.addEventListener("htmx:afterSettle", (event) => {
     const isElsewhere = location.pathname !== left;
     left = location.pathname;
