@@ -83,12 +83,15 @@ public sealed class Eyes : IDisposable
     private void Tap(IWebElement element)
     {
         var finger = new PointerInputDevice(PointerKind.Touch);
+        _driver.ExecuteScript("window.isTapped = false; addEventListener('click', () => { window.isTapped = true; }, { capture: true, once: true });");
         _driver.PerformActions(
         [
             new ActionSequence(finger)
                 .AddAction(finger.CreatePointerMove(element, 0, 0, TimeSpan.Zero))
                 .AddAction(finger.CreatePointerDown(MouseButton.Touch)).AddAction(finger.CreatePointerUp(MouseButton.Touch)),
         ]);
+        // A tap becomes a click a little later; until then nothing has been asked for. A page that was left remembers nothing of it.
+        Until(() => Run<bool>("return window.isTapped !== false"));
     }
 
     /// <summary>Clicks at a share of an element's width and height.</summary>

@@ -33,9 +33,10 @@ public sealed class Hands(Eyes eyes)
             return;
         }
 
-        // A page that has become shorter than where one stood cannot stay there.
-        var by = Top(near) is { } now && before.Top is { } was ? now - was : Scroll - Math.Min(before.Scroll, Deepest);
-        if (Math.Abs(by) > Unseen) Jumps.Add($"{selector}: {by}");
+        // A page that has become shorter than where one stood cannot stay there: by so much, and no more, it has to move.
+        var hasTo = before.Scroll - Math.Min(before.Scroll, Deepest);
+        var by = Top(near) is { } now && before.Top is { } was ? now - was - hasTo : Scroll - before.Scroll + hasTo;
+        if (Math.Abs(by) > Unseen) Jumps.Add($"{selector}: {by}, {near} from {before.Top}, the page from {before.Scroll} to {Scroll} of {Deepest}");
     }
 
     /// <summary>Types where the focus is.</summary>
