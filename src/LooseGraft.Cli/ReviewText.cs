@@ -2,6 +2,7 @@ using System.Text;
 using LooseGraft.Core;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Cli;
 
@@ -12,7 +13,7 @@ internal static class ReviewText
     {
         var text = new StringBuilder();
         var graft = review.Graft;
-        text.AppendLine($"{graft.Name}: {graft.Donor.Name} ⟶ {graft.Shell.Name}");
+        text.AppendLine($"{graft.Name}: {graft.NameOfDonors()} ⟶ {graft.Shell.Name}");
         text.AppendLine($"{review.Stops} stops · {review.Unproven.Length} facts unproven · "
             + $"money left {review.Buy.Left?.In(graft.Currency) ?? "not set"} · tightest {Tightest(review.Feed.Tightest)}");
         foreach (var finding in review.Findings)

@@ -112,7 +112,7 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
             if (HeaviestFinding is { } finding)
             {
                 var why = finding.Severity == Severity.Stop && Stops > 1 ? $"{finding.Message} One of {Stops} stops." : finding.Message;
-                return new NextCut(Capitalised(finding.Remedies[0]), why, finding.Subject, finding.Rule.Stage);
+                return new NextCut(finding.Remedies[0].Capitalised(), why, finding.Subject, finding.Rule.Stage);
             }
 
             if (Graft.Parts.IsEmpty)
@@ -146,6 +146,4 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
         FactField.Feed => graft => FeedStage.Review(graft, Stages.Of<WireReview>().Circuit.Netlist).Findings,
         _ => graft => SeatStage.FindingsOfBoards(graft),
     };
-
-    private static string Capitalised(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

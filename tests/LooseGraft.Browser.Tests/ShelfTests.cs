@@ -96,6 +96,34 @@ public sealed class ShelfTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void Of_one_more_donor_its_board_is_proven_alive_by_itself_and_undo_takes_that_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.CopyOfFerry();
+        eyes.Click(".bench-row a[href$='/stock']");
+        eyes.Click("details.donor:has(form[action*='AddDonor']) > summary");
+        eyes.Retype("form[action*='AddDonor'] input[name=donorName]", "Twin kiosk" + Keys.Enter);
+        eyes.SeeWords("#old-case-title-twin-kiosk", "What the old case of Twin kiosk did");
+        eyes.Retype("form[action*='=AddPart'] input[name=name]", "Board of the twin");
+        eyes.Choose("form[action*='=AddPart'] select[name=origin]", "out of Twin kiosk");
+        eyes.Click("form[action*='=AddPart'] button");
+        eyes.SeeWords(".parts", "board · out of Twin kiosk");
+        eyes.Click(".bench-row a[href$='/prove']");
+        eyes.Click(".tabs-line a[href$='/life']");
+        eyes.Click("nav[aria-label='Whose board'] a:last-child");
+        eyes.SeeWords(".bench-sheet", "Photograph every plug of Twin kiosk");
+        eyes.Choose("select[name=watched]", "a picture, or an answer");
+        eyes.Click("form[action*='Saw'] button.is-primary");
+        eyes.SeeWords(".verdict.is-fine", "proven alive");
+        eyes.Click("nav[aria-label='Whose board'] a:first-child");
+        eyes.SeeWords(".verdict.is-check", "not proven alive yet");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.Click("nav[aria-label='Whose board'] a:last-child");
+        eyes.SeeWords(".verdict.is-check", "not proven alive yet");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_graft_is_thrown_away_and_put_back_by_key()
     {
         using var eyes = new Eyes(bench.Address);

@@ -26,8 +26,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         => typeof(GraftEdit).Assembly.GetTypes().Where(type => type.IsSubclassOf(typeof(GraftEdit)) && !type.IsAbstract)
         .OrderBy(type => type.FullName, StringComparer.Ordinal);
 
-    /// <summary>The demos, and the ferry radiogram once more with what no demo has: an adapter with its wires, a made lead with a tie and a reading, keys,
-    /// marks, a lead of a supply.</summary>
+    /// <summary>The demos, and the ferry radiogram once more with what no demo has: one more donor, an adapter with its wires, a made lead with a tie and a
+    /// reading, keys, marks, a lead of a supply.</summary>
     public static IReadOnlyList<(Graft Graft, EditSamples Edits)> Demos { get; } = OfDemos();
 
     /// <summary>The parameters of a sort of edit.</summary>
@@ -37,7 +37,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     public static bool IsName(ParameterInfo parameter)
         => parameter.ParameterType == typeof(PortId)
             || (parameter.ParameterType == typeof(string)
-            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead");
+            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor");
 
     /// <summary>The edit of a sort that a seed stands for.</summary>
     public GraftEdit Make(Type sort, int seed)
@@ -106,6 +106,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     private string Text(string name) => name switch
     {
         "Part" or "MetBy" => Choice([.. graft.Parts.Select(part => part.Id)]),
+        "Donor" => Choice([.. graft.OtherDonors.Select(donor => donor.Id!)]),
         "Joint" => Choice([.. graft.Joints.Select(joint => joint.Id)]),
         "Supply" => Choice([.. graft.Supplies.Select(supply => supply.Id)]),
         "Load" => Choice([.. graft.Loads.Select(load => load.Id)]),
@@ -153,11 +154,12 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         ferry = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") });
         var rich = ferry with
         {
+            OtherDonors = [new GraftDonor("twin", new Machine("Twin kiosk"), [new CaseAnswer(CaseDuty.Speaker, true)])],
             Parts = [.. ferry.Parts.Select(part => part.Ports.FirstOrDefault(port => port.PositionCount > 1) is not { } port ? part : part with
             {
                 Tests = [new ContinuityTest<InnerEnd>(new InnerEnd(port.Id, 1), new InnerEnd(port.Id, 2), true, default)],
             }),
-                TemplatePart.MakePart(PartTemplate.Find("adapter-floppy")!, "adapter", "adapter")],
+                TemplatePart.MakePart(PartTemplate.Find("adapter-floppy")!, "adapter", "adapter").From(PartOrigin.Donor, "twin")],
             Joints = [.. ferry.Joints.Select(joint => ferry.FindPort(joint.From)!.PositionCount < 2 ? joint : joint with
             {
                 Method = JointMethod.Rebuild,

@@ -83,7 +83,7 @@ public sealed class EditTests
     private static IEnumerable<string> Names(Graft graft, object? argument) => argument switch
     {
         string text
-            => [text, graft.NameOf(text), graft.NameOfSupply(text), graft.Seating.FindPlane(text)?.Name ?? "",
+            => [text, graft.NameOf(text), graft.NameOfSupply(text), graft.Seating.FindPlane(text)?.Name ?? "", graft.NameOfDonor(text),
             .. graft.Readings.Where(reading => reading.Id == text).Select(reading => reading.Text),
             .. graft.WallReadings.Where(reading => reading.Id == text).Select(reading => reading.Mean.ToString())],
         PortId port => [port.Port, graft.NameOf(port)],

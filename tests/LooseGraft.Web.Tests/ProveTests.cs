@@ -96,7 +96,7 @@ public sealed class ProveTests(BenchHost host) : IClassFixture<BenchHost>
         var (browser, page) = (host.Browser(), $"/graft/{id}/prove/life");
         Assert.Contains(Core.Review.Of(await host.GraftAsync(id)).Findings, finding => finding.Rule.Code == "PROVE-003");
         var answer = await browser.SubmitAsync(page, "Saw", 1, ("watched", "Picture"), ("seen", "true"), ("note", "a logo"));
-        Assert.Contains("proven alive", await BenchHost.TextAsync(answer));
+        Assert.Contains("<strong>proven alive</strong>", await BenchHost.TextAsync(answer));
         var graft = await host.GraftAsync(id);
         Assert.Equal(host.Clock.GetUtcNow(), graft.Observations[^1].At);
         Assert.DoesNotContain(Core.Review.Of(graft).Findings, finding => finding.Rule.Code == "PROVE-003");

@@ -26,6 +26,37 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task One_more_donor_has_its_own_case_and_its_own_proof_of_life_and_leaves_its_parts_behind()
+    {
+        var id = await BareAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        var refused = await browser.SubmitAsync(page, "AddDonor", 1, ("donorName", " "), ("sort", "a till"));
+        Assert.Contains("Give the donor a name", await BenchHost.TextAsync(refused));
+        await browser.SubmitAsync(page, "AddDonor", 1, ("donorName", "Second till"), ("sort", "till"));
+        Assert.Contains("is a donor already", await BenchHost.TextAsync(await browser.SubmitAsync(page, "AddDonor", 2, ("donorName", "second TILL"))));
+        await browser.SubmitAsync(page, "AddPart", 2, ("name", "Its board"), ("kind", "Board"), ("origin", "Donor/second-till"));
+        await browser.SubmitAsync(page, "Answer", 3, ("duty", "CoolerMount"), ("did", "true"), ("of", "second-till"));
+        await browser.SubmitAsync($"/graft/{id}/prove/life?donor=second-till", "Saw", 4, ("watched", "Picture"), ("seen", "true"));
+        var graft = await host.GraftAsync(id);
+        Assert.Equal(("second-till", "second-till", CaseDuty.CoolerMount),
+            (graft.FindPart("its-board")!.Donor, graft.Observations[0].Donor, graft.OtherDonors[0].OldCase[0].Duty));
+        foreach (var (donor, life) in new[] { ("?donor=second-till", "proven alive"), ("", "not proven alive yet") })
+            Assert.Contains($"<strong>{life}</strong>", await browser.GetStringAsync($"/graft/{id}/prove/life{donor}", Cancellation), StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync($"/graft/{id}/prove/life?donor=third", Cancellation)).StatusCode);
+        foreach (var origin in new[] { "Shell/second-till", "Nowhere", "9" })
+        {
+            var answer = await browser.SubmitAsync(page, "AddPart", 5, ("name", "x"), ("kind", "Board"), ("origin", origin));
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        }
+
+        await browser.SubmitAsync(page, "DescribeDonor", 5, ("of", ""), ("donorName", "First till"), ("sort", "till"), ("donorNote", "wet"));
+        Assert.Contains("First till and Second till", await browser.GetStringAsync("/", Cancellation), StringComparison.Ordinal);
+        await browser.SubmitAsync(page, "RemoveDonor", 6, ("of", "second-till"));
+        graft = await host.GraftAsync(id);
+        Assert.Equal((null, 0, 0), (graft.FindPart("its-board")!.Origin, graft.Observations.Length, graft.OtherDonors.Length));
+    }
+
+    [Fact]
     public async Task What_a_part_is_called_costs_and_comes_from_is_corrected_where_it_stands()
     {
         var id = await BareAsync();

@@ -19,6 +19,7 @@ internal static class BenchNotesFormat
         new(new TextCodec(10), text => Model.LeadEnd.Parse(text), value => value.ToString(), "an end of the lead such as from-3 or to-7");
 
     public static readonly ObjectCodec<CaseAnswer> CaseAnswer = DescribeCaseAnswer();
+    public static readonly ObjectCodec<GraftDonor> OtherDonor = DescribeOtherDonor();
     public static readonly ObjectCodec<Reading> Reading = DescribeReading();
     public static readonly ObjectCodec<Observation> Observation = DescribeObservation();
     public static readonly ObjectCodec<BenchRecord> Record = DescribeRecord();
@@ -46,6 +47,23 @@ internal static class BenchNotesFormat
             Note = values.Of(note),
             Unknown = values.Unknown,
         }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<GraftDonor> DescribeOtherDonor()
+    {
+        var donor = new ObjectCodec<GraftDonor>("otherDonor", "A further machine that parts came out of.", isInline: true);
+        var id = donor.Required("id", Id, value => value.Id!, "Unique among the donors.");
+        var name = donor.Required("name", Name, value => value.Machine.Name, "What the builder calls it.");
+        var kind = donor.Optional("kind", Name, value => value.Machine.Kind, "What it was: a kiosk, a desktop.");
+        var note = donor.Optional("note", Note, value => value.Machine.Note, "Anything worth remembering.");
+        var oldCase = donor.Many("oldCase", CaseAnswer, GraftFileLimits.CaseAnswers, value => value.OldCase, "What its case did.");
+        return donor.Makes(
+            values => new GraftDonor(values.Of(id), new Machine(values.Of(name))
+            {
+                Kind = values.Of(kind),
+                Note = values.Of(note),
+                Unknown = values.Unknown,
+            }, values.Of(oldCase)), value => value.Machine.Unknown);
     }
 
     private static ObjectCodec<Reading> DescribeReading()
@@ -78,9 +96,15 @@ internal static class BenchNotesFormat
         var at = observation.Required("at", Moment, value => value.At, "When.");
         var watched = observation.Required("watched", new ChoiceCodec<WatchPoint>(), value => value.Watched, "What was watched.");
         var seen = observation.Required("seen", new FlagCodec(), value => value.WasSeen, "Whether it happened.");
+        var donor = observation.Optional("donor", Id, value => value.Donor, "Of which other donor's board; left out for the first's.");
         var note = observation.Optional("note", Note, value => value.Note, "What exactly.");
         return observation.Makes(
-            values => new Observation(values.Of(at), values.Of(watched), values.Of(seen)) { Note = values.Of(note), Unknown = values.Unknown },
+            values => new Observation(values.Of(at), values.Of(watched), values.Of(seen))
+            {
+                Donor = values.Of(donor),
+                Note = values.Of(note),
+                Unknown = values.Unknown,
+            },
             value => value.Unknown);
     }
 

@@ -58,9 +58,7 @@ internal static class CrossChecks
             if (meant.Through is { } through) Find(context, $".loads[{index}].meant.through", through, ports);
         }
 
-        Unique(context, "oldCase", graft.OldCase, answer => answer.Duty);
-        foreach (var (index, answer) in graft.OldCase.Index().Where(pair => pair.Item.MetBy is not null))
-            Exists(context, $".oldCase[{index}].metBy", answer.MetBy!, parts, "the id of a part");
+        DonorChecks.Graft(graft, context, parts);
         Unique(context, "readings", graft.Readings, reading => reading.Id);
         foreach (var (index, reading) in graft.Readings.Index()) Reading(context, $".readings[{index}]", reading, ports);
         Unique(context, "records", graft.Records, record => record.Id);

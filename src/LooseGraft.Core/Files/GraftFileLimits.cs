@@ -43,6 +43,9 @@ public static class GraftFileLimits
     /// <summary>Loads of a graft.</summary>
     public const int Loads = 500;
 
+    /// <summary>Donors of a graft beside the first.</summary>
+    public const int OtherDonors = 8;
+
     /// <summary>Answers on what the old case did: one for each thing asked.</summary>
     public const int CaseAnswers = 12;
 

@@ -31,6 +31,8 @@ internal static class GraftFormat
         var budget = graft.Optional("budget", Amount, value => value.Budget, "What may be spent.");
         var donor = graft.Required("donor", Machine("donor"), value => value.Donor, "The machine the board comes from.");
         var shell = graft.Required("shell", Machine("shell"), value => value.Shell, "What receives it.");
+        var others = graft.Many("otherDonors", BenchNotesFormat.OtherDonor, GraftFileLimits.OtherDonors, value => value.OtherDonors,
+            "Further machines that parts came out of.");
         var parts = graft.Many("parts", PartFormat.Part, GraftFileLimits.Parts, value => value.Parts, "Every physical thing in it.");
         var joints = graft.Many("joints", DescribeJoint(), GraftFileLimits.Joints, value => value.Joints, "How ports meet.");
         var supplies = graft.Many("supplies", FeedFormat.Supply, GraftFileLimits.Supplies, value => value.Supplies, "What feeds it.");
@@ -60,6 +62,7 @@ internal static class GraftFormat
             StartedOn = values.Of(started),
             Currency = values.Of(currency),
             Budget = values.Of(budget),
+            OtherDonors = values.Of(others),
             Parts = values.Of(parts),
             Joints = values.Of(joints),
             Supplies = values.Of(supplies),

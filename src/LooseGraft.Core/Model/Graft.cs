@@ -5,7 +5,7 @@ namespace LooseGraft.Core.Model;
 
 /// <summary>One project: a donor going into a shell. Immutable; an edit is a new graft.</summary>
 /// <param name="Name">What the builder calls it.</param>
-/// <param name="Donor">The machine the board comes from.</param>
+/// <param name="Donor">The machine the board comes from; the first, where parts come out of several.</param>
 /// <param name="Shell">What receives it.</param>
 public sealed record Graft(string Name, Machine Donor, Machine Shell)
 {
@@ -21,6 +21,9 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>The day work began.</summary>
     public DateOnly? StartedOn { get; init; }
 
+    /// <summary>Further machines that parts of it came out of; empty for most.</summary>
+    public ValueList<GraftDonor> OtherDonors { get; init; } = [];
+
     /// <summary>Every physical thing in it.</summary>
     public ValueList<Part> Parts { get; init; } = [];
 
@@ -33,7 +36,7 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>What is fed.</summary>
     public ValueList<Load> Loads { get; init; } = [];
 
-    /// <summary>What the builder says the old case did.</summary>
+    /// <summary>What the builder says the old case did, that of the first donor.</summary>
     public ValueList<CaseAnswer> OldCase { get; init; } = [];
 
     /// <summary>What was measured, in the order it was written down.</summary>
@@ -98,9 +101,6 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
 
     /// <summary>The same of a plug that is written string/plug.</summary>
     public string NameOfPlug(Supply supply, string plug) => supply.FindPlug(plug) is var (lead, at) ? NameOfPlug(supply, lead, lead.Plugs[at]) : plug;
-
-    /// <summary>What the builder says of a duty of the old case; null while nothing.</summary>
-    public CaseAnswer? AnswerTo(CaseDuty duty) => OldCase.FirstOrDefault(answer => answer.Duty == duty);
 
     /// <summary>The port of that id; null when there is none.</summary>
     public Port? FindPort(PortId id) => FindPart(id.Part)?.Ports.FirstOrDefault(port => port.Id == id.Port);

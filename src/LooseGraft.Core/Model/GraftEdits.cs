@@ -28,7 +28,8 @@ public static class GraftEdits
             Loads = [.. graft.Loads.Where(load => load.Part != id)
                 .Select(load => load.Meant is { } meant && supplies.All(supply => supply.Id != meant.Supply) ? load with { Meant = null } : load)
                 .Select(load => Off(load, through => through.Part == id))],
-            OldCase = [.. graft.OldCase.Select(answer => answer.MetBy == id ? answer with { MetBy = null } : answer)],
+            OldCase = Unmet(graft.OldCase, id),
+            OtherDonors = [.. graft.OtherDonors.Select(donor => donor with { OldCase = Unmet(donor.OldCase, id) })],
             Readings = graft.Readings.RemoveAll(reading => reading.Port.Part == id),
             // What was read through a supply says nothing of another.
             WallReadings = graft.WallReadings.RemoveAll(reading => reading.Supply is { } supply && supplies.All(other => other.Id != supply)),
@@ -74,10 +75,6 @@ public static class GraftEdits
             }),
         };
 
-    /// <summary>Puts in what the builder says of one duty of the old case, in place of what was said before.</summary>
-    public static Graft WithAnswer(this Graft graft, CaseAnswer answer)
-        => graft with { OldCase = [.. graft.OldCase.Where(other => other.Duty != answer.Duty).Append(answer).OrderBy(other => other.Duty)] };
-
     /// <summary>Changes what one supply can give.</summary>
     public static Graft WithSupply(this Graft graft, string id, Func<Supply, Supply> change)
         => graft with { Supplies = Replace(graft.Supplies, supply => supply.Id == id, change) };
@@ -109,6 +106,9 @@ public static class GraftEdits
     {
         Leads = [.. supply.Leads.Select(lead => lead with { Plugs = Replace(lead.Plugs, plug => plug.Port == port, plug => plug with { Port = null }) })],
     };
+
+    private static ValueList<CaseAnswer> Unmet(ValueList<CaseAnswer> answers, string part)
+        => [.. answers.Select(answer => answer.MetBy == part ? answer with { MetBy = null } : answer)];
 
     private static Load Off(Load load, Predicate<PortId> isGone)
         => load.Meant is { Through: { } through } meant && isGone(through) ? load with { Meant = meant with { Through = null } } : load;

@@ -6,6 +6,9 @@ namespace LooseGraft.Core.Model;
 /// <param name="WasSeen">Whether it happened.</param>
 public sealed record Observation(DateTimeOffset At, WatchPoint Watched, bool WasSeen)
 {
+    /// <summary>Of which donor's board; null for the first donor's.</summary>
+    public string? Donor { get; init; }
+
     /// <summary>What exactly: the beeps counted, the words on the screen.</summary>
     public string? Note { get; init; }
 

@@ -12,6 +12,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Where it comes from; null when nobody said.</summary>
     public PartOrigin? Origin { get; init; }
 
+    /// <summary>Which of several donors it came out of; null for the first, and for what came out of none.</summary>
+    public string? Donor { get; init; }
+
     /// <summary>What it cost or will cost; null when that is not known or nothing.</summary>
     public Money? Cost { get; init; }
 
@@ -50,6 +53,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
 
     /// <summary>Whether it may have a place on a plane: a board, or anything whose shape or holes are known.</summary>
     public bool CanBeSeated => Kind == PartKind.Board || Body is not null || !Holes.IsEmpty;
+
+    /// <summary>The part said to come from there; a donor counts only for what comes out of one.</summary>
+    public Part From(PartOrigin? origin, string? donor) => this with { Origin = origin, Donor = origin == PartOrigin.Donor ? donor : null };
 
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;

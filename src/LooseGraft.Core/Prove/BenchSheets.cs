@@ -7,18 +7,21 @@ namespace LooseGraft.Core.Prove;
 /// <summary>Writes the bench sheet of a donor from what is known of its board.</summary>
 public static class BenchSheets
 {
-    /// <summary>The sheet; null when the graft has no board yet.</summary>
-    public static BenchSheet? For(Graft graft)
+    /// <summary>The sheet; null when there is no board of that donor yet.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="id">The donor's id; null for the first, for whose board any is taken where none is said to be it.</param>
+    public static BenchSheet? For(Graft graft, string? id)
     {
-        if ((graft.Parts.FirstOrDefault(ProofOfLife.IsDonorBoard) ?? graft.Parts.FirstOrDefault(part => part.Kind == PartKind.Board)) is not { } board)
-            return null;
-        return new BenchSheet(First(graft), [.. Least(graft, board)], [.. Without(graft, board)], [.. Start(board)], Watch, [.. Settings(graft, board)]);
+        if (graft.FindDonor(id) is not { } donor) return null;
+        var any = id is null ? graft.Parts.FirstOrDefault(part => part is { Kind: PartKind.Board, Donor: null }) : null;
+        if ((graft.Parts.FirstOrDefault(donor.GaveBoard) ?? any) is not { } board) return null;
+        return new BenchSheet(First(donor), [.. Least(graft, board)], [.. Without(donor, board)], [.. Start(board)], Watch, [.. Settings(donor, board)]);
     }
 
-    private static ImmutableArray<string> First(Graft graft) =>
+    private static ImmutableArray<string> First(GraftDonor donor) =>
     [
         "Copy what is on its drive to somewhere else, and see that the copy opens.",
-        $"Photograph every plug of {graft.Donor.Name} before it is pulled, with position 1 in the picture.",
+        $"Photograph every plug of {donor.Machine.Name} before it is pulled, with position 1 in the picture.",
         "Let it run once in its old case if it can: what works there is known to work.",
         "Touch bare metal before you touch the board; lay it on its box or on wood, never on metal or foil.",
     ];
@@ -42,11 +45,11 @@ public static class BenchSheets
         yield return "A screen on one of its own sockets. No drive, no card, no keyboard.";
     }
 
-    private static IEnumerable<string> Without(Graft graft, Part board)
+    private static IEnumerable<string> Without(GraftDonor donor, Part board)
     {
         yield return "The old case, its screws and its metal.";
-        foreach (var answer in graft.OldCase.Where(answer => answer.Did && answer.MetBy is null))
-            yield return $"{Capitalised(CaseDutyFact.Of(answer.Duty).Name)}{(answer.LeftOff is { } consequence ? $": {consequence.TrimEnd('.')}" : ", for which nothing stands in yet")}.";
+        foreach (var answer in donor.OldCase.Where(answer => answer.Did && answer.MetBy is null))
+            yield return $"{CaseDutyFact.Of(answer.Duty).Name.Capitalised()}{(answer.LeftOff is { } consequence ? $": {consequence.TrimEnd('.')}" : ", for which nothing stands in yet")}.";
         foreach (var (port, pin) in Needed(board).Where(needed => needed.Pin.Signal.Value.Family is SignalFamily.Sense))
             yield return $"What closed {pin.Signal.Value} on its {port.Name}, position {pin.Position}: {pin.NeededFor}.";
         yield return "Its old screen, keyboard and battery, if it had them.";
@@ -69,13 +72,13 @@ public static class BenchSheets
         yield return "To stop it, hold them joined for five seconds, then pull the plug.";
     }
 
-    private static IEnumerable<string> Settings(Graft graft, Part board)
+    private static IEnumerable<string> Settings(GraftDonor donor, Part board)
     {
         yield return "Which display is started first: the board's own, as long as there is no card.";
         yield return "Start when power is applied: useful where the new switch cannot reach the contact.";
         yield return "Fan curve, and whether a missing fan may be ignored.";
         yield return "Wake by keyboard, network or clock: off, unless it is wanted.";
-        if (graft.OldCase.Any(answer => answer is { Did: true, Duty: CaseDuty.LidSwitch or CaseDuty.PanelCheck or CaseDuty.Sensor })
+        if (donor.OldCase.Any(answer => answer is { Did: true, Duty: CaseDuty.LidSwitch or CaseDuty.PanelCheck or CaseDuty.Sensor })
             || Needed(board).Any(needed => needed.Pin.Signal.Value.Family == SignalFamily.Sense))
             yield return "Warnings about a lid, a panel or a sensor: some firmware lets you turn them off, and then nothing has to be bridged.";
         yield return "Write the old settings down before you change one.";
@@ -93,6 +96,4 @@ public static class BenchSheets
 
     private static IEnumerable<(Port Port, Pin Pin)> Needed(Part board)
         => from port in board.Ports from pin in port.Pins where pin.NeededFor is not null select (port, pin);
-
-    private static string Capitalised(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

@@ -27,7 +27,7 @@ internal static class FactAlternatives
 
     public static Graft Scene(Graft graft, FactScope scope)
     {
-        var scene = graft with { OldCase = [], Readings = [], Observations = [] };
+        var scene = graft with { OldCase = [], OtherDonors = [], Readings = [], Observations = [] };
         return scope.Field switch
         {
             FactField.Contacts => scene with { Loads = [] },

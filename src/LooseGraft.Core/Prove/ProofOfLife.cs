@@ -1,20 +1,24 @@
-using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Prove;
 
-/// <summary>What counts as proof that the donor's bare board lives.</summary>
+/// <summary>What counts as proof that a donor's bare board lives.</summary>
 public static class ProofOfLife
 {
-    /// <summary>Whether a part is the board that the graft is about.</summary>
-    public static bool IsDonorBoard(Part part) => part is { Kind: PartKind.Board, Origin: PartOrigin.Donor };
+    /// <summary>The verdict on every donor that gave a board; on the first in any case, first.</summary>
+    public static IEnumerable<DonorLife> Of(Graft graft)
+        => from donor in graft.Donors()
+           where donor.Id is null || graft.Parts.Any(donor.GaveBoard)
+           select new DonorLife(donor.Id, Verdict(graft, donor.Id));
 
     /// <summary>
-    /// The verdict: alive when the last look for a picture or an answer was a success, no sign when it was a failure. Fans and lights alone prove
+    /// The verdict on one: alive when the last look for a picture or an answer was a success, no sign when it was a failure. Fans and lights alone prove
     /// nothing: a board with a dead processor turns its fans too.
     /// </summary>
-    public static LifeVerdict Verdict(Graft graft)
-        => graft.Observations.LastOrDefault(seen => seen.Watched == WatchPoint.Picture) switch
+    /// <param name="graft">The graft.</param>
+    /// <param name="donor">The donor's id; null for the first.</param>
+    public static LifeVerdict Verdict(Graft graft, string? donor)
+        => graft.Observations.LastOrDefault(seen => seen.Watched == WatchPoint.Picture && seen.Donor == donor) switch
         {
             null => LifeVerdict.NotProven,
             { WasSeen: true } => LifeVerdict.Alive,

@@ -29,5 +29,5 @@ public sealed record NoSignOfLife : FindingCase;
 /// <summary>What Prove comes to.</summary>
 /// <param name="Readings">Readings written down.</param>
 /// <param name="Contradicted">Facts that the newest reading of them contradicts.</param>
-/// <param name="Life">Whether the donor is proven alive.</param>
+/// <param name="Life">Whether the donor is proven alive; of several, the worst of what is known of each.</param>
 public sealed record ProveFigures(int Readings, int Contradicted, LifeVerdict Life) : Figures;

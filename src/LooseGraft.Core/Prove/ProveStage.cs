@@ -22,9 +22,9 @@ public static class ProveStage
     public static ProveReview Review(Graft graft)
     {
         var readings = Readings(graft);
-        var life = ProofOfLife.Verdict(graft);
+        ImmutableArray<DonorLife> life = [.. ProofOfLife.Of(graft)];
         return new ProveReview(readings, life, UnprovenFacts.Of(graft),
-            [.. Contradictions(graft, readings), .. Disagreements(graft, readings), .. Irreversible(graft, life), .. NoSign(life)]);
+            [.. Contradictions(graft, readings), .. Disagreements(graft, readings), .. Irreversible(graft, life), .. NoSign(graft, life)]);
     }
 
     private static ImmutableArray<JudgedReading> Readings(Graft graft)
@@ -70,26 +70,36 @@ public static class ProveStage
         return one.Kind == other.Kind && difference <= Math.Max(AgreeVolts, AgreeShare * Math.Max(Math.Abs(one.Value), Math.Abs(other.Value)));
     }
 
-    private static IEnumerable<Finding> Irreversible(Graft graft, LifeVerdict life)
+    private static IEnumerable<Finding> Irreversible(Graft graft, ImmutableArray<DonorLife> life)
     {
-        if (life == LifeVerdict.Alive || !graft.Parts.Any(ProofOfLife.IsDonorBoard)) yield break;
+        var unsure = life.Where(each => each.Verdict != LifeVerdict.Alive && graft.Parts.Any(graft.FindDonor(each.Donor)!.GaveBoard))
+            .Select(each => each.Donor).ToArray();
         foreach (var joint in graft.Joints.Where(joint => joint.Method is JointMethod.Splice or JointMethod.Bridge))
         {
+            var cut = Donors(graft, joint).Intersect(unsure).Select(graft.CallDonor).ToArray();
+            if (cut.Length == 0) continue;
             var act = joint.Method == JointMethod.Bridge ? "a link is soldered on the board" : "a lead is cut";
             yield return Finding.Of(ProveRules.IrreversibleBeforeLife, new JointSubject(joint.Id), new IrreversibleBeforeLife(joint.Id, joint.Method),
-                $"Joint {joint.Id}: {act}, and that cannot be taken back, but the donor is not proven alive yet.", Evidence.Measured,
+                $"Joint {joint.Id}: {act}, and that cannot be taken back, but {string.Join(" and ", cut)} {(cut.Length == 1 ? "is" : "are")} not proven alive yet.", Evidence.Measured,
                 "run the bare board on the bench first and write down what you see");
         }
     }
 
-    private static IEnumerable<Finding> NoSign(LifeVerdict life)
+    // Whose the parts are that it joins; where they came out of none it is for the sake of every board.
+    private static IEnumerable<string?> Donors(Graft graft, Joint joint)
     {
-        if (life != LifeVerdict.NoSign) yield break;
-        yield return Finding.Of(
-            ProveRules.NoSignOfLife, new LifeSubject(), new NoSignOfLife(), "When the bare board was last started it gave no picture and no answer.",
-            Evidence.Measured,
-            "strip it to the least it should start with and try again: the bench sheet says what that is", "clear the settings memory and check its 3 V cell");
+        var own = new[] { joint.From, joint.To }.Select(port => graft.FindPart(port.Part)).Where(part => part?.Origin == PartOrigin.Donor)
+            .Select(part => part!.Donor).Distinct().ToArray();
+        return own.Length > 0 ? own : graft.Donors().Select(donor => donor.Id);
     }
+
+    private static IEnumerable<Finding> NoSign(Graft graft, ImmutableArray<DonorLife> life)
+        => from each in life
+           where each.Verdict == LifeVerdict.NoSign
+           select Finding.Of(ProveRules.NoSignOfLife, new LifeSubject(each.Donor), new NoSignOfLife(),
+               $"When the bare board{graft.OfDonor(each.Donor)} was last started it gave no picture and no answer.",
+               Evidence.Measured,
+               "strip it to the least it should start with and try again: the bench sheet says what that is", "clear the settings memory and check its 3 V cell");
 
     private static string Where(Graft graft, Reading reading)
     {

@@ -8,15 +8,18 @@ namespace LooseGraft.Core.Stock;
 public static class CaseQuestions
 {
     /// <summary>Every question in order, with what is known about it already.</summary>
-    public static ImmutableArray<CaseQuestion> For(Graft graft)
+    /// <param name="graft">The graft.</param>
+    /// <param name="donor">The donor whose case is asked about. A board that nobody says anything of is taken for one of the first. Of one that gave no
+    /// board, and is not the first, nothing is worth asking.</param>
+    public static DonorQuestions For(Graft graft, GraftDonor donor)
     {
-        var boards = graft.Parts.Where(part => part.Kind == PartKind.Board && part.Origin is null or PartOrigin.Donor).ToArray();
-        return [.. CaseDutyFact.All.Select(fact =>
+        var boards = graft.Parts.Where(part => part.Kind == PartKind.Board && (donor.Gave(part) || (part.Origin is null && donor.Id is null))).ToArray();
+        return new DonorQuestions(donor, [.. CaseDutyFact.All.Select(fact =>
         {
-            var answer = graft.OldCase.FirstOrDefault(given => given.Duty == fact.Duty);
-            var hint = Hint(fact, boards);
-            return new CaseQuestion(fact, answer, hint, answer is not null || hint is not null || fact.DonorWords.Count == 0 || IsNamed(fact, graft.Donor));
-        })];
+            var (answer, hint) = (donor.AnswerTo(fact.Duty), Hint(fact, boards));
+            var isUsual = (boards.Length > 0 || donor.Id is null) && (fact.DonorWords.Count == 0 || IsNamed(fact, donor.Machine));
+            return new CaseQuestion(fact, answer, hint, answer is not null || hint is not null || isUsual);
+        })]);
     }
 
     private static bool IsNamed(CaseDutyFact fact, Machine donor)

@@ -4,12 +4,10 @@ using LooseGraft.Core.Findings;
 namespace LooseGraft.Core.Stock;
 
 /// <summary>What the Stock stage says about a graft.</summary>
-/// <param name="Questions">What to ask about the old case, with the answers given.</param>
+/// <param name="Questions">What to ask about the old case of each donor, with the answers given; the first donor first.</param>
 /// <param name="Findings">What the rules say.</param>
-public sealed record StockReview(ImmutableArray<CaseQuestion> Questions, ImmutableArray<Finding> Findings) : IStageReview
+public sealed record StockReview(ImmutableArray<DonorQuestions> Questions, ImmutableArray<Finding> Findings) : IStageReview
 {
     /// <inheritdoc/>
-    public Figures Figures => new StockFigures(
-        Questions.Count(question => question.IsWorthAsking && question.Answer is null),
-        Questions.Count(question => question.Answer is { Did: true, IsOpen: true }));
+    public Figures Figures => new StockFigures(Questions.Sum(donor => donor.Open), Questions.Sum(donor => donor.NeedsOpen));
 }

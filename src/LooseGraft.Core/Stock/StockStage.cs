@@ -15,19 +15,20 @@ public static class StockStage
     /// <summary>Reviews the stock of a graft.</summary>
     public static StockReview Review(Graft graft)
     {
-        var questions = CaseQuestions.For(graft);
-        return new StockReview(questions, [.. Needs(graft), .. Unasked(graft, questions), .. Revisions(graft)]);
+        ImmutableArray<DonorQuestions> questions = [.. graft.Donors().Select(donor => CaseQuestions.For(graft, donor))];
+        return new StockReview(questions,
+            [.. graft.Donors().SelectMany(donor => Needs(graft, donor)), .. questions.SelectMany(asked => Unasked(graft, asked)), .. Revisions(graft)]);
     }
 
-    private static IEnumerable<Finding> Needs(Graft graft)
+    private static IEnumerable<Finding> Needs(Graft graft, GraftDonor donor)
     {
-        foreach (var answer in graft.OldCase.Where(answer => answer.Did))
+        foreach (var answer in donor.OldCase.Where(answer => answer.Did))
         {
-            var (fact, subject) = (CaseDutyFact.Of(answer.Duty), new NeedSubject(answer.Duty));
+            var (fact, subject) = (CaseDutyFact.Of(answer.Duty), new NeedSubject(answer.Duty, donor.Id));
             if (answer.IsOpen)
             {
                 yield return new Finding(StockRules.NeedUnmet, fact.IsVital ? Severity.Fix : Severity.Check, subject,
-                    $"The old case did it, and nothing does it now: {fact.Need}. Left as it is, {fact.IfLeftOff}.", Evidence.Measured,
+                    $"{graft.CallOldCase(donor.Id).Capitalised()} did it, and nothing does it now: {fact.Need}. Left as it is, {fact.IfLeftOff}.", Evidence.Measured,
                     [.. fact.Remedies, "name the part that does it, or leave it off knowingly"])
                 { Case = new NeedUnmet(answer.Duty) };
             }
@@ -43,14 +44,12 @@ public static class StockStage
     // Shorter than this nothing has been said: a dash, "ok".
     private const int ShortestConsequence = 5;
 
-    private static IEnumerable<Finding> Unasked(Graft graft, ImmutableArray<CaseQuestion> questions)
+    private static IEnumerable<Finding> Unasked(Graft graft, DonorQuestions questions)
     {
-        if (!graft.Parts.Any(part => part is { Kind: PartKind.Board, Origin: PartOrigin.Donor })) yield break;
-        var asked = questions.Where(question => question.IsWorthAsking).ToList();
-        var open = asked.Count(question => question.Answer is null);
-        if (open == 0) yield break;
-        yield return Finding.Of(StockRules.OldCaseUnasked, new OldCaseSubject(), new OldCaseUnasked(open, asked.Count),
-            $"{open} of {asked.Count} questions on what the old case did for the board are open.", Evidence.Measured,
+        var (donor, open, asked) = (questions.Donor, questions.Open, questions.Asked.Count());
+        if (open == 0 || !graft.Parts.Any(donor.GaveBoard)) yield break;
+        yield return Finding.Of(StockRules.OldCaseUnasked, new OldCaseSubject(donor.Id), new OldCaseUnasked(open, asked),
+            $"{open} of {asked} questions on what {graft.CallOldCase(donor.Id)} did for the board are open.", Evidence.Measured,
             "answer them while the old case is still in one piece");
     }
 

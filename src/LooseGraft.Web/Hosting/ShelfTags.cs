@@ -1,4 +1,5 @@
 using LooseGraft.Core;
+using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Words;
 
@@ -98,7 +99,7 @@ public sealed partial class ShelfTags(ReviewDesk reviews, BenchWatch watch, ISer
     private static ShelfTag Tag(GraftSnapshot snapshot, Review review)
     {
         var graft = snapshot.Graft;
-        return new ShelfTag(snapshot.Id, graft.Name, graft.Donor.Name, graft.Shell.Name, new ShelfFigures(
+        return new ShelfTag(snapshot.Id, graft.Name, graft.NameOfDonors(), graft.Shell.Name, new ShelfFigures(
             review.Stops, review.Feed.Tightest?.LeastLeftInWatts, review.Buy.Left, graft.Currency, review.Unproven.Length, review.NextCut.Do,
             SubjectLinks.To(snapshot, review.NextCut.Subject, review.NextCut.Stage)));
     }

@@ -1,5 +1,6 @@
 using System.Globalization;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 using LooseGraft.Data.Owned;
 using LooseGraft.Data.Tables;
 using LooseGraft.Web.Forms;
@@ -110,7 +111,7 @@ public sealed class BinModel(BinStore store) : FormPageModel
         var item = new BinItem(
             (name ?? "").Trim(), kind, (int)(pieces ?? 1), cost?.Amount, (currency ?? "EUR").Trim().ToUpperInvariant(), condition, (place ?? "").Trim(),
             (note ?? "").Trim());
-        foreach (var problem in BinTable.Problems(item)) ModelState.AddModelError("name", char.ToUpperInvariant(problem[0]) + problem[1..] + ".");
+        foreach (var problem in BinTable.Problems(item)) ModelState.AddModelError("name", problem.Capitalised() + ".");
         return ModelState.IsValid ? item : null;
     }
 

@@ -100,13 +100,13 @@ public static class EnumWords
 
     public static string Words(this Gender gender) => gender == Gender.Male ? "pins" : "sockets";
 
-    public static string Words(this PartOrigin? origin) => origin switch
+    public static string Words(this PartOrigin origin) => origin switch
     {
         PartOrigin.Donor => "from the donor",
         PartOrigin.Shell => "belongs to the shell",
         PartOrigin.Bin => "from the bin",
         PartOrigin.Bought => "bought",
         PartOrigin.ToBuy => "to buy",
-        _ => "nobody said where it comes from",
+        _ => throw new ArgumentOutOfRangeException(nameof(origin), origin, null),
     };
 }

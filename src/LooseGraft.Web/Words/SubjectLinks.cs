@@ -27,7 +27,7 @@ public static class SubjectLinks
             PinSubject when stage == Stage.Prove => Prove(root, subject),
             PinSubject pin => PinLink(root, snapshot.Graft, pin),
             ReadingSubject { Reading: var reading } => Prove(root, ReadOn(snapshot.Graft, reading)),
-            LifeSubject => $"{root}/prove/life",
+            LifeSubject { Donor: var donor } => $"{root}/prove/life{(donor is null ? "" : $"?donor={donor}")}",
             PartSubject { Part: var part } when stage == Stage.Wire => $"{root}/wire/{part}/sheet",
             OldCaseSubject or NeedSubject or PartSubject => $"{root}/stock#{Anchor(subject)}",
             PlaneSubject { Plane: var plane } => $"{root}/seat?plane={plane}#{Anchor(subject)}",

@@ -10,12 +10,12 @@ public class DescribeGraftTests
     public static TheoryData<DescribeGraft, string> Changes => new()
     {
         { Same with { Name = "The dance hall" }, "About the graft: called The dance hall" },
-        { Same with { Donor = "Ovrell 2" }, "About the graft: out of Ovrell 2" },
-        { Same with { Shell = "Tin box" }, "About the graft: into Tin box" },
+        { Same with { DonorName = "Ovrell 2" }, "About the graft: out of Ovrell 2" },
+        { Same with { ShellName = "Tin box" }, "About the graft: into Tin box" },
         { Same with { Budget = new Money(12.5m) }, "About the graft: at most 12.50 " + Demo.Currency },
         { Same with { Budget = null }, "About the graft: no budget, in " + Demo.Currency },
         { Same with { Aim = "Dancing" }, "About the graft: what it shall be good for" },
-        { Same with { Shell = "Tin box", Donor = "Ovrell 2" }, "About the graft: out of Ovrell 2, into Tin box" },
+        { Same with { ShellName = "Tin box", DonorName = "Ovrell 2" }, "About the graft: out of Ovrell 2, into Tin box" },
         { Same, "About the graft: as it was" },
     };
 

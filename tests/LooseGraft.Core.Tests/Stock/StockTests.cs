@@ -102,8 +102,8 @@ public sealed class StockTests
         Assert.Contains(CaseDuty.CoolerMount, plain);
         var shown = Asked(Graft.Empty("test") with { Parts = [Board(Header("lid-sense,+5 V"))] });
         Assert.Contains(CaseDuty.LidSwitch, shown);
-        var question = CaseQuestions.For(Graft.Empty("test") with { Parts = [Board(Header("+5 V,+12 V", "power-block"))] })
-            .Single(asked => asked.Fact.Duty == CaseDuty.DrivePower);
+        var fed = Graft.Empty("test") with { Parts = [Board(Header("+5 V,+12 V", "power-block"))] };
+        var question = CaseQuestions.For(fed, fed.Donors().First()).All.Single(asked => asked.Fact.Duty == CaseDuty.DrivePower);
         Assert.Equal("board gives +5 V and +12 V on its header", question.Hint);
     }
 
@@ -136,20 +136,20 @@ public sealed class StockTests
     [Fact]
     public void The_bench_sheet_of_the_ferry_says_what_starts_it_and_what_it_must_do_without()
     {
-        var sheet = BenchSheets.For(Ferry())!;
+        var sheet = BenchSheets.For(Ferry(), null)!;
         Assert.Contains("Join positions 3 and 4 of its panel header with a screwdriver for a moment, not longer.", sheet.Start);
         Assert.Contains("Power to its processor power A.", sheet.Least);
         Assert.Contains("A fan on its fan header: the firmware stops with a fan error when it sees no turning.", sheet.Least);
         Assert.Contains(sheet.Without, line => line.StartsWith("What closed lid-sense", StringComparison.Ordinal));
         Assert.Contains(sheet.Settings, line => line.StartsWith("Warnings about a lid", StringComparison.Ordinal));
-        Assert.Null(BenchSheets.For(Graft.Empty("nothing")));
+        Assert.Null(BenchSheets.For(Graft.Empty("nothing"), null));
     }
 
     [Fact]
     public void A_board_whose_start_contact_is_only_drawn_by_a_stranger_says_so()
     {
         var graft = Graft.Empty("test") with { Parts = [Board(Header("power-switch,ground", evidence: Evidence.Diagram)) with { Origin = PartOrigin.Donor }] };
-        Assert.Contains(BenchSheets.For(graft)!.Start,
+        Assert.Contains(BenchSheets.For(graft, null)!.Start,
             line
             => line.Contains("to ground for a moment", StringComparison.Ordinal)
             && line.EndsWith("This rests on someone's diagram: meter it first.", StringComparison.Ordinal));
@@ -186,7 +186,7 @@ public sealed class StockTests
     }
 
     private static IEnumerable<CaseDuty> Asked(Graft graft)
-        => CaseQuestions.For(graft).Where(question => question.IsWorthAsking).Select(question => question.Fact.Duty);
+        => CaseQuestions.For(graft, graft.Donors().First()).Asked.Select(question => question.Fact.Duty);
 
     private static Graft Ferry() => Core.Files.GraftFile.Read(File.ReadAllBytes(Path.Combine(House.Root.Folder("demo"), "ferry-radiogram.json"))).Graft!;
 

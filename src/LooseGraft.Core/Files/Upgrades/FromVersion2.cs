@@ -7,13 +7,13 @@ namespace LooseGraft.Core.Files.Upgrades;
 /// <remarks>Frozen.</remarks>
 internal static class FromVersion2
 {
-    private static readonly string[] InParts = ["awg"];
+    private static readonly string[] InParts = ["awg", "donor"];
     private static readonly string[] InPorts = ["limit"];
     private static readonly string[] InZones = ["conducts"];
 
     public static UpgradeStep Step { get; } = new(2, new Dictionary<string, string[]>
     {
-        [""] = ["mainsVolts"],
+        [""] = ["mainsVolts", "otherDonors"],
         ["parts"] = InParts,
         ["parts/ports"] = InPorts,
         ["board"] = InParts,
@@ -26,6 +26,7 @@ internal static class FromVersion2
         ["loads"] = ["meant", "cap", "startsInTurn"],
         ["loads/draws"] = ["port", "holdsPower"],
         ["wallReadings"] = ["supply"],
+        ["observations"] = ["donor"],
         ["parts/body/zones"] = InZones,
         ["board/body/zones"] = InZones,
         ["seating/planes"] = ["isCovered", "walls", "behindAreas", "isLidMetal", "stand"],

@@ -5,8 +5,9 @@ namespace LooseGraft.Core.Findings.Subjects;
 
 /// <summary>A need that the old case leaves behind.</summary>
 /// <param name="Duty">What the old case did.</param>
-public sealed record NeedSubject(CaseDuty Duty) : Subject
+/// <param name="Donor">Of which donor's case; null for the first.</param>
+public sealed record NeedSubject(CaseDuty Duty, string? Donor = null) : Subject
 {
     /// <inheritdoc/>
-    public override string Text => $"/old-case/{JsonNamingPolicy.KebabCaseLower.ConvertName(Duty.ToString())}";
+    public override string Text => $"{new OldCaseSubject(Donor).Text}/{JsonNamingPolicy.KebabCaseLower.ConvertName(Duty.ToString())}";
 }

@@ -14,7 +14,10 @@ public static class SubjectText
         ["", ""] => Subject.Whole,
         ["", "old-case"] => new OldCaseSubject(),
         ["", "life"] => new LifeSubject(),
-        ["", "old-case", _] => Enum.GetValues<CaseDuty>().Select(duty => new NeedSubject(duty)).FirstOrDefault(need => need.Text == text),
+        ["", "old-case", _] => Need(text, null),
+        ["", "donors", var donor, "old-case"] => new OldCaseSubject(donor),
+        ["", "donors", var donor, "life"] => new LifeSubject(donor),
+        ["", "donors", var donor, "old-case", _] => Need(text, donor),
         ["", "readings", var reading] => new ReadingSubject(reading),
         ["", "parts", var part] => new PartSubject(part),
         ["", "parts", var part, "ports", var port] => new PortSubject(new PortId(part, port)),
@@ -36,6 +39,9 @@ public static class SubjectText
         ["", "loads", var load, "draws", var rail, var socket] => new DrawSubject(load, rail, socket),
         _ => null,
     };
+
+    private static NeedSubject? Need(string text, string? donor)
+        => Enum.GetValues<CaseDuty>().Select(duty => new NeedSubject(duty, donor)).FirstOrDefault(need => need.Text == text);
 
     private static int? Number(string text)
         => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number.ToString(CultureInfo.InvariantCulture) == text

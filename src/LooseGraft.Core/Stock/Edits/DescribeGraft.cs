@@ -4,13 +4,13 @@ using LooseGraft.Core.Quantities;
 namespace LooseGraft.Core.Stock.Edits;
 
 /// <summary>Says what the graft is called, what goes into what, what it may cost and what it shall be good for.</summary>
-public sealed record DescribeGraft(string Name, string Donor, string Shell, Money? Budget, string Currency, string? Aim) : GraftEdit
+public sealed record DescribeGraft(string Name, string DonorName, string ShellName, Money? Budget, string Currency, string? Aim) : GraftEdit
 {
     public override Graft Apply(Graft graft) => graft with
     {
         Name = Name,
-        Donor = graft.Donor with { Name = Donor },
-        Shell = graft.Shell with { Name = Shell },
+        Donor = graft.Donor with { Name = DonorName },
+        Shell = graft.Shell with { Name = ShellName },
         Budget = Budget,
         Currency = Currency,
         Aim = Aim,
@@ -21,8 +21,8 @@ public sealed record DescribeGraft(string Name, string Donor, string Shell, Mone
         string?[] changed =
         [
             Name == graft.Name ? null : $"called {Name}",
-            Donor == graft.Donor.Name ? null : $"out of {Donor}",
-            Shell == graft.Shell.Name ? null : $"into {Shell}",
+            DonorName == graft.Donor.Name ? null : $"out of {DonorName}",
+            ShellName == graft.Shell.Name ? null : $"into {ShellName}",
             (Budget, Currency) == (graft.Budget, graft.Currency) ? null : Budget is { } most ? $"at most {most.In(Currency)}" : $"no budget, in {Currency}",
             Aim == graft.Aim ? null : "what it shall be good for",
         ];

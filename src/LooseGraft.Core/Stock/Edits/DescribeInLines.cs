@@ -4,17 +4,27 @@ using LooseGraft.Core.Stock.Lines;
 
 namespace LooseGraft.Core.Stock.Edits;
 
-/// <summary>Puts in, or changes, what lines describe. A part is known by its name, a connector by its name in the part; nothing is taken out.</summary>
-public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
+/// <summary>Puts in, or changes, what lines describe. A part and a donor are known by their names, a connector by its name in the part; nothing is taken
+/// out.</summary>
+/// <param name="Parts">The parts.</param>
+/// <param name="Donors">Names of donors, which are there afterwards.</param>
+public sealed record DescribeInLines(ValueList<WrittenPart> Parts, ValueList<string> Donors) : GraftEdit
 {
+    /// <summary>Of parts alone.</summary>
+    public DescribeInLines(ValueList<WrittenPart> parts)
+        : this(parts, [])
+    {
+    }
+
     private const int MostNamed = 3;
 
-    public override Graft Apply(Graft graft) => Parts.Aggregate(graft, Describe);
+    public override Graft Apply(Graft graft)
+        => Parts.Aggregate(Donors.Aggregate(graft, (with, name) => Find(with, name) is null ? AddDonor.To(with, new Machine(name)).Graft : with), Describe);
 
     public override string Words(Graft graft)
     {
-        var names = string.Join(", ", Parts.Take(MostNamed).Select(part => part.Count > 1 ? $"{part.Count} {part.Name}" : part.Name));
-        return $"In lines: {names}{(Parts.Length > MostNamed ? $" and {Parts.Length - MostNamed} more" : "")}";
+        string[] all = [.. Donors.Select(donor => $"donor {donor}"), .. Parts.Select(part => part.Count > 1 ? $"{part.Count} {part.Name}" : part.Name)];
+        return $"In lines: {string.Join(", ", all.Take(MostNamed))}{(all.Length > MostNamed ? $" and {all.Length - MostNamed} more" : "")}";
     }
 
     public override string Standing(Graft graft) => graft.Parts.Length.Counted("part");
@@ -36,7 +46,7 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
                 ? (GraftEdit)new AddUsualPart(like, Numbered(graft, written.Name), written.Origin ?? PartOrigin.Donor, written.Cost)
                 : new AddPart(Numbered(graft, written.Name), written.Kind, written.Origin ?? PartOrigin.Donor, written.Cost)).Apply(graft);
             var added = graft.Parts[known].Id;
-            if (written.Origin is null) graft = graft.WithPart(added, part => part with { Origin = null });
+            if (written.Origin is null) graft = graft.WithPart(added, part => part.From(null, null));
             // Who says how it is wired has another than the usual one.
             if (!written.Wires.IsEmpty) graft = graft.WithPart(added, part => part with { Links = [] });
             graft = Change(graft, added, written);
@@ -49,10 +59,9 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
 
     private static Graft Change(Graft graft, string id, WrittenPart written)
     {
-        graft = graft.WithPart(id, part => part with
+        graft = graft.WithPart(id, part => From(graft, part, written) with
         {
             Kind = written.Kind,
-            Origin = written.Origin ?? part.Origin,
             Cost = written.Cost is { } cost && cost != part.Cost ? cost : part.Cost,
             Note = written.Note ?? part.Note,
             BoardRevision = written.Revision is { } revision && revision != part.BoardRevision?.Value
@@ -64,6 +73,16 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts) : GraftEdit
             Links = [.. part.Links, .. WrittenWire.Links(part.Ports, written.Wires).Except(part.Links)],
         }));
     }
+
+    private static Part From(Graft graft, Part part, WrittenPart written)
+    {
+        if (written.Origin is not { } origin) return part;
+        if (written.Donor is null) return part.From(origin, null);
+        return Find(graft, written.Donor) is { } donor ? part.From(origin, donor.Id) : part;
+    }
+
+    private static GraftDonor? Find(Graft graft, string donor)
+        => graft.Donors().FirstOrDefault(each => each.Machine.Name.Equals(donor, StringComparison.OrdinalIgnoreCase));
 
     private static Graft Change(Graft graft, string part, WrittenPort written)
     {

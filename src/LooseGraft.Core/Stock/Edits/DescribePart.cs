@@ -6,10 +6,12 @@ using LooseGraft.Core.Stock.Lines;
 namespace LooseGraft.Core.Stock.Edits;
 
 /// <summary>Says what a part is called, what sort of thing it is, where it comes from, what it costs, and what else is to be known of it.</summary>
-public sealed record DescribePart(string Part, string Name, PartKind Kind, PartOrigin? Origin, Money? Cost, string? Note) : GraftEdit
+/// <remarks>The donor counts only where it comes out of one.</remarks>
+public sealed record DescribePart(string Part, string Name, PartKind Kind, PartOrigin? Origin, Money? Cost, string? Note, string? Donor = null) : GraftEdit
 {
     public override Graft Apply(Graft graft)
-        => graft.WithPart(Part, part => part with { Name = Name, Kind = Kind, Origin = Origin, Cost = Cost, Note = Note });
+        => graft.FindDonor(Donor) is null ? graft
+            : graft.WithPart(Part, part => part.From(Origin, Donor) with { Name = Name, Kind = Kind, Cost = Cost, Note = Note });
 
     public override string Words(Graft graft)
     {
@@ -18,7 +20,7 @@ public sealed record DescribePart(string Part, string Name, PartKind Kind, PartO
         [
             Name == part.Name ? null : $"called {Name}",
             Kind == part.Kind ? null : $"a {StockWords.Word(Kind)}",
-            Origin == part.Origin ? null : Said(Origin),
+            Origin == part.Origin && (Origin != PartOrigin.Donor || Donor == part.Donor) ? null : Said(graft, Origin, Donor),
             Cost == part.Cost ? null : Cost?.In(graft.Currency) ?? "no price",
             Note == part.Note ? null : "its note",
         ];
@@ -26,7 +28,12 @@ public sealed record DescribePart(string Part, string Name, PartKind Kind, PartO
     }
 
     public override string Standing(Graft graft) => graft.FindPart(Part) is { } part
-        ? $"{part.Name}, {StockWords.Word(part.Kind)}, {Said(part.Origin)}{(part.Cost is { } cost ? $", {cost.In(graft.Currency)}" : "")}" : $"{Name} is gone";
+        ? $"{part.Name}, {StockWords.Word(part.Kind)}, {Said(graft, part.Origin, part.Donor)}{(part.Cost is { } cost ? $", {cost.In(graft.Currency)}" : "")}" : $"{Name} is gone";
 
-    private static string Said(PartOrigin? origin) => origin is { } known ? StockWords.Word(StockWords.Origins, known) : "nobody said where from";
+    private static string Said(Graft graft, PartOrigin? origin, string? donor) => origin switch
+    {
+        null => "nobody said where from",
+        PartOrigin.Donor when !graft.OtherDonors.IsEmpty => $"out of {graft.NameOfDonor(donor)}",
+        { } known => StockWords.Word(StockWords.Origins, known),
+    };
 }

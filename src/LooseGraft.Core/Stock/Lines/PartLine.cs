@@ -17,9 +17,10 @@ internal static partial class PartLine
     /// <param name="kind">What stands before the equals sign.</param>
     /// <param name="text">What stands after it.</param>
     /// <param name="graft">The graft it is for.</param>
+    /// <param name="donors">Names of the donors that there are.</param>
     /// <param name="mistakes">Where mistakes go.</param>
     /// <returns>The part, without its connectors; null when its kind or its name will not do.</returns>
-    public static WrittenPart? Read(Piece kind, Piece text, Graft graft, Mistakes mistakes)
+    public static WrittenPart? Read(Piece kind, Piece text, Graft graft, IReadOnlyList<string> donors, Mistakes mistakes)
     {
         var cells = text.Split(';');
         var name = cells[0].Unquoted;
@@ -42,7 +43,7 @@ internal static partial class PartLine
         };
         foreach (var cell in cells.Skip(1).Where(cell => cell.Text.Length > 0))
         {
-            if (Take(written, cell, graft.Currency, mistakes) is { } more) written = more;
+            if (Take(written, cell, graft.Currency, donors, mistakes) is { } more) written = more;
             else mistakes.Add(cell, $"{cell.Text.Quoted()} says nothing of a part. Write where it comes from, a price, ×3, rev A01, like a usual part, or a note in quotes.",
                 StockWords.Origins.Select(pair => pair.Words[0]));
         }
@@ -59,11 +60,13 @@ internal static partial class PartLine
     private static PartTemplate? Usual(string name)
         => PartTemplate.All.FirstOrDefault(template => template.Id == name || template.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
 
-    private static WrittenPart? Take(WrittenPart part, Piece cell, string currency, Mistakes mistakes)
+    private static WrittenPart? Take(WrittenPart part, Piece cell, string currency, IReadOnlyList<string> donors, Mistakes mistakes)
     {
         var text = cell.Text;
         if (text is ['"', ..]) return part with { Note = cell.Unquoted };
-        if (StockWords.Find(StockWords.Origins, text) is { } origin) return part with { Origin = origin };
+        if (StockWords.Find(StockWords.Origins, text) is { } origin) return part with { Origin = origin, Donor = null };
+        if (text.StartsWith(StockWords.OutOf, StringComparison.OrdinalIgnoreCase))
+            return OutOf(part, cell.From(StockWords.OutOf.Length).Trimmed, donors, mistakes);
         if (TimesPattern().Match(text) is { Success: true } times)
         {
             var count = int.Parse(times.Groups["times"].Value, CultureInfo.InvariantCulture);
@@ -91,6 +94,13 @@ internal static partial class PartLine
         if (money.Groups["currency"].Value is { Length: > 0 } code && !code.Equals(currency, StringComparison.OrdinalIgnoreCase))
             mistakes.Add(cell, $"This graft reckons in {currency}.", $"{money.Groups["amount"].Value} {currency}");
         return part with { Cost = new Money(amount) };
+    }
+
+    private static WrittenPart OutOf(WrittenPart part, Piece name, IReadOnlyList<string> donors, Mistakes mistakes)
+    {
+        var known = donors.FirstOrDefault(donor => donor.Equals(name.Unquoted, StringComparison.OrdinalIgnoreCase));
+        if (known is null) mistakes.Add(name, $"{name.Unquoted.Quoted()} is no donor of this graft. One more is written in a line above, donor = its name.", donors);
+        return part with { Origin = PartOrigin.Donor, Donor = known == donors[0] ? null : known };
     }
 
     [GeneratedRegex(@"^(?:[x×]\s*(?<times>\d{1,4})|(?<times>\d{1,4})\s*(?:[x×]|pieces?|of them))$", RegexOptions.IgnoreCase)]

@@ -5,11 +5,15 @@ namespace LooseGraft.Core.Stock.Lines;
 /// <summary>Puts parts together from their lines.</summary>
 internal sealed class PartReader(Graft graft, Mistakes mistakes)
 {
+    private readonly List<string> _donors = [];
     private readonly List<WrittenPort> _ports = [];
     private readonly List<WrittenWire> _wires = [];
     private readonly Dictionary<string, int> _lines = new(StringComparer.OrdinalIgnoreCase);
     private WrittenPart? _part;
     private bool _isLost;
+
+    /// <summary>Names of the donors that were written.</summary>
+    public IReadOnlyList<string> Donors => _donors;
 
     /// <summary>The line on which a part was written last.</summary>
     public int LineOf(string part) => _lines.GetValueOrDefault(part, 1);
@@ -45,7 +49,8 @@ internal sealed class PartReader(Graft graft, Mistakes mistakes)
         if (line.Text[sign] == '=')
         {
             var whole = End();
-            Begin(PartLine.Read(before, after, graft, mistakes));
+            if (StockWords.Donor.Equals(before.Text, StringComparison.OrdinalIgnoreCase)) TakeDonor(after);
+            else Begin(PartLine.Read(before, after, graft, [.. graft.Donors().Select(donor => donor.Machine.Name), .. _donors], mistakes));
             if (_part is not null) _lines[_part.Name] = line.Line;
             return whole;
         }
@@ -53,6 +58,13 @@ internal sealed class PartReader(Graft graft, Mistakes mistakes)
         if (_part is { } part) TakeInside(part, before, after);
         else if (!_isLost) mistakes.Add(line, "This connector has no part. Write the part above it, such as board = Office board.");
         return null;
+    }
+
+    private void TakeDonor(Piece name)
+    {
+        (_part, _isLost) = (null, false);
+        if (name.Split(';').Count > 1 || name.Text.Length == 0) mistakes.Add(name, "A donor is written donor = its name, and nothing more.");
+        else _donors.Add(name.Unquoted);
     }
 
     private void TakeInside(WrittenPart part, Piece name, Piece text)

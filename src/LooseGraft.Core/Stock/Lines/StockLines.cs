@@ -8,10 +8,12 @@ namespace LooseGraft.Core.Stock.Lines;
 /// <remarks>The notation is told in docs/lines.md. It is read line by line by hand, and not by a parser of a grammar, since every mistake is wanted, each where
 /// it stands, and not only the first.</remarks>
 /// <param name="Parts">The parts; those that mistakes are in as far as they could be read.</param>
+/// <param name="Donors">Names of donors.</param>
 /// <param name="Mistakes">What will not do, as it stands in the text. Reading ends at the line on which there are
 /// <see cref="GraftFileLimits.ErrorsReported"/>.</param>
 /// <param name="Remarks">Names of the builder's own, which stand, each with the known ones that are spelt much like it.</param>
-public sealed record StockLines(ImmutableArray<WrittenPart> Parts, ImmutableArray<LineMistake> Mistakes, ImmutableArray<LineMistake> Remarks)
+public sealed record StockLines(
+    ImmutableArray<WrittenPart> Parts, ImmutableArray<string> Donors, ImmutableArray<LineMistake> Mistakes, ImmutableArray<LineMistake> Remarks)
 {
     /// <summary>Characters of the longest text.</summary>
     public const int LongestText = 200_000;
@@ -33,7 +35,7 @@ public sealed record StockLines(ImmutableArray<WrittenPart> Parts, ImmutableArra
         if (text.Length > LongestText || lines.Length > MostLines)
         {
             mistakes.Add(new Piece(lines[0], 1, 1), $"That is too long: at most {LongestText} characters in {MostLines} lines are read.");
-            return new StockLines([], mistakes.All, []);
+            return new StockLines([], [], mistakes.All, []);
         }
 
         var parts = new List<WrittenPart>();
@@ -51,6 +53,6 @@ public sealed record StockLines(ImmutableArray<WrittenPart> Parts, ImmutableArra
         if (reader.End() is { } last) parts.Add(last);
         foreach (var again in parts.GroupBy(part => part.Name, StringComparer.OrdinalIgnoreCase).Where(same => same.Count() > 1))
             mistakes.Add(new Piece("", reader.LineOf(again.Key), 1), $"{again.Key} is written twice. Parts of one sort are counted with ×2, or have names of their own.");
-        return new StockLines([.. parts], mistakes.All, mistakes.Remarks);
+        return new StockLines([.. parts], [.. reader.Donors], mistakes.All, mistakes.Remarks);
     }
 }

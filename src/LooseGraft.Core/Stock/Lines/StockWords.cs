@@ -17,6 +17,12 @@ internal static class StockWords
         (PartOrigin.ToBuy, ["to buy", "buy"]),
     ];
 
+    /// <summary>What stands before the name of a donor, where there are several.</summary>
+    public const string OutOf = "out of ";
+
+    /// <summary>What stands before the equals sign in the line of a donor.</summary>
+    public const string Donor = "donor";
+
     /// <summary>Where a fact is known from.</summary>
     public static readonly (Evidence Evidence, string[] Words)[] Grades =
     [

@@ -13,17 +13,22 @@ public static partial class StockWriter
     // "ground, ground" is shorter to read than "ground ×2" is to decipher.
     private const int LongestRow = 2;
 
-    /// <summary>Every part of a graft.</summary>
-    public static string Write(Graft graft) => string.Join('\n', graft.Parts.Select(part => Write(part, graft.Currency)));
+    /// <summary>Every part of a graft, below the donors that there are beside the first.</summary>
+    public static string Write(Graft graft)
+    {
+        var donors = string.Concat(graft.OtherDonors.Select(donor => $"{StockWords.Donor} = {Head(donor.Machine.Name)}\n"));
+        return string.Join('\n', graft.Parts.Select(part => Write(part, graft)).Prepend(donors).Where(text => text.Length > 0));
+    }
 
     /// <summary>One part: its head, its connectors, its conductors.</summary>
     /// <param name="part">The part.</param>
-    /// <param name="currency">The currency of its graft.</param>
-    public static string Write(Part part, string currency)
+    /// <param name="graft">The graft, of which its currency and the names of its donors are written.</param>
+    public static string Write(Part part, Graft graft)
     {
         var text = new StringBuilder().Append(StockWords.Word(part.Kind)).Append(" = ").Append(Head(part.Name));
-        if (part.Origin is { } origin) text.Append("; ").Append(StockWords.Word(StockWords.Origins, origin));
-        if (part.Cost is { Amount: >= 0 } cost) text.Append("; ").Append(cost.In(currency));
+        if (part.Donor is { } donor) text.Append("; ").Append(StockWords.OutOf).Append(Head(graft.NameOfDonor(donor)));
+        else if (part.Origin is { } origin) text.Append("; ").Append(StockWords.Word(StockWords.Origins, origin));
+        if (part.Cost is { Amount: >= 0 } cost) text.Append("; ").Append(cost.In(graft.Currency));
         if (part.BoardRevision is { Value: var revision } && IsPlain(revision)) text.Append("; rev ").Append(revision);
         if (part.Note is { } note && !note.Contains('\n')) text.Append("; ").Append(Quoted(note));
         return text.Append('\n').Append(WriteInside(part)).ToString();

@@ -18,6 +18,9 @@ public sealed record WrittenPart(string Name, PartKind Kind)
     /// <summary>Where it comes from; null when that is not said.</summary>
     public PartOrigin? Origin { get; init; }
 
+    /// <summary>Name of the one of several donors that it came out of, where that is said; null for the first.</summary>
+    public string? Donor { get; init; }
+
     /// <summary>What it costs; null when that is not said.</summary>
     public Money? Cost { get; init; }
 

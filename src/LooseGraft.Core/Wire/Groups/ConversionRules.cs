@@ -23,7 +23,7 @@ public static class ConversionRules
     {
         if (review.Joint.Method == JointMethod.LeaveOff || Between(review.From, review.To) is not { } conversion) yield break;
         yield return Finding.Of(WireRules.NeedsConverter, new JointSubject(review.Joint.Id),
-            $"{review.To.Port.Name} on {review.From.Port.Name}: no wire makes this work. {char.ToUpperInvariant(conversion.Why[0])}{conversion.Why[1..]}.",
+            $"{review.To.Port.Name} on {review.From.Port.Name}: no wire makes this work. {conversion.Why.Capitalised()}.",
             review.From.Terminals.Concat(review.To.Terminals).Where(terminal => terminal.Signal.IsMeaningful).Select(terminal => terminal.Pin.Signal.Evidence)
                 .Weakest(),
             $"{conversion.Converter}: {conversion.Needs}", "leave it off");

@@ -30,7 +30,7 @@ public sealed class LinesModel(GraftStore store, ReviewDesk reviews) : GraftPage
     public Part? Described => Part is null ? null : Graft.FindPart(Part);
 
     /// <summary>What the graft holds, in lines.</summary>
-    public string Standing => Described is { } part ? StockWriter.Write(part, Graft.Currency) : StockWriter.Write(Graft);
+    public string Standing => Described is { } part ? StockWriter.Write(part, Graft) : StockWriter.Write(Graft);
 
     /// <summary>Usual things to put among the lines, by what one looks for; of one part only its connectors.</summary>
     public IEnumerable<(string Name, IEnumerable<(string Id, string Name)> Things)> Usual
@@ -39,7 +39,7 @@ public sealed class LinesModel(GraftStore store, ReviewDesk reviews) : GraftPage
     private string BoardName => Graft.Donor == Graft.Empty("").Donor ? "Board" : $"Board of {Graft.Donor.Name}";
 
     /// <summary>What would become of a part.</summary>
-    public string Effect(WrittenPart part) => new DescribeInLines([part]).Effect(Graft);
+    public string Effect(WrittenPart part) => new DescribeInLines([part]).Effect(new DescribeInLines([], [.. Lines!.Donors]).Apply(Graft));
 
     public async Task<IActionResult> OnGetTextAsync()
         => await LoadAsync() && IsThere ? File(Encoding.UTF8.GetBytes(Standing), "text/plain; charset=utf-8", "stock.txt") : NotFound();
@@ -80,8 +80,8 @@ public sealed class LinesModel(GraftStore store, ReviewDesk reviews) : GraftPage
         Read(text);
         foreach (var mistake in Lines!.Mistakes.Take(1))
             ModelState.AddModelError("text", $"Nothing is kept yet: {Lines.Mistakes.Length.Counted("mistake")}, the first in line {mistake.Line}.");
-        if (ModelState.IsValid && Lines.Parts.IsEmpty) ModelState.AddModelError("text", "There is no part in it.");
-        var result = await SaveAsync(new DescribeInLines([.. Lines.Parts]));
+        if (ModelState.IsValid && Lines is { Parts.IsEmpty: true, Donors.IsEmpty: true }) ModelState.AddModelError("text", "There is no part in it.");
+        var result = await SaveAsync(new DescribeInLines([.. Lines.Parts], [.. Lines.Donors]));
         if (ModelState.IsValid && Collision is null) (_text, Lines) = (null, null);
         return result;
     }

@@ -13,7 +13,7 @@ using Microsoft.AspNetCore.Mvc.Filters;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The Stock stage: the parts of a graft, where they come from, and what the old case did for them.</summary>
-public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bin, DonorStore donors) : GraftPageModel(store, reviews)
+public sealed partial class StockModel(GraftStore store, ReviewDesk reviews, BinStore bin, DonorStore donors) : GraftPageModel(store, reviews)
 {
     /// <summary>What is looked for in the bin.</summary>
     [BindProperty(SupportsGet = true, Name = "bin")]
@@ -32,13 +32,13 @@ public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bi
     /// <summary>The revisions of the donor that is looked at.</summary>
     public IReadOnlyList<KeptDonor> Revisions => [.. Known.Where(kept => kept.Donor.Model == DonorModel)];
 
-    public Task<IActionResult> OnPostAddPartAsync(string? name, PartKind kind, PartOrigin origin, string? cost)
+    public Task<IActionResult> OnPostAddPartAsync(string? name, PartKind kind, ComesFrom origin, string? cost)
     {
         var (called, price) = Named(name, cost);
-        return SaveAsync(new AddPart(called, kind, origin, price));
+        return SaveAsync(new AddPart(called, kind, origin.Origin, price, origin.Donor));
     }
 
-    public async Task<IActionResult> OnPostAddUsualAsync(string? template, string? name, PartOrigin origin, string? cost)
+    public async Task<IActionResult> OnPostAddUsualAsync(string? template, string? name, ComesFrom origin, string? cost)
     {
         if (PartTemplate.Find(template ?? "") is not { } usual)
         {
@@ -47,13 +47,13 @@ public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bi
         }
 
         var (called, price) = Named(string.IsNullOrWhiteSpace(name) ? usual.Name : name, cost);
-        return await SaveAsync(new AddUsualPart(usual, called, origin, price));
+        return await SaveAsync(new AddUsualPart(usual, called, origin.Origin, price, origin.Donor));
     }
 
-    public Task<IActionResult> OnPostDescribeAsync(string part, string? name, PartKind kind, PartOrigin? origin, string? cost, string? note)
+    public Task<IActionResult> OnPostDescribeAsync(string part, string? name, PartKind kind, ComesFrom? origin, string? cost, string? note)
     {
         var (called, price) = Named(name, cost);
-        return SaveAsync(new DescribePart(part, called, kind, origin, price, note.Trimmed()));
+        return SaveAsync(new DescribePart(part, called, kind, origin?.Origin, price, note.Trimmed(), origin?.Donor));
     }
 
     public Task<IActionResult> OnPostRemovePartAsync(string part) => SaveAsync(new RemovePart(part));
@@ -82,11 +82,6 @@ public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bi
 
     public Task<IActionResult> OnPostHolesAsync(string part, string? holes) => SaveAsync(new SetHoles(part, HoleLines.Read(ModelState, holes)));
 
-    public Task<IActionResult> OnPostAnswerAsync(CaseDuty duty, bool did) => SaveAsync(new AnswerDuty(duty, did));
-
-    public Task<IActionResult> OnPostMeetAsync(CaseDuty duty, string? metBy, string? leftOff)
-        => SaveAsync(new MeetDuty(duty, metBy.Trimmed(), leftOff.Lines()));
-
     public async Task<IActionResult> OnPostTakeFromBinAsync(int entry, string? count)
     {
         var pieces = ModelState.OptionalCount("count", count, "pieces") ?? 1;
@@ -100,34 +95,6 @@ public sealed class StockModel(GraftStore store, ReviewDesk reviews, BinStore bi
         var note = $"{pieces} of it, {item.Condition.ToString().ToLowerInvariant()}{(item.Place.Length > 0 ? $", in {item.Place}" : "")}.";
         return await SaveAsync(
             new TakeFromBin(new BinClaim(row.Key, pieces), item.Name, item.Kind, item.Paid is { } paid ? new Money(paid) : null, item.Currency, note));
-    }
-
-    public async Task<IActionResult> OnPostBringDonorAsync(int kept, bool sure)
-    {
-        if (await donors.FindAsync(kept, HttpContext.RequestAborted) is not { Donor: var donor }) return NotFound();
-        var others = (await donors.AllAsync(alsoRemoved: false, HttpContext.RequestAborted))
-            .Where(other => other.Donor.Model == donor.Model && other.Id != kept);
-        var board = sure ? donor.Board : others.Aggregate(donor.Board, (one, other) => Core.Stock.Revisions.Unsure(one, other.Donor.Board));
-        return await SaveAsync(new BringDonor(donor, board, sure));
-    }
-
-    public async Task<IActionResult> OnPostKeepDonorAsync(string part, string? model, string? revision)
-    {
-        if (!await LoadAsync() || Graft.FindPart(part ?? "") is not { } board) return NotFound();
-        if (string.IsNullOrWhiteSpace(revision)) ModelState.AddModelError("revision", "Give the revision printed on the board, or a mark of your own.");
-        if (!ModelState.IsValid) return await InvalidAsync();
-        var donor = new KnownDonor(
-            string.IsNullOrWhiteSpace(model) ? Graft.Donor.Name : model.Trim(), revision!.Trim(),
-            board with { Bin = null, Cost = null, Origin = null, BoardRevision = null })
-        {
-            Kind = Graft.Donor.Kind,
-            OldCase = [.. Graft.OldCase.Select(answer => answer with { MetBy = null, LeftOff = null })],
-        };
-        var (_, replaced, errors) = await donors.KeepAsync(donor, HttpContext.RequestAborted);
-        foreach (var error in errors) ModelState.AddModelError("", $"{error.Path}: {error.Found} will not do. It takes {error.Allowed}.");
-        if (errors.Count > 0) return await InvalidAsync();
-        Said = $"{donor.Model}, revision {donor.Revision}, is kept as a known donor{(replaced ? "; the one kept before is put aside" : "")}.";
-        return Redirect(Link());
     }
 
     public override async Task OnPageHandlerExecutionAsync(PageHandlerExecutingContext context, PageHandlerExecutionDelegate next)
