@@ -1,6 +1,7 @@
 using System.Globalization;
 using LooseGraft.Core;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
@@ -50,6 +51,9 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
 
     public async Task<IActionResult> OnPostRedoAsync()
         => await DoneAsync(await store.RedoAsync(Id, Revision, Aborted), result => $"Brought back: {result.Current?.CanUndo}.", "redo");
+
+    /// <summary>What the rules of a stage say of one thing.</summary>
+    public IEnumerable<Finding> ToldOf(Stage stage, Subject subject) => Review.At(stage).Where(finding => finding.Subject == subject);
 
     /// <summary>This page's address with some of its query changed; a null value takes a key out.</summary>
     public string Link(params (string Key, string? Value)[] changes)

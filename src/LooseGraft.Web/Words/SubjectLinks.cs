@@ -2,6 +2,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Describing;
 using LooseGraft.Core.Wire;
 using LooseGraft.Data;
 using LooseGraft.Web.Stages;
@@ -22,26 +23,38 @@ public static class SubjectLinks
         return subject switch
         {
             PortSubject or JointSubject when stage == Stage.Feed => PlaceLink(root, subject),
+            PortSubject { Port: var port } when stage == Stage.Seat => $"{root}/seat?board={port.Part}#{Anchor(new SeatSubject(port.Part))}",
+            PortSubject { Port: var port } when stage == Stage.Wire
+                => JointOf(snapshot.Graft, port) is { } joint ? $"{root}/wire?joint={joint.Id}" : StockLink(root, port),
             PartSubject { Part: var part } when stage == Stage.Feed => FedPartLink(snapshot, part),
             JointSubject { Joint: var joint } => $"{root}/wire?joint={joint}",
             PinSubject when stage == Stage.Prove => Prove(root, subject),
             PinSubject pin => PinLink(root, snapshot.Graft, pin),
             ReadingSubject { Reading: var reading } => Prove(root, ReadOn(snapshot.Graft, reading)),
-            LifeSubject { Donor: var donor } => $"{root}/prove/life{(donor is null ? "" : $"?donor={donor}")}",
-            PartSubject { Part: var part } when stage == Stage.Wire => $"{root}/wire/{part}/sheet",
+            LifeSubject { Donor: var donor } => $"{root}/prove/life{(donor is null ? "" : $"?donor={donor}")}#{Anchor(subject)}",
+            PartSubject { Part: var part } when stage == Stage.Wire => $"{root}/wire/{part}/sheet#lead-title",
             OldCaseSubject or NeedSubject or PartSubject => $"{root}/stock#{Anchor(subject)}",
             PlaneSubject { Plane: var plane } => $"{root}/seat?plane={plane}#{Anchor(subject)}",
             MountSubject { Plane: var plane } => $"{root}/seat?plane={plane}#{Anchor(subject)}",
             SeatSubject { Board: var board } => $"{root}/seat?board={board}#{Anchor(subject)}",
             HoleSubject { Board: var board } => $"{root}/seat?board={board}#{Anchor(subject)}",
             SurveySubject { Of: var of } => $"{root}/seat/survey?of={of}",
-            BoxSubject => $"{root}/seat/lists#boxes",
-            RunSubject => $"{root}/seat/lists#runs",
+            BoxSubject { Box: var box } => BoxLink(root, snapshot.Graft.Seating, box),
+            RunSubject { Run: var run }
+                => ShellLink(root, snapshot.Graft.Seating.Runs.FirstOrDefault(each => each.Id == run)?.Plane, new ShellThing(ShellList.Lead, run)),
             SupplyPartSubject { Supply: var supply } => $"{root}/feed?supply={supply}#{Anchor(subject)}",
             DrawSubject { Load: var load } => $"{root}/feed?load={load}#{Anchor(subject)}",
             _ => $"{root}/{StagePages.Of(stage).Slug}",
         };
     }
+
+    /// <summary>What a finding about something on the plan speaks of; null for what none speaks of by itself.</summary>
+    public static Subject? Of(ShellThing thing) => thing.List switch
+    {
+        ShellList.Box => new BoxSubject(thing.Key),
+        ShellList.Lead => new RunSubject(thing.Key),
+        _ => null,
+    };
 
     /// <summary>The id under which a page marks a subject; the same text gives the same id, and only letters, digits and hyphens stand in it.</summary>
     public static string Anchor(Subject subject)
@@ -82,7 +95,21 @@ public static class SubjectLinks
 
     // A pin is looked at in the first joint its port takes part in.
     private static string PinLink(string root, Graft graft, PinSubject pin)
-        => graft.Joints.FirstOrDefault(joint => joint.From == pin.Port || joint.To == pin.Port) is { } joint
+        => JointOf(graft, pin.Port) is { } joint
             ? $"{root}/wire?joint={joint.Id}&pin={(joint.From == pin.Port ? "from" : "to")}-{pin.Position}"
-            : $"{root}/stock#{Anchor(new PortSubject(pin.Port))}";
+            : StockLink(root, pin.Port);
+
+    private static Joint? JointOf(Graft graft, PortId port) => graft.Joints.FirstOrDefault(joint => joint.From == port || joint.To == port);
+
+    private static string StockLink(string root, PortId port) => $"{root}/stock#{Anchor(new PortSubject(port))}";
+
+    // What stands on a board moves with it, and is described in its list.
+    private static string BoxLink(string root, Seating seating, string id)
+        => seating.Boxes.FirstOrDefault(each => each.Id == id) is { On: var on } && seating.FindPlane(on) is null
+            ? $"{root}/seat/lists?board={on}#boxes"
+            : ShellLink(root, seating.Boxes.FirstOrDefault(each => each.Id == id)?.On, new ShellThing(ShellList.Box, id));
+
+    // On the picture of its base, chosen, with its figures and what is said of it beside it.
+    private static string ShellLink(string root, string? plane, ShellThing thing)
+        => $"{root}/seat?plane={plane}&hand=shell&things={Uri.EscapeDataString(thing.ToString())}#{Anchor(new PlaneSubject(plane ?? ""))}";
 }

@@ -48,8 +48,9 @@ public sealed partial class WireModel(GraftStore store, ReviewDesk reviews) : Gr
 
     public JointPicture? Picture { get; private set; }
 
-    /// <summary>What the rules say of the joint, and what they say of the circuit at its contacts and of the leads at its ends.</summary>
-    public IEnumerable<Finding> Findings => Joint!.Findings.Concat(Review.Wire.Findings.Where(IsHere)).Distinct()
+    /// <summary>What the rules of every stage say of the joint, and what those of Wire say of the circuit at its contacts and of the leads at its
+    /// ends.</summary>
+    public IEnumerable<Finding> Findings => Joint!.Findings.Concat(Review.Findings.Where(IsHere)).Distinct()
         .OrderByDescending(finding => finding.Severity);
 
     public ConnectorView FromView => View(From);
@@ -118,7 +119,10 @@ public sealed partial class WireModel(GraftStore store, ReviewDesk reviews) : Gr
 
     private bool IsHere(Finding finding) => finding.Subject switch
     {
+        JointSubject { Joint: var joint } => joint == Joint!.Joint.Id,
+        _ when finding.Rule.Stage != Stage => false,
         PinSubject { Port: var port } => port == Joint!.From.Id || port == Joint.To.Id,
+        PortSubject { Port: var port } => port == Joint!.From.Id || port == Joint.To.Id,
         PartSubject { Part: var part } => part == Joint!.From.Part.Id || part == Joint.To.Part.Id,
         _ => false,
     };

@@ -1,0 +1,42 @@
+using System.Net;
+using System.Text.RegularExpressions;
+using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Tests;
+using LooseGraft.Web.Words;
+
+namespace LooseGraft.Web.Tests;
+
+/// <summary>“Go there” leads to the very thing that a finding speaks of, and what is said of it stands there.</summary>
+public sealed partial class GoThereTests(BenchHost host) : IClassFixture<BenchHost>
+{
+    private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task Every_finding_of_every_rule_and_every_demo_leads_to_its_thing_where_its_words_stand()
+    {
+        var (browser, lost) = (host.Browser(), new List<string>());
+        var rules = RuleExamples.Firing.Select(pair => ((string?)pair.Code, pair.Graft));
+        foreach (var (code, graft) in rules.Concat(EditSamples.Demos.Select(demo => ((string?)null, demo.Graft))))
+        {
+            var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
+            var snapshot = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!;
+            foreach (var finding in Core.Review.Of(snapshot.Graft).Findings.Where(finding => code is null || finding.Rule.Code == code))
+            {
+                var address = SubjectLinks.To(snapshot, finding.Subject, finding.Rule.Stage);
+                var answer = await browser.GetAsync(address, Cancellation);
+                var page = NextCut().Replace(WebUtility.HtmlDecode(await BenchHost.TextAsync(answer)), "");
+                var problem = answer.StatusCode != HttpStatusCode.OK ? $"{answer.StatusCode}"
+                    : address.Split('#') is [_, var anchor] && !page.Contains($"id=\"{anchor}\"", StringComparison.Ordinal) ? "no such place"
+                    : !page.Contains(finding.Message, StringComparison.Ordinal) ? finding.Message
+                    : finding.Subject != Subject.Whole && address.AsSpan().IndexOfAny("#?") < 0 ? "only a page" : null;
+                if (problem is not null) lost.Add($"{finding.Rule.Code} {finding.Subject} {address}: {problem}");
+            }
+        }
+
+        if (lost.Count > 0) Assert.Fail(string.Join("\n", lost));
+    }
+
+    // It stands on every page, wherever its thing is.
+    [GeneratedRegex("<aside class=\"next-cut\".*?</aside>", RegexOptions.Singleline)]
+    private static partial Regex NextCut();
+}
