@@ -118,6 +118,8 @@ public sealed class FirstHourTests(RunningBench bench, ITestOutputHelper output)
         hands.Press(Keys.Control, Keys.End);
         hands.Type("lamp = Projection light; shell\nlight lead: 1x2 2.54 female pins: +5, gnd");
         eyes.SeeWords("#lines-read", "light lead");
+        // What is read stands between the text and what can be added, so that a mistake is seen while one types.
+        Assert.True(eyes.Run<bool>("const top = (of) => document.querySelector(of).getBoundingClientRect().top; return top('#lines-read') < top('.kit')"));
         hands.Click("[data-key-act=keep]");
         eyes.SeeWords(".said", "In lines");
         Answer(eyes, hands, joints: 1, () =>

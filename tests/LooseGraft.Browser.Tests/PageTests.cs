@@ -11,6 +11,25 @@ public sealed class PageTests(RunningBench bench, Windows windows) : IClassFixtu
             .Concat(["/graft/3/seat?hand=shell&things=mount:s1", "/graft/3/seat?hand=board", "/graft/3/wire/circuits"])
             .Concat(StagePages.All.SelectMany(pages => pages.Own).Select(page => page.DemoAddress))];
 
+    [Fact]
+    public void How_something_is_done_is_told_once_and_unfolded_when_asked_for()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.CopyOfFerry();
+        eyes.Click(".bench-row a[href$='/seat']");
+        eyes.Click(".tabs-line a[href*='/candidates']");
+        eyes.SeeWords("details.how[open]", "type each as a box");
+        eyes.Click(".tabs-line a[href*='/survey']");
+        eyes.SeeWords("details.how[open]", "Measure what the caliper reaches");
+        eyes.Click(".tabs-line a[href*='/candidates']");
+        eyes.See("details.how:not([open])");
+        eyes.Click("details.how summary");
+        eyes.SeeWords("details.how[open]", "type each as a box");
+        eyes.Reload();
+        eyes.See("details.how:not([open])");
+        Assert.Empty(eyes.Complaints());
+    }
+
     [Theory]
     [MemberData(nameof(Pages))]
     public void Nothing_serious_stands_in_anyones_way(string path)

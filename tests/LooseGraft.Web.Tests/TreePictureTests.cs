@@ -34,10 +34,22 @@ public sealed class TreePictureTests
 
     [Theory]
     [InlineData("main plug", 7, "main plug")]
-    [InlineData("Quarrow low-profile card of the second kind", 7, "Quarrow low-prof…")]
+    [InlineData("Quarrow low-profile card", 7, "Quarrow|low-profile card")]
+    [InlineData("Quarrow low-profile card of the second kind", 7, "Quarrow|low-profile card…")]
+    [InlineData("Quarrowlowprofilecard", 7, "Quarrowlowprofil…")]
     [InlineData("Quarrow low-profile card", 3, "Quarrow low-profile card")]
-    public void A_name_stands_whole_where_its_box_holds_it(string name, int steps, string shown)
-        => Assert.Equal(shown, new TreePicture(Chain(steps), LoadCase.Peak).Shortened(name));
+    public void A_name_stands_whole_where_two_lines_of_its_box_hold_it(string name, int steps, string shown)
+        => Assert.Equal(shown, string.Join('|', new TreePicture(Chain(steps), LoadCase.Peak).NameLines(name)));
+
+    [Fact]
+    public void Boxes_are_as_tall_as_the_longest_name_asks_and_stay_apart()
+    {
+        var (low, tall) = (new TreePicture(Chain(2), LoadCase.Peak), new TreePicture(Chain(2) with { Name = new string('x', 40) + " y" }, LoadCase.Peak));
+        Assert.Equal((36, 36), (low.BoxHeight, tall.BoxHeight));
+        tall = new TreePicture(Chain(2) with { Name = $"{new string('x', 20)} {new string('y', 20)}" }, LoadCase.Peak);
+        Assert.Equal(50, tall.BoxHeight);
+        Assert.True(tall.Height > low.Height);
+    }
 
     private static TreeNode Chain(int steps) => new(
         TreeNodeKind.Part, $"{steps}", Spread<Watts>.Exactly(new Watts(10)), Subject.Whole, null, steps == 0 ? [] : [Chain(steps - 1)]);

@@ -15,11 +15,13 @@ public sealed record TreePicture(TreeNode Root, LoadCase Case)
     private const double Gap = 24;
     private const double WidestBox = 210;
     private const double LetterPixels = 6.3;
-    private const double RowPixels = 46;
+    public const double LinePixels = 14;
+    private const double Between = 10;
     private const double Edge = 14;
     private const double ThickestPixels = 15;
 
-    public const double BoxHeight = 36;
+    /// <summary>With room for the longest name, on one line or two, and its figures.</summary>
+    public double BoxHeight => 36 + (LinePixels * (MostLines - 1));
 
     public double BoxWidth => Math.Min(WidestBox, Step - Gap);
 
@@ -28,7 +30,7 @@ public sealed record TreePicture(TreeNode Root, LoadCase Case)
 
     public double Width => (Columns * Step) + BoxWidth + (2 * Edge);
 
-    public double Height => (Root.Rows * RowPixels) + (2 * Edge);
+    public double Height => (Root.Rows * (BoxHeight + Between)) + (2 * Edge);
 
     private int Columns => field == 0 ? field = Places.Max(place => place.Column) : field;
 
@@ -36,8 +38,29 @@ public sealed record TreePicture(TreeNode Root, LoadCase Case)
     private double Step => Columns == 0 ? LeastStep
         : Math.Max(LeastStep, Math.Max((PagePixels - (2 * Edge) + Gap) / (Columns + 1), (PagePixels - (2 * Edge) - WidestBox) / Columns));
 
-    /// <summary>A name as far as its box holds it.</summary>
-    public string Shortened(string name) => name.Length * LetterPixels <= BoxWidth - 16 ? name : name[..(int)((BoxWidth - 22) / LetterPixels)] + "…";
+    private int MostLines => field == 0 ? field = Places.Max(place => NameLines(place.Node.Name).Length) : field;
+
+    private int Letters => (int)((BoxWidth - 16) / LetterPixels);
+
+    /// <summary>A name on one line, or parted at a blank on two; cut off only where two do not hold it.</summary>
+    public string[] NameLines(string name)
+    {
+        if (name.Length <= Letters) return [name];
+        var blank = name.LastIndexOf(' ', Letters);
+        return blank < 1 ? [Shortened(name)] : [name[..blank], Shortened(name[(blank + 1)..])];
+    }
+
+    /// <summary>Where the first line of a node's name stands, and its figures below the last.</summary>
+    public (double Name, double Figure) Lines(Place place)
+    {
+        var half = LinePixels / 2 * (NameLines(place.Node.Name).Length - 1);
+        return (Middle(place) - 3 - half, Middle(place) + 12 + half);
+    }
+
+    /// <summary>The height at which a place has its middle.</summary>
+    public double Middle(Place place) => Edge + ((place.Row + 0.5) * (BoxHeight + Between));
+
+    private string Shortened(string name) => name.Length <= Letters ? name : name[..(Letters - 1)] + "…";
 
     /// <summary>The left edge of a place.</summary>
     public double Left(Place place) => Edge + (place.Column * Step);
@@ -47,15 +70,12 @@ public sealed record TreePicture(TreeNode Root, LoadCase Case)
     /// <param name="Parent">What it hangs on; null for the wall.</param>
     /// <param name="Column">Steps from the wall.</param>
     /// <param name="Row">Its row, between those of its ends.</param>
-    public sealed record Place(TreeNode Node, Place? Parent, int Column, double Row)
-    {
-        public double Middle => Edge + ((Row + 0.5) * RowPixels);
-    }
+    public sealed record Place(TreeNode Node, Place? Parent, int Column, double Row);
 
     /// <summary>The link to a node from what it hangs on, thick by what runs through it.</summary>
     public string Path(Place place)
     {
-        var (x1, y1, x2, y2) = (Left(place.Parent!) + BoxWidth, place.Parent!.Middle, Left(place), place.Middle);
+        var (x1, y1, x2, y2) = (Left(place.Parent!) + BoxWidth, Middle(place.Parent!), Left(place), Middle(place));
         var half = (x1 + x2) / 2;
         return string.Create(CultureInfo.InvariantCulture, $"M{x1:0.#} {y1:0.#}C{half:0.#} {y1:0.#} {half:0.#} {y2:0.#} {x2:0.#} {y2:0.#}");
     }

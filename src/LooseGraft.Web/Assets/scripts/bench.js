@@ -2,6 +2,7 @@
 import Alpine from "@alpinejs/csp";
 import { keepDrafts } from "./drafts.js";
 import { followDrawings } from "./drawing.js";
+import { isHint, tellOnce } from "./hints.js";
 import { grid, isBeingTyped, takeOffers } from "./grid.js";
 import { listenForKeys, singleKeys } from "./keys.js";
 import { followLines } from "./lines.js";
@@ -16,7 +17,7 @@ import { followWires } from "./wires.js";
 document.documentElement.classList.add("htmx-ready");
 // What is being typed is never overwritten by an answer that arrives meanwhile.
 Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node, change) =>
-  (name !== "value" || node !== document.activeElement) && !keepClosedOrOpen(name, node, change);
+  (name !== "value" || node !== document.activeElement) && !keepClosedOrOpen(name, node, change) && !isHint(name, node);
 Idiomorph.defaults.callbacks.beforeNodeMorphed = (node) => !isBeingTyped(node) && !isUnsent(node);
 
 keepDrafts();
@@ -26,6 +27,7 @@ followSeats();
 stayInPlace();
 followShell();
 takeOffers();
+tellOnce();
 followWires();
 watchSaves();
 listenForKeys();
