@@ -20,12 +20,19 @@ public sealed partial class GoThereTests(BenchHost host) : IClassFixture<BenchHo
         {
             var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
             var snapshot = (await host.StoreAsync(store => store.FindAsync(id, Cancellation)))!;
+            var pages = new Dictionary<string, (HttpStatusCode Status, string Text)>();
             foreach (var finding in Core.Review.Of(snapshot.Graft).Findings.Where(finding => code is null || finding.Rule.Code == code))
             {
                 var address = SubjectLinks.To(snapshot, finding.Subject, finding.Rule.Stage);
-                var answer = await browser.GetAsync(address, Cancellation);
-                var page = NextCut().Replace(WebUtility.HtmlDecode(await BenchHost.TextAsync(answer)), "");
-                var problem = answer.StatusCode != HttpStatusCode.OK ? $"{answer.StatusCode}"
+                var file = address.Split('#')[0];
+                if (!pages.TryGetValue(file, out var answer))
+                {
+                    var got = await browser.GetAsync(file, Cancellation);
+                    pages[file] = answer = (got.StatusCode, NextCut().Replace(WebUtility.HtmlDecode(await BenchHost.TextAsync(got)), ""));
+                }
+
+                var (status, page) = answer;
+                var problem = status != HttpStatusCode.OK ? $"{status}"
                     : address.Split('#') is [_, var anchor] && !page.Contains($"id=\"{anchor}\"", StringComparison.Ordinal) ? "no such place"
                     : !page.Contains(finding.Message, StringComparison.Ordinal) ? finding.Message
                     : finding.Subject != Subject.Whole && address.AsSpan().IndexOfAny("#?") < 0 ? "only a page" : null;

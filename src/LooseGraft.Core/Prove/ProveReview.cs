@@ -6,7 +6,7 @@ namespace LooseGraft.Core.Prove;
 
 /// <summary>What the Prove stage says about a graft.</summary>
 /// <param name="Readings">Every reading with its verdict, in the order it was written down.</param>
-/// <param name="Life">Whether each donor that gave a board is proven alive; the first donor first, with or without one.</param>
+/// <param name="Life">Whether each donor that gave a board is proven alive; never empty.</param>
 /// <param name="Unproven">Every fact that is not proven.</param>
 /// <param name="Findings">What the rules say.</param>
 public sealed record ProveReview(

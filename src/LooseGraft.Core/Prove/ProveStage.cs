@@ -85,10 +85,11 @@ public static class ProveStage
         }
     }
 
-    // Whose the parts are that it joins; where they came out of none it is for the sake of every board.
+    // Whose the boards are that it touches; where it touches none, nobody knows for which board it is.
     private static IEnumerable<string?> Donors(Graft graft, Joint joint)
     {
-        var own = new[] { joint.From, joint.To }.Select(port => graft.FindPart(port.Part)).Where(part => part?.Origin == PartOrigin.Donor)
+        var own = new[] { joint.From, joint.To }.Select(port => graft.FindPart(port.Part))
+            .Where(part => part is { Kind: PartKind.Board, Origin: PartOrigin.Donor })
             .Select(part => part!.Donor).Distinct().ToArray();
         return own.Length > 0 ? own : graft.Donors().Select(donor => donor.Id);
     }

@@ -50,16 +50,26 @@ public class DonorsTests
         Assert.Null(BenchSheets.For(graft, "third"));
     }
 
+    [Fact]
+    public void A_donor_that_gave_no_board_is_not_asked_to_live()
+    {
+        var graft = Saw(OfTwo().WithoutPart("one"), "twin-lantern", true);
+        Assert.Equal([new("twin-lantern", LifeVerdict.Alive)], ProofOfLife.Of(graft));
+        Assert.Equal([new(null, LifeVerdict.NotProven)], ProofOfLife.Of(graft.WithoutPart("other")));
+    }
+
     [Theory]
     [InlineData("one", null)]
     [InlineData("other", "Twin lantern is")]
     [InlineData("switch", "Lantern and Twin lantern are")]
+    [InlineData("memory lead", "Lantern and Twin lantern are")] // out of the one, and for which board nobody knows
     public void A_cut_waits_for_the_board_that_it_touches_and_one_that_touches_none_for_every_board(string part, string? unproven)
     {
-        var graft = part == "switch" ? OfTwo() : Saw(OfTwo(), null, true);
+        var graft = part is "one" or "other" ? Saw(OfTwo(), null, true) : OfTwo();
         graft = graft with
         {
             Parts = [.. graft.Parts.Add(new Part("switch", "switch", PartKind.Switch)).Add(new Part("lead", "lead", PartKind.Lead))
+                .Add(new Part("memory lead", "memory lead", PartKind.Lead).From(PartOrigin.Donor, "twin-lantern"))
                 .Select(each => each with { Ports = [Header("+5 V")] })],
         };
         var header = graft.Parts[0].Ports[0].Id;
