@@ -3,6 +3,7 @@ using System.Text;
 using LooseGraft.Core;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Seat;
 using LooseGraft.Core.Seat.Drawing;
 using LooseGraft.Core.Seat.Exchange;
@@ -89,7 +90,7 @@ internal static class Commands
         command.SetAction(call =>
         {
             var result = Read(call.GetRequiredValue(file));
-            if (result.Graft is not { } graft)
+            if (result.Graft?.InUse() is not { } graft)
             {
                 Complain(result, call.InvocationConfiguration.Error);
                 return Unreadable;

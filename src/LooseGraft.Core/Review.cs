@@ -16,7 +16,7 @@ using LooseGraft.Core.Wire.Schools;
 namespace LooseGraft.Core;
 
 /// <summary>Everything the product concludes about a graft. Derived, never stored.</summary>
-/// <param name="Graft">The graft.</param>
+/// <param name="Graft">The graft as it is in use, without what is set aside.</param>
 /// <param name="Stages">What each stage concludes.</param>
 /// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
 public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
@@ -35,8 +35,9 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
     public static Review Of(Graft graft, Review? before = null, ReviewWork? work = null) => Of(graft, Core.Stages.All, before, work);
 
     /// <summary>The same by other stages than those there are.</summary>
-    internal static Review Of(Graft graft, ImmutableArray<StageDefinition> stages, Review? before, ReviewWork? work)
+    internal static Review Of(Graft whole, ImmutableArray<StageDefinition> stages, Review? before, ReviewWork? work)
     {
+        var graft = whole.InUse();
         (Graft, StageReviews)? old = before is null ? null : (before.Graft, before.Stages);
         var begun = ImmutableArray<(Stage Stage, Task<IStageReview> Review)>.Empty;
         foreach (var stage in stages)
@@ -52,7 +53,7 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
         return new Review(graft, reviews, [.. reviews.Findings.OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage)]);
 
         IStageReview Look(StageDefinition stage, ImmutableArray<(Stage, Task<IStageReview>)> asked)
-            => stage.Review(new StageInput(graft, Gathered(asked), old, work ?? new ReviewWork()));
+            => stage.Review(new StageInput(graft, whole, Gathered(asked), old, work ?? new ReviewWork()));
     }
 
     private static StageReviews Gathered(ImmutableArray<(Stage Stage, Task<IStageReview> Review)> begun)

@@ -68,6 +68,8 @@ public sealed class LinesTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Until(() => eyes.Run<bool>("return Object.keys(localStorage).some((key) => key.includes('lines-'))"));
         eyes.Reload();
         eyes.Until(() => eyes.Value("[data-lines] textarea")!.Contains("supply = Retail supply, 300 W", StringComparison.Ordinal));
+        // What came back is read too, and not said to be what the graft holds.
+        eyes.SeeWords("#lines-read", "Retail supply, 300 W");
         eyes.Click("[data-key-act='keep']");
         eyes.SeeWords(".said", "In lines: ");
         eyes.Reload();

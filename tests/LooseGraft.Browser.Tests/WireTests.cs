@@ -25,6 +25,61 @@ public sealed class WireTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_loose_lead_finds_its_place_and_is_put_elsewhere_by_typing_and_by_dragging()
+    {
+        using var eyes = new Eyes(bench.Address);
+        var root = eyes.CopyOfFerry();
+        eyes.Open(root + "/stock/lines");
+        eyes.Retype("#text", """
+            board = Till; donor
+            front: 2x5 pins measured: hdd led+, power led+, hdd led-, power led-, gnd, pwr_sw, reset, gnd, +5 V, absent
+            lead = Button; shell
+            plug: 1x2 pins measured: pwr_sw, gnd
+            """);
+        eyes.PressWith(Keys.Control, Keys.Enter);
+        eyes.SeeWords(".said", "In lines: Till, Button");
+        eyes.Open(root + "/wire");
+        eyes.Click("details.add:last-of-type > summary");
+        eyes.Choose("select[name=ports]", "Till: front");
+        eyes.Choose("select[name=otherPort]", "Button: plug");
+        eyes.Click("form[action*='AddJoint'] button");
+        eyes.SeeWords(Verdict, "goes straight in");
+        Assert.Equal("6 and 8", eyes.Value("input[name=on]"));
+        eyes.Retype("input[name=on]", "1 and 3" + Keys.Tab);
+        eyes.SeeWords(".said", "position 1 of the plug on 1");
+        eyes.SeeNoWords(Verdict, "goes straight in");
+        eyes.Retype("input[name=on]", "1 and 4" + Keys.Tab);
+        eyes.SeeWords("form.place .problem", "does not go there");
+        eyes.Drag("a.pin[data-pin='to-2']", "a.pin[data-pin='from-8']");
+        eyes.SeeWords(".said", "position 1 of the plug on 6");
+        eyes.SeeWords(Verdict, "goes straight in");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeNoWords(Verdict, "goes straight in");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void Both_connectors_of_a_joint_are_seen_whole_on_a_telephone()
+    {
+        using var eyes = new Eyes(bench.Address, 390, 844, isTouched: true);
+        var root = eyes.CopyOfFerry();
+        eyes.Open(root);
+        foreach (var joint in new[] { "panel", "fan" })
+        {
+            eyes.Open($"{root}/wire?joint={joint}");
+            eyes.See(".joint-drawing.is-narrow");
+            Assert.Equal("", eyes.Run<string>("""
+                return [...document.querySelectorAll(".joint-drawing .body, .joint-drawing .name")].filter((each) => {
+                  const box = each.getBoundingClientRect();
+                  return box.left < 0 || box.right > innerWidth;
+                }).map((each) => each.textContent).join("; ");
+                """));
+        }
+
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_made_lead_is_proven_line_by_line_before_power_and_another_table_is_another_lead()
     {
         using var eyes = new Eyes(bench.Address);

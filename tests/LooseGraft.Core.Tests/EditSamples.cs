@@ -37,7 +37,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     public static bool IsName(ParameterInfo parameter)
         => parameter.ParameterType == typeof(PortId)
             || (parameter.ParameterType == typeof(string)
-            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor");
+            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor" or "InPlaceOf");
 
     /// <summary>The edit of a sort that a seed stands for.</summary>
     public GraftEdit Make(Type sort, int seed)
@@ -58,7 +58,17 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (Nullable.GetUnderlyingType(type) is { } inner) return _random.Next(3) == 0 ? null : Value(inner, name);
         if (type == typeof(string)) return name is "Plug" or "Socket" ? null : Text(name);
         if (type == typeof(int))
-            return name switch { "Index" => _random.Next(3), "Awg" => _random.Next(10, 31), "Volts" => 115 * _random.Next(1, 3), _ => _random.Next(1, 5) };
+        {
+            return name switch
+            {
+                "Index" => _random.Next(3),
+                "Awg" => _random.Next(10, 31),
+                "Volts" => 115 * _random.Next(1, 3),
+                "TurnDegrees" => 90 * _random.Next(4),
+                _ => _random.Next(1, 5),
+            };
+        }
+
         if (type == typeof(double)) return name == "Headroom" ? 0.3 : _random.Next(1, 90) / 2.0;
         if (type == typeof(bool)) return _random.Next(2) == 0;
         if (type.IsEnum) return Choice(Enum.GetValues(type));
@@ -79,6 +89,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(Screw)) return Screw.Parse("M3 × 6");
         if (type == typeof(PlateSheet)) return new PlateSheet(new Millimetres(120), new Millimetres(44), [new PlanRectangle(4, 5, 20, 12)]);
         if (type == typeof(PhotoMark)) return new PhotoMark(_random.Next(1, 9), 0.5, 0.25);
+        if (type == typeof(PlanPhoto))
+            return new PlanPhoto("", new string('a', 64), 1200, 900) { Marks = [new PhotoMark(1, 0.1, 0.9)], Across = new Millimetres(_random.Next(1, 300)) };
         if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };
         if (type == typeof(PortLimit)) return new PortLimit(new Amps(_random.Next(1, 20)), null, Evidence.Document);
         if (type == typeof(LoadPlace)) return default(LoadPlace);
@@ -105,7 +117,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
 
     private string Text(string name) => name switch
     {
-        "Part" or "MetBy" => Choice([.. graft.Parts.Select(part => part.Id)]),
+        "Part" or "MetBy" or "InPlaceOf" => Choice([.. graft.Parts.Select(part => part.Id)]),
         "Donor" => Choice([.. graft.OtherDonors.Select(donor => donor.Id!)]),
         "Joint" => Choice([.. graft.Joints.Select(joint => joint.Id)]),
         "Supply" => Choice([.. graft.Supplies.Select(supply => supply.Id)]),

@@ -57,6 +57,33 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task A_part_in_the_place_of_another_sets_it_aside_on_every_page_until_it_is_not_any_more()
+    {
+        var id = await host.CopyOfFerryAsync();
+        var (browser, page) = (host.Browser(), $"/graft/{id}/stock");
+        var old = (await host.GraftAsync(id)).Loads.First(load => load.Part != "kt31").Part;
+        var name = (await host.GraftAsync(id)).NameOf(old);
+        Assert.Contains(name, WebUtility.HtmlDecode(await browser.GetStringAsync($"/graft/{id}/feed", Cancellation)), StringComparison.Ordinal);
+        await browser.SubmitAsync(page, "AddPart", 1, ("name", "Stand-in"), ("kind", "Other"), ("origin", "ToBuy"));
+        (string, string)[] stands = [("part", "stand-in"), ("name", "Stand-in"), ("kind", "Other"), ("origin", "ToBuy")];
+        await browser.SubmitAsync(page, "Describe", 2, [.. stands, ("inPlaceOf", old)]);
+        Assert.Equal(old, (await host.GraftAsync(id)).FindPart("stand-in")!.InPlaceOf);
+        var shown = WebUtility.HtmlDecode(await browser.GetStringAsync(page, Cancellation));
+        Assert.Matches("Set aside: <a href=\"#[^\"]+\">Stand-in</a> is in its place", shown);
+        foreach (var stage in new[] { "feed", "feed/wall", "wire", "seat", "seat/lists", "prove" })
+        {
+            var text = WebUtility.HtmlDecode(await browser.GetStringAsync($"/graft/{id}/{stage}", Cancellation));
+            Assert.DoesNotContain($">{name}<", text, StringComparison.Ordinal);
+        }
+
+        var itself = await browser.SubmitAsync(page, "Describe", 3, [.. stands, ("inPlaceOf", "stand-in")]);
+        Assert.Contains("a part that does not stand in its place", await BenchHost.TextAsync(itself));
+        await browser.SubmitAsync(page, "Describe", 3, [.. stands, ("inPlaceOf", "")]);
+        Assert.DoesNotContain("Set aside:", await browser.GetStringAsync(page, Cancellation), StringComparison.Ordinal);
+        Assert.Contains(name, WebUtility.HtmlDecode(await browser.GetStringAsync($"/graft/{id}/feed", Cancellation)), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task What_a_part_is_called_costs_and_comes_from_is_corrected_where_it_stands()
     {
         var id = await BareAsync();
@@ -208,6 +235,35 @@ public sealed class StockTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(new PhotoMark(1, 0.25, 0.505), Assert.Single((await host.GraftAsync(id)).Photos[0].Marks) with { Unknown = UnknownMembers.None });
         var beyond = await browser.SubmitAsync(page, "Mark", 3, ("index", "0"), ("position", "1"), ("x", "250"), ("y", "NaN"));
         Assert.Contains("from 0 to 100", await BenchHost.TextAsync(beyond));
+    }
+
+    [Fact]
+    public async Task A_photograph_lies_under_the_plan_once_two_distances_in_it_are_known()
+    {
+        var id = await host.CopyOfFerryAsync();
+        var (browser, page, plan) = (host.Browser(), $"/graft/{id}/seat/photo", $"/graft/{id}/seat?hand=shell");
+        Assert.Contains($"/graft/{id}/seat/photo?of=tray", await browser.GetStringAsync(plan, Cancellation));
+        await UploadAsync(browser, page, "tray.png", Picture(600, 300, SKEncodedImageFormat.Png), "");
+        (string, string)[] ends = [("10", "90"), ("90", "90"), ("10", "90"), ("10", "10")];
+        foreach (var (index, (x, y)) in ends.Index())
+        {
+            Assert.DoesNotContain("plan-photo", await browser.GetStringAsync(plan, Cancellation));
+            await browser.SubmitAsync(page, "Mark", index + 2, ("end", $"{index + 1}"), ("x", x), ("y", y));
+        }
+
+        foreach (var (across, words) in new[] { ("", "is not a size"), ("-3", "is not a size"), ("1e309", "is not a size"), ("NaN", "is not a size") })
+            Assert.Contains(words, await BenchHost.TextAsync(await browser.SubmitAsync(page, "Scale", 6, ("across", across), ("deep", "120"))));
+        var scaled = await BenchHost.TextAsync(await browser.SubmitAsync(page, "Scale", 6, ("across", "240"), ("deep", "120"), ("left", "5"), ("rear", "")));
+        Assert.Contains("It lies under the plan", scaled);
+        Assert.Contains("<span class=\"figure\">0.5</span> mm", scaled);
+        Assert.Matches("<image class=\"plan-photo\" href=\"/photos/[0-9a-f]{64}\"[^>]* transform=\"matrix\\(", await browser.GetStringAsync(plan, Cancellation));
+        Assert.DoesNotContain("plan-photo", await browser.GetStringAsync($"/graft/{id}/seat", Cancellation));
+        // All are marked: a press moves the nearest, here the right one, downwards, so that it lies aslant.
+        var moved = await BenchHost.TextAsync(await browser.SubmitAsync(page, "Mark", 7, ("end", ""), ("x", "88"), ("y", "80")));
+        Assert.Contains("It was taken aslant", moved);
+        await browser.SubmitAsync(page, "TakeAway", 8);
+        Assert.Empty((await host.GraftAsync(id)).Seating.Photos);
+        Assert.Equal(HttpStatusCode.NotFound, (await browser.SubmitAsync(page, "TakeAway", 9)).StatusCode);
     }
 
     [Theory]

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
+using LooseGraft.Core.Tests;
 using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Web.Tests;
@@ -60,6 +61,49 @@ public sealed class WirePageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(JointMethod.Repin, review.Joint.Method);
         Assert.Equal(4, Assert.Single(review.Joint.Wires, wire => wire.To == 7).From);
         Assert.NotEqual(JointVerdictKind.WouldDamage, review.Verdict.Kind);
+    }
+
+    [Fact]
+    public async Task A_loose_lead_is_put_on_typed_positions_or_where_one_of_its_contacts_is_dragged_and_nowhere_else()
+    {
+        var graft = Bench.Joined(Bench.Header("ground,supply-on,ground,supply-on,ground,ground", rows: 2), Bench.Plug("supply-on,ground"));
+        var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
+        var (page, browser, revision) = ($"/graft/{id}/wire?joint=joint", host.Browser(), 1);
+        foreach (var (handler, field, value, on) in new[]
+        {
+            ("Place", ("on", "4 and 6"), ("x", ""), (4, 0)), ("Place", ("on", "6,4"), ("x", ""), (6, 180)), ("Place", ("on", " 3 and 4 "), ("x", ""), (3, 90)),
+            ("Place", ("on", "2"), ("x", ""), (2, 0)), ("AddWire", ("wireFrom", "6"), ("wireTo", "2"), (4, 0)),
+        })
+        {
+            var answer = await browser.SubmitAsync(page, handler, revision++, field, value);
+            Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+            var joint = (await host.GraftAsync(id)).Joints[0];
+            Assert.Equal((JointMethod.Straight, on), (joint.Method, (joint.PinOneOn, joint.TurnDegrees)));
+        }
+
+        foreach (var typed in new[] { "4 and 5", "7 and 9", "99999999999", "", "-1e309" })
+        {
+            var refused = await browser.SubmitAsync(page, "Place", revision, ("on", typed));
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+            var words = await BenchHost.TextAsync(refused);
+            Assert.Contains("plug does not go there: its 2 positions lie side by side. It goes on 1 and 3; on 3 and 5; on 2 and 4;", words);
+            Assert.Contains($"value=\"{typed}\"", words);
+        }
+    }
+
+    [Theory]
+    [InlineData(null, "646", "6 supply-on")]
+    [InlineData("narrow=1", "320", "supply-on")]
+    public async Task A_joint_is_drawn_for_the_room_there_is(string? cookie, string width, string name)
+    {
+        const string Signals = "ground,ground,ground,ground,ground,supply-on";
+        var graft = Bench.Joined(Bench.Header(Signals, rows: 2), Bench.Plug(Signals, rows: 2));
+        var id = await host.StoreAsync(store => store.AddAsync(graft, Cancellation));
+        using var asked = new HttpRequestMessage(HttpMethod.Get, $"/graft/{id}/wire");
+        if (cookie is not null) asked.Headers.Add("Cookie", cookie);
+        var page = await BenchHost.TextAsync(await host.Browser().SendAsync(asked, Cancellation));
+        Assert.Matches($"<svg class=\"joint-drawing [^>]*width=\"{width}", page);
+        Assert.Matches($"<text class=\"name[^>]*>{name}<", page);
     }
 
     [Fact]

@@ -10,9 +10,9 @@ namespace LooseGraft.Core.Buy;
 public static class BuyStage
 {
     /// <summary>The stage, for the list of all.</summary>
-    public static StageDefinition Definition { get; } = new(Stage.Buy, input => Review(input.Graft), StageDefinition.RulesIn(typeof(BuyRules)));
+    public static StageDefinition Definition { get; } = new(Stage.Buy, input => Review(input.Whole), StageDefinition.RulesIn(typeof(BuyRules)));
 
-    /// <summary>Adds up a graft.</summary>
+    /// <summary>Adds up a graft. What is set aside was paid for all the same.</summary>
     public static BuyReview Review(Graft graft)
     {
         var spent = graft.Parts.Aggregate(Money.Zero, (sum, part) => sum + (part.Cost ?? Money.Zero));

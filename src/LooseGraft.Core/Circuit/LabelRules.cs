@@ -20,7 +20,11 @@ internal static class LabelRules
     /// <summary>Whether what a contact gives or drives is not what another, which only conducts, is said to carry.</summary>
     public static bool Departs(Terminal giver, Terminal label)
     {
-        if (!label.Signal.IsMeaningful || !label.IsLabel || label.Family == SignalFamily.Switch) return false;
+        if (!label.Signal.IsMeaningful || !label.IsLabel) return false;
+        // Either wire of a button may have the ground, one button does as well as another, and a switch may lie in series with a feed.
+        if (label.Family == SignalFamily.Switch
+            && (giver.Family is SignalFamily.Switch or SignalFamily.Ground || (giver.Family == SignalFamily.Supply && label.PartKind == PartKind.Switch)))
+            return false;
         return (label.Signal.SupplyVoltage, giver.Role.Gives) switch
         {
             ({ } said, { } given) => !VoltSpan.Around(said, Tolerances.Rail).Contains(given),

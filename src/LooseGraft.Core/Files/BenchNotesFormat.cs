@@ -6,7 +6,7 @@ using static LooseGraft.Core.Files.FormatPieces;
 
 namespace LooseGraft.Core.Files;
 
-/// <summary>How what was asked, measured, seen and photographed is written.</summary>
+/// <summary>How what was asked, measured and seen is written.</summary>
 internal static class BenchNotesFormat
 {
     private static readonly InstantCodec Moment = new();
@@ -23,7 +23,6 @@ internal static class BenchNotesFormat
     public static readonly ObjectCodec<Reading> Reading = DescribeReading();
     public static readonly ObjectCodec<Observation> Observation = DescribeObservation();
     public static readonly ObjectCodec<BenchRecord> Record = DescribeRecord();
-    public static readonly ObjectCodec<Photo> Photo = DescribePhoto();
     public static readonly ObjectCodec<ContinuityTest<LeadEnd>> LeadTest =
         DescribeTest("leadTest", "What the meter said between two ends of a made lead.", EndOfLead);
 
@@ -138,35 +137,5 @@ internal static class BenchNotesFormat
         return test.Makes(
             values => new ContinuityTest<TEnd>(values.Of(one), values.Of(other), values.Of(beeped), values.Of(at)) { Unknown = values.Unknown },
             value => value.Unknown);
-    }
-
-    private static ObjectCodec<Photo> DescribePhoto()
-    {
-        var share = new NumberCodec(0, 1);
-        var mark = new ObjectCodec<PhotoMark>("photoMark", "A pin marked on a photograph.", isInline: true);
-        var position = mark.Required("position", Position, value => value.Position, "The pin's position.");
-        var x = mark.Required("x", share, value => value.X, "Share of the width from the left edge.");
-        var y = mark.Required("y", share, value => value.Y, "Share of the height from the upper edge.");
-        mark.Makes(values => new PhotoMark(values.Of(position), values.Of(x), values.Of(y)) { Unknown = values.Unknown }, value => value.Unknown);
-
-        var pixels = new IntegerCodec(1, GraftFileLimits.PhotoPixels);
-        var photo = new ObjectCodec<Photo>("photo", "A photograph; the picture itself is kept beside the database.");
-        var hash = photo.Required(
-            "hash", new TextCodec(64, pattern: "^[0-9a-f]{64}$", patternWords: "64 small hexadecimal digits"), value => value.Hash, "SHA-256 of the picture.");
-        var part = photo.Required("part", Id, value => value.Part, "The part it shows.");
-        var port = photo.Optional("port", Id, value => value.Port, "The port it shows.");
-        var reading = photo.Optional("reading", Id, value => value.Reading, "The reading it shows.");
-        var width = photo.Required("widthPx", pixels, value => value.WidthPx, "Width in pixels.");
-        var height = photo.Required("heightPx", pixels, value => value.HeightPx, "Height in pixels.");
-        var caption = photo.Optional("caption", Name, value => value.Caption, "What is to be seen.");
-        var marks = photo.Many("marks", mark, GraftFileLimits.Positions, value => value.Marks, "The pins marked on it.");
-        return photo.Makes(values => new Photo(values.Of(hash), values.Of(part), values.Of(width), values.Of(height))
-        {
-            Port = values.Of(port),
-            Reading = values.Of(reading),
-            Caption = values.Of(caption),
-            Marks = values.Of(marks),
-            Unknown = values.Unknown,
-        }, value => value.Unknown, (value, context) => CrossChecks.Unique(context, "marks", value.Marks, item => item.Position));
     }
 }

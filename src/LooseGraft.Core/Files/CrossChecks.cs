@@ -26,6 +26,12 @@ internal static class CrossChecks
         var ports = (from part in graft.Parts from port in part.Ports select (Id: new PortId(part.Id, port.Id), port))
             .DistinctBy(pair => pair.Id).ToDictionary(pair => pair.Id, pair => pair.port);
         var parts = graft.Parts.Select(part => part.Id).ToHashSet();
+        foreach (var (index, part) in graft.Parts.Index().Where(pair => pair.Item.InPlaceOf is not null))
+        {
+            Exists(context, $".parts[{index}].inPlaceOf", part.InPlaceOf!, parts, "the id of another part");
+            if (graft.IsInItsOwnPlace(part)) context.Fail($".parts[{index}].inPlaceOf", ReadContext.Quote(part.InPlaceOf!), "a part that does not stand in its place");
+        }
+
         var supplies = graft.Supplies.Select(supply => supply.Id).ToHashSet();
         foreach (var (index, joint) in graft.Joints.Index()) Joint(context, $".joints[{index}]", joint, ports);
         Within(context, ".joints", graft.Joints.Sum(joint => Positions(joint.From, ports) * Positions(joint.To, ports)), GraftFileLimits.JointPairs,

@@ -43,7 +43,7 @@ internal static class GraftFormat
         var observations = graft.Many(
             "observations", BenchNotesFormat.Observation, GraftFileLimits.Observations, value => value.Observations,
             "What was seen when the bare board was started.");
-        var photos = graft.Many("photos", BenchNotesFormat.Photo, GraftFileLimits.Photos, value => value.Photos, "Photographs.");
+        var photos = graft.Many("photos", PhotoFormat.Photo, GraftFileLimits.Photos, value => value.Photos, "Photographs.");
         var practice = graft.Optional("practice", Id, value => value.Practice, "The practice board whose hidden truth the simulated meter reads.");
         var cardTotal = graft.Optional("cardTotalWatts", Power, value => value.CardTotal?.Value, "The total that the card's maker recommends.");
         var cardEvidence = graft.Usual(
@@ -109,7 +109,8 @@ internal static class GraftFormat
         var pinOneOn = joint.Usual(
             "pinOneOn", position, value => value.PinOneOn, 1, "Position of the first port on which position 1 of the second lies when pushed on.");
         var turn = joint.Usual(
-            "turnDegrees", new MappedCodec<int, int>(new IntegerCodec(0, 180), degrees => degrees is 0 or 180 ? degrees : null, degrees => degrees, "0 or 180"),
+            "turnDegrees",
+            new MappedCodec<int, int>(new IntegerCodec(0, 270), degrees => degrees % 90 == 0 ? degrees : null, degrees => degrees, "0, 90, 180 or 270"),
             value => value.TurnDegrees, 0, "How far the second port is turned when pushed on.");
         var wires = joint.Many("wires", wire, GraftFileLimits.Positions, value => value.Wires, "Who meets whom, for every method but straight and leave-off.");
         var ties = joint.Many("ties", BenchNotesFormat.LeadTie, GraftFileLimits.Positions, value => value.Ties, "Contacts of one end joined with each other.");

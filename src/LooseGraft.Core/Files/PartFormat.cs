@@ -110,6 +110,7 @@ internal static class PartFormat
         var kind = part.Required("kind", new ChoiceCodec<PartKind>(), value => value.Kind, "What sort of thing it is.");
         var origin = part.Optional("origin", new ChoiceCodec<PartOrigin>(), value => value.Origin, "Where it comes from.");
         var donor = part.Optional("donor", Id, value => value.Donor, "Which other donor it came out of; left out for the first.");
+        var inPlaceOf = part.Optional("inPlaceOf", Id, value => value.InPlaceOf, "The part whose work it does instead, which is set aside.");
         var cost = part.Optional("cost", Amount, value => value.Cost, "What it cost or will cost, in the currency of the graft.");
         var note = part.Optional("note", Note, value => value.Note, "Anything worth remembering.");
         var revision = part.Optional("revision", Name, value => value.BoardRevision?.Value, "The maker's revision, as printed on it.");
@@ -130,6 +131,7 @@ internal static class PartFormat
         {
             Origin = values.Of(origin),
             Donor = values.Of(donor),
+            InPlaceOf = values.Of(inPlaceOf),
             Cost = values.Of(cost),
             Note = values.Of(note),
             BoardRevision = values.Of(revision) is { } printed ? new Known<string>(printed, values.Of(revisionEvidence)) : null,

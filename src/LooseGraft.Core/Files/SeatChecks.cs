@@ -34,6 +34,7 @@ internal static class SeatChecks
         CrossChecks.Unique(context, "boxes", seating.Boxes, box => box.Id);
         CrossChecks.Unique(context, "runs", seating.Runs, run => run.Id);
         CrossChecks.Unique(context, "surveys", seating.Surveys, survey => survey.Of);
+        CrossChecks.Unique(context, "photos", seating.Photos, photo => photo.Of);
         CrossChecks.Within(context, ".surveys", seating.Surveys.Sum(survey => survey.Spans.Length), GraftFileLimits.SpansTogether, "distances");
     }
 
@@ -75,6 +76,12 @@ internal static class SeatChecks
 
         foreach (var (index, survey) in seating.Surveys.Index().Where(pair => !parts.Contains(pair.Item.Of)))
             CrossChecks.Exists(context, $".seating.surveys[{index}].of", survey.Of, planes, "the id of a part or of a plane");
+        foreach (var (index, photo) in seating.Photos.Index())
+        {
+            if (!parts.Contains(photo.Of)) CrossChecks.Exists(context, $".seating.photos[{index}].of", photo.Of, planes, "the id of a part or of a plane");
+            foreach (var (at, mark) in photo.Marks.Index().Where(pair => pair.Item.Position > 4))
+                context.Fail($".seating.photos[{index}].marks[{at}].position", $"{mark.Position}", "1 and 2 for the ends across, 3 and 4 for those deep");
+        }
     }
 
     private static bool IsSquare(PlanRectangle area) => Math.Abs(area.Width - area.Depth) <= RoundMm;

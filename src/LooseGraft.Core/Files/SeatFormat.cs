@@ -221,6 +221,8 @@ internal static class SeatFormat
         var boxes = seating.Many("boxes", DescribeBox(), GraftFileLimits.Boxes, value => value.Boxes, "What takes up room.");
         var runs = seating.Many("runs", DescribeRun(), GraftFileLimits.Runs, value => value.Runs, "The leads that have to reach.");
         var surveys = seating.Many("surveys", DescribeSurvey(), GraftFileLimits.Planes, value => value.Surveys, "What was measured.");
+        var photos = seating.Many(
+            "photos", PhotoFormat.DescribePlanPhoto(Point), GraftFileLimits.Planes, value => value.Photos, "Photographs to be laid under plans.");
         return seating.Makes(values => new Seating
         {
             Planes = values.Of(planes),
@@ -228,6 +230,7 @@ internal static class SeatFormat
             Boxes = values.Of(boxes),
             Runs = values.Of(runs),
             Surveys = values.Of(surveys),
+            Photos = values.Of(photos),
             Unknown = values.Unknown,
         }, value => value.Unknown, SeatChecks.Seating);
     }

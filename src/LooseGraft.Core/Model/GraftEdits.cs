@@ -21,7 +21,7 @@ public static class GraftEdits
         var supplies = graft.Supplies.RemoveAll(supply => supply.Part == id);
         return graft with
         {
-            Parts = graft.Parts.RemoveAll(part => part.Id == id),
+            Parts = [.. graft.Parts.Where(part => part.Id != id).Select(part => part.InPlaceOf == id ? part with { InPlaceOf = null } : part)],
             Joints = graft.Joints.RemoveAll(joint => joint.From.Part == id || joint.To.Part == id),
             Supplies = [.. supplies.Select(
                 supply => supply.Meant is { } input && supplies.All(other => other.Id != input.Supply) ? supply with { Meant = null } : supply)],

@@ -13,7 +13,8 @@ public sealed record Joint(string Id, PortId From, PortId To, JointMethod Method
     /// <summary>Position of the first port on which position 1 of the second comes to lie when pushed on.</summary>
     public int PinOneOn { get; init; } = 1;
 
-    /// <summary>How far the second port is turned against the first when pushed on: 0 or 180 degrees.</summary>
+    /// <summary>How far the second port is turned against the first when pushed on: 0 or 180 degrees, or a quarter between for a
+    /// plug of one row that lies across the rows.</summary>
     public int TurnDegrees { get; init; }
 
     /// <summary>Who meets whom, for every method but straight and leave-off.</summary>

@@ -15,6 +15,9 @@ public sealed record Part(string Id, string Name, PartKind Kind)
     /// <summary>Which of several donors it came out of; null for the first, and for what came out of none.</summary>
     public string? Donor { get; init; }
 
+    /// <summary>Id of the part whose work it does instead, which is set aside while this one is there; null for most.</summary>
+    public string? InPlaceOf { get; init; }
+
     /// <summary>What it cost or will cost; null when that is not known or nothing.</summary>
     public Money? Cost { get; init; }
 

@@ -35,6 +35,7 @@ public static class SeatEdits
             Boxes = [.. without.Boxes.Select(box => box.Part == part ? box with { Part = null } : box)],
             Runs = without.Runs.RemoveAll(run => run.From.Port?.Part == part || run.To.Port?.Part == part),
             Surveys = without.Surveys.RemoveAll(survey => survey.Of == part),
+            Photos = without.Photos.RemoveAll(photo => photo.Of == part),
         };
     }
 
@@ -48,6 +49,7 @@ public static class SeatEdits
             Boxes = bare.Boxes.RemoveAll(box => box.On == plane),
             Runs = bare.Runs.RemoveAll(run => run.Plane == plane),
             Surveys = bare.Surveys.RemoveAll(survey => survey.Of == plane),
+            Photos = bare.Photos.RemoveAll(photo => photo.Of == plane),
         };
     }
 

@@ -22,6 +22,9 @@ public sealed record Seating
     /// <summary>Distances measured on boards and planes.</summary>
     public ValueList<Survey> Surveys { get; init; } = [];
 
+    /// <summary>Photographs to be laid under plans, one for each plane or part.</summary>
+    public ValueList<PlanPhoto> Photos { get; init; } = [];
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 

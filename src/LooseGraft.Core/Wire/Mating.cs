@@ -15,6 +15,7 @@ public sealed class Mating
     private readonly ImmutableArray<Pin> _plugPins;
     private readonly bool _isForced;
     private readonly bool _isWalled;
+    private readonly bool _goesAcross;
 
     /// <summary>Brings two ports together.</summary>
     /// <param name="header">The fixed one.</param>
@@ -24,6 +25,7 @@ public sealed class Mating
         (Header, Plug) = (new PortGrid(header), new PortGrid(plug));
         (_headerPins, _plugPins) = (header.MatingPins(), plug.MatingPins());
         _isForced = PlugFit.IsForced(header, plug);
+        _goesAcross = PlugFit.GoesAcross(header, plug);
         _isWalled = PlugFit.IsWalled(header) || PlugFit.IsWalled(plug);
     }
 
@@ -72,9 +74,10 @@ public sealed class Mating
     public IEnumerable<PlugPlacement> Possible()
     {
         if (_isForced) return GoesOn(PlugPlacement.Straight) ? [PlugPlacement.Straight] : [];
-        return from turn in Plug.Rows > 1 && Plug.Rows == Plug.Columns ? FourTurns : TwoTurns
-               from row in Enumerable.Range(1 - Plug.Rows, Header.Rows + Plug.Rows - 1).OrderBy(Math.Abs)
-               from column in Enumerable.Range(1 - Plug.Columns, Header.Columns + Plug.Columns - 1).OrderBy(Math.Abs)
+        return from turn in _goesAcross || (Plug.Rows > 1 && Plug.Rows == Plug.Columns) ? FourTurns : TwoTurns
+               let size = turn % 2 == 0 ? (Plug.Rows, Plug.Columns) : (Rows: Plug.Columns, Columns: Plug.Rows)
+               from row in Enumerable.Range(1 - size.Rows, Header.Rows + size.Rows - 1).OrderBy(Math.Abs)
+               from column in Enumerable.Range(1 - size.Columns, Header.Columns + size.Columns - 1).OrderBy(Math.Abs)
                let placement = new PlugPlacement(turn, row, column)
                where GoesOn(placement)
                select placement;

@@ -36,6 +36,11 @@ public static class PlugFit
     /// <summary>Whether a wall keeps the plug from hanging over the header's edge.</summary>
     public static bool IsWalled(Port port) => port.Keying is Keying.Shroud or Keying.Contour;
 
+    /// <summary>Whether a plug of one row also goes across the rows of a header, a quarter turned.</summary>
+    public static bool GoesAcross(Port header, Port plug)
+        => plug.Rows == 1 && plug.Columns > 1 && plug.Columns <= header.Rows
+            && Math.Abs(header.RowPitch.Value - plug.Pitch.Value) * (plug.Columns - 1) <= MisfitAllowedMm;
+
     private static string Article(Port port) => $"a {port.Type.Name}";
 
     private static string Rows(Port port) => port.Rows == 1 ? "one row" : $"{port.Rows} rows";

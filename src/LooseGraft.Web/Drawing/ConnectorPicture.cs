@@ -13,8 +13,12 @@ namespace LooseGraft.Web.Drawing;
 /// <param name="IsLeft">Whether names stand on its left.</param>
 /// <param name="Scale">Pixels to the millimetre.</param>
 /// <param name="Unit">Pixels of the finer pitch.</param>
-public sealed record ConnectorPicture(string Side, JointEnd End, ConnectorScene Scene, PointMm Corner, bool IsLeft, double Scale, double Unit)
+/// <param name="IsNarrow">Whether names stand in little room.</param>
+public sealed record ConnectorPicture(
+    string Side, JointEnd End, ConnectorScene Scene, PointMm Corner, bool IsLeft, double Scale, double Unit, bool IsNarrow)
 {
+    private const int NarrowLetters = 13;
+
     /// <summary>More rows than this have no room for names beside them; the table has them all.</summary>
     private const int MostNamedRows = 2;
 
@@ -42,7 +46,17 @@ public sealed record ConnectorPicture(string Side, JointEnd End, ConnectorScene 
     public double NameY(int position)
     {
         var across = End.Port.Rows == 1 ? 0 : Math.Sign(Scene.Positions[position - 1].X - (Scene.Body.X / 2));
-        return Centre(position).Y + (across * Unit * 0.22) + (Unit * 0.12);
+        return Centre(position).Y + (across * Unit * 0.24) + (Unit * 0.12);
+    }
+
+    /// <summary>What stands beside a position. In little room its number, which stands in the contact, is not said again, and a long name is cut; the table
+    /// has all of it.</summary>
+    public string NameBeside(Pin pin)
+    {
+        if (!IsNarrow) return Name(pin);
+        var (words, mark) = pin.Contact == ContactState.Wired ? (pin.Signal.Value.ToString(), pin.IsUnproven ? "?" : "") : (Name(pin).Split(' ', 2)[1], "");
+        var letters = NarrowLetters - mark.Length;
+        return words.Length > letters ? $"{words[..(letters - 1)]}…{mark}" : words + mark;
     }
 
     public static string Name(Pin pin) => pin.Contact switch

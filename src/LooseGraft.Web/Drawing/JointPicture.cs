@@ -7,13 +7,37 @@ namespace LooseGraft.Web.Drawing;
 /// <summary>A joint's scene, in pixels and with the words that go with it, ready to be written as SVG.</summary>
 /// <param name="Review">The joint.</param>
 /// <param name="Scene">Its scene in millimetres.</param>
-public sealed record JointPicture(JointReview Review, JointScene Scene)
+/// <param name="Scale">Pixels to the millimetre: the same for both halves.</param>
+/// <param name="IsNarrow">Whether it is drawn for a narrow screen, on which both halves are to be seen.</param>
+public sealed record JointPicture(JointReview Review, JointScene Scene, double Scale, bool IsNarrow)
 {
     private const double UsualUnitPixels = 34;
     private const double TallestPixels = 640;
 
-    /// <summary>Pixels to the millimetre: the same for both halves.</summary>
-    public double Scale { get; } = Math.Min(UsualUnitPixels / Scene.Unit, TallestPixels / Scene.Size.Y);
+    // On a screen of 390 pixels, between the edges of the sheet and beside a bar to scroll by; names there take what thirteen small letters take.
+    private const double NarrowPixels = 320;
+    private const double NarrowNamePixels = 87;
+    private const double LeastUnitPixels = 18;
+    private const double LeastWireUnits = 1.6;
+
+    /// <summary>Draws a joint.</summary>
+    public static JointPicture Of(JointReview review, IEnumerable<JointContact> contacts, ConnectorView from, ConnectorView to, bool isNarrow = false)
+    {
+        if (!isNarrow)
+        {
+            var usual = JointScene.Of(review, contacts, from, to);
+            return new JointPicture(review, usual, Math.Min(UsualUnitPixels / usual.Unit, TallestPixels / usual.Size.Y), false);
+        }
+
+        var unit = UsualUnitPixels;
+        var scene = JointScene.Of(review, contacts, from, to, bodies =>
+        {
+            var left = NarrowPixels - (2 * NarrowNamePixels);
+            unit = Math.Clamp(left / (bodies + LeastWireUnits), LeastUnitPixels, UsualUnitPixels);
+            return new JointRooms(NarrowNamePixels / unit, Math.Max(LeastWireUnits, (left / unit) - bodies));
+        });
+        return new JointPicture(review, scene, unit / scene.Unit, true);
+    }
 
     /// <summary>Pixels of one unit, the finer pitch.</summary>
     public double Unit => Scene.Unit * Scale;
@@ -25,8 +49,8 @@ public sealed record JointPicture(JointReview Review, JointScene Scene)
     /// <summary>The two halves.</summary>
     public IEnumerable<ConnectorPicture> Halves =>
     [
-        new("from", Review.From, Scene.From, Scene.FromAt, IsLeft: true, Scale, Unit),
-        new("to", Review.To, Scene.To, Scene.ToAt, IsLeft: false, Scale, Unit),
+        new("from", Review.From, Scene.From, Scene.FromAt, IsLeft: true, Scale, Unit, IsNarrow),
+        new("to", Review.To, Scene.To, Scene.ToAt, IsLeft: false, Scale, Unit, IsNarrow),
     ];
 
     /// <summary>A wire as an SVG path.</summary>

@@ -1,5 +1,6 @@
 using System.Globalization;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Seat.Tracing;
 
 namespace LooseGraft.Web.Drawing;
 
@@ -37,6 +38,16 @@ public abstract record PlanFrame(PlanRectangle Bounds)
     /// <summary>A rectangle as its left upper corner, width and height in pixels.</summary>
     public (string X, string Y, string Width, string Height) Rectangle(PlanRectangle area)
         => (N(X(area.X)), N(Y(area.Y + area.Depth)), N(area.Width * Scale), N(area.Depth * Scale));
+
+    /// <summary>How a photograph is drawn under it.</summary>
+    public string Matrix(PhotoFit fit)
+    {
+        double[] terms =
+        [
+            fit.RightPx.X * Scale, -fit.RightPx.Y * Scale, fit.DownPx.X * Scale, -fit.DownPx.Y * Scale, X(fit.Corner.X), Y(fit.Corner.Y),
+        ];
+        return $"matrix({string.Join(' ', terms.Select(term => term.ToString("0.#######", CultureInfo.InvariantCulture)))})";
+    }
 
     public static string N(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -16,9 +16,9 @@ public static class LeadDownloads
     public static async Task<IResult> SendAsync(int id, string joint, string form, GraftStore store, ReviewDesk reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        if ((await reviews.OfAsync(found, cancellation)).Wire.Find(joint) is not { } review || !MadeLead.IsMade(review.Joint))
-            return Results.NotFound();
-        var lead = MadeLead.Of(found.Graft, review);
+        var whole = await reviews.OfAsync(found, cancellation);
+        if (whole.Wire.Find(joint) is not { } review || !MadeLead.IsMade(review.Joint)) return Results.NotFound();
+        var lead = MadeLead.Of(whole.Graft, review);
         var name = GraftEdits.FreshId($"{found.Graft.Name} {joint}", []);
         return form switch
         {
@@ -30,8 +30,8 @@ public static class LeadDownloads
     }
 
     private static JointPicture Picture(JointReview review)
-        => new(review, JointScene.Of(
-            review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), ConnectorView.MatingFace, ConnectorView.WireSide));
+        => JointPicture.Of(
+            review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), ConnectorView.MatingFace, ConnectorView.WireSide);
 
     private static byte[] Csv(MadeLead lead)
         => CsvSheet.Of(

@@ -17,8 +17,8 @@ public static class SeatDownloads
         int id, string of, string form, bool? mirrored, string? wall, GraftStore store, ReviewDesk reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        var seat = (await reviews.OfAsync(found, cancellation)).Seat;
-        if (TemplateSheet.Of(found.Graft, seat, wall is null ? of : $"{of}/{wall}") is not { } sheet) return Results.NotFound();
+        var review = await reviews.OfAsync(found, cancellation);
+        if (TemplateSheet.Of(review.Graft, review.Seat, wall is null ? of : $"{of}/{wall}") is not { } sheet) return Results.NotFound();
         if (mirrored == true) sheet = sheet.Mirrored();
         var name = GraftEdits.FreshId(sheet.Title, []);
         return form switch
@@ -34,7 +34,8 @@ public static class SeatDownloads
     public static async Task<IResult> CutsAsync(int id, GraftStore store, ReviewDesk reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        var table = CsvSheet.Of(CutList.Of(found.Graft, (await reviews.OfAsync(found, cancellation)).Seat).Select(cut => new
+        var review = await reviews.OfAsync(found, cancellation);
+        var table = CsvSheet.Of(CutList.Of(review.Graft, review.Seat).Select(cut => new
         {
             plane = cut.Plane.Name,
             act = cut.Act,

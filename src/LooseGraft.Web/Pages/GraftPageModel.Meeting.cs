@@ -1,4 +1,5 @@
 using System.Globalization;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Wire;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
@@ -18,7 +19,7 @@ public abstract partial class GraftPageModel
         var job = reviews.Ask(both);
         if (!await job.IsDoneWithinAsync(reviews.Patience, Aborted)) return came;
         var stands = (await job.WaitAsync(Aborted)).Wire;
-        var worse = Worsened.Joints(WireStage.Review(met.Yours, stands), stands);
+        var worse = Worsened.Joints(WireStage.Review(met.Yours.InUse(), stands), stands);
         return worse.IsEmpty ? came : $"{came} By both together the joint of {worse[0].From.Port.Name} now {worse[0].Verdict.Words}: look at it before you go on.";
     }
 

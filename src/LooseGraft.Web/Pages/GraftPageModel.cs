@@ -32,7 +32,8 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
     /// <summary>The stage in whose folder this page lies; null for pages about the graft as a whole.</summary>
     public Stage? Stage => StagePages.StageOf(PageContext.ActionDescriptor.RelativePath);
 
-    public Graft Graft => Snapshot.Graft;
+    /// <summary>The graft that the page is about: all of it where parts are kept and paid, and as it is in use everywhere else.</summary>
+    public Graft Graft => Stage is null or Core.Findings.Stage.Stock or Core.Findings.Stage.Buy ? Snapshot.Graft : Review.Graft;
 
     protected GraftStore Store => store;
 

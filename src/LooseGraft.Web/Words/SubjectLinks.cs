@@ -25,7 +25,7 @@ public static class SubjectLinks
             PortSubject or JointSubject when stage == Stage.Feed => PlaceLink(root, subject),
             PortSubject { Port: var port } when stage == Stage.Seat => $"{root}/seat?board={port.Part}#{Anchor(new SeatSubject(port.Part))}",
             PortSubject { Port: var port } when stage == Stage.Wire
-                => JointOf(snapshot.Graft, port) is { } joint ? $"{root}/wire?joint={joint.Id}" : StockLink(root, port),
+                => JointOf(snapshot.Graft.InUse(), port) is { } joint ? $"{root}/wire?joint={joint.Id}" : StockLink(root, port),
             PartSubject { Part: var part } when stage == Stage.Feed => FedPartLink(snapshot, part),
             JointSubject { Joint: var joint } => $"{root}/wire?joint={joint}",
             PinSubject when stage == Stage.Prove => Prove(root, subject),
@@ -90,7 +90,7 @@ public static class SubjectLinks
     // Of a lead its wires are meant, of anything else what it draws.
     private static string FedPartLink(GraftSnapshot snapshot, string part)
         => snapshot.Graft.FindPart(part)?.Kind is PartKind.Lead or PartKind.Adapter ? PlaceLink($"/graft/{snapshot.Id}", new PartSubject(part))
-            : snapshot.Graft.Loads.FirstOrDefault(load => load.Part == part && !load.Draws.IsEmpty) is { } load
+            : snapshot.Graft.InUse().Loads.FirstOrDefault(load => load.Part == part && !load.Draws.IsEmpty) is { } load
                 ? To(snapshot, new DrawSubject(load.Id, load.Draws[0].Rail, load.Draws[0].Socket), Stage.Feed) : $"/graft/{snapshot.Id}/feed#uncounted-{part}";
 
     // A pin is looked at in the first joint its port takes part in.

@@ -67,7 +67,7 @@ public sealed class KeepingTests
     [InlineData("""{"id":"j","from":"a/p","to":"a/q","method":"splice","wires":[{"from":4,"to":1}]}""", "$.joints[0].wires[0].from")]
     [InlineData("""{"id":"j","from":"a/p","to":"a/q","method":"splice","wires":[{"from":1,"to":1},{"from":1,"to":1}]}""", "$.joints[0].wires[1]")]
     [InlineData("""{"id":"j","from":"a/p","to":"a/q","method":"straight","pinOneOn":4}""", "$.joints[0].pinOneOn")]
-    [InlineData("""{"id":"j","from":"a/p","to":"a/q","method":"straight","turnDegrees":90}""", "$.joints[0].turnDegrees")]
+    [InlineData("""{"id":"j","from":"a/p","to":"a/q","method":"straight","turnDegrees":45}""", "$.joints[0].turnDegrees")]
     [InlineData("""{"id":"j","from":"a","to":"a/q","method":"straight"}""", "$.joints[0].from")]
     public void A_joint_speaks_only_of_what_is_there(string joint, string place)
         => Assert.Equal(place, Assert.Single(Read($$"""

@@ -27,21 +27,21 @@ public sealed class DrawingTests
         Assert.Equal([first, second], scene.Positions.Take(2).Select(at => Math.Round(at.X, 6)));
     }
 
-    // Names want 5.2 units at either end, wires 5 between, a title 1.6 above and 0.4 are left below; the shorter half stands in the middle.
+    // Names want 4.7 units at either end, wires 5 between, a title 1.6 above and 0.4 are left below; the shorter half stands in the middle.
     [Fact]
     public void Two_halves_stand_side_by_side_with_room_for_names_wires_and_a_title()
     {
         var scene = Scene(Joined(Header("power-switch,ground,ground"), Plug("power-switch,ground")));
-        Equal((13.208, 4.064), scene.FromAt);
-        Equal((29.21, 5.334), scene.ToAt);
-        Equal((45.72, 13.462), scene.Size);
+        Equal((11.938, 4.064), scene.FromAt);
+        Equal((27.94, 5.334), scene.ToAt);
+        Equal((43.18, 13.462), scene.Size);
         Assert.Equal(2.54, scene.Unit, 6);
-        Equal((30.861, 6.985), scene.ToPosition(1));
+        Equal((29.591, 6.985), scene.ToPosition(1));
         var turned = Scene(Joined(Header("power-switch,ground"), Plug("power-switch,ground,ground") with { OwnPitch = new(2.0) }));
         Assert.Equal(2, turned.Unit, 6);
         // 2.3 times 2.54 mm are 5.842 mm, 3.3 times 2 mm are 6.6.
-        Equal((10.4, 3.579), turned.FromAt);
-        Equal((23.702, 3.2), turned.ToAt);
+        Equal((9.4, 3.579), turned.FromAt);
+        Equal((22.702, 3.2), turned.ToAt);
     }
 
     // A sixth of a unit, up on the left and down on the right.

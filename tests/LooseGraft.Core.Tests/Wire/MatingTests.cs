@@ -94,7 +94,7 @@ public sealed class MatingTests
     {
         var (headerGrid, plugGrid) = (new PortGrid(header), new PortGrid(plug));
         var ways = from turn in Enumerable.Range(0, 4)
-                   where turn % 2 == 0 || (plug.Rows == plug.Columns && plug.Rows > 1)
+                   where turn % 2 == 0 || (plug.Rows == plug.Columns && plug.Rows > 1) || (plug.Rows == 1 && plug.Columns > 1 && plug.Columns <= header.Rows)
                    from row in Enumerable.Range(-6, 13)
                    from column in Enumerable.Range(-6, 13)
                    let placement = new PlugPlacement(turn, row, column)

@@ -7,7 +7,7 @@ namespace LooseGraft.Core.Files.Upgrades;
 /// <remarks>Frozen.</remarks>
 internal static class FromVersion2
 {
-    private static readonly string[] InParts = ["awg", "donor"];
+    private static readonly string[] InParts = ["awg", "donor", "inPlaceOf"];
     private static readonly string[] InPorts = ["limit"];
     private static readonly string[] InZones = ["conducts"];
 
@@ -29,6 +29,7 @@ internal static class FromVersion2
         ["observations"] = ["donor"],
         ["parts/body/zones"] = InZones,
         ["board/body/zones"] = InZones,
+        ["seating"] = ["photos"],
         ["seating/planes"] = ["isCovered", "walls", "behindAreas", "isLidMetal", "stand"],
         ["seating/planes/openings"] = ["isRound"],
         ["seating/planes/mounts"] = ["isThreaded", "thread", "deepMm", "boreMm"],

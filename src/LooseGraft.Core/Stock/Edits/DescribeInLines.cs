@@ -19,7 +19,10 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts, ValueList<str
     private const int MostNamed = 3;
 
     public override Graft Apply(Graft graft)
-        => Parts.Aggregate(Donors.Aggregate(graft, (with, name) => Find(with, name) is null ? AddDonor.To(with, new Machine(name)).Graft : with), Describe);
+    {
+        var donors = Donors.Aggregate(graft, (with, name) => Find(with, name) is null ? AddDonor.To(with, new Machine(name)).Graft : with);
+        return Parts.Aggregate(Parts.Aggregate(donors, Describe), Place);
+    }
 
     public override string Words(Graft graft)
     {
@@ -38,7 +41,7 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts, ValueList<str
 
     private static Graft Describe(Graft graft, WrittenPart written)
     {
-        if (graft.Parts.FirstOrDefault(part => PartLine.IsCalled(part, written.Name)) is { } standing) return Change(graft, standing.Id, written);
+        if (Called(graft, written.Name) is { } standing) return Change(graft, standing.Id, written);
         for (var number = 0; number < written.Count; number++)
         {
             var known = graft.Parts.Length;
@@ -54,6 +57,13 @@ public sealed record DescribeInLines(ValueList<WrittenPart> Parts, ValueList<str
 
         return graft;
     }
+
+    // Last, since the part that is set aside may be written below the one in its place.
+    private static Graft Place(Graft graft, WrittenPart written)
+        => Called(graft, written.InPlaceOf) is { } aside && Called(graft, written.Name) is { } standing
+            ? graft.WithPart(standing.Id, part => part with { InPlaceOf = aside.Id }) : graft;
+
+    private static Part? Called(Graft graft, string? name) => name is null ? null : graft.Parts.FirstOrDefault(part => PartLine.IsCalled(part, name));
 
     private static string Numbered(Graft graft, string name) => FreeName.Of(name, called => graft.Parts.Any(part => PartLine.IsCalled(part, called)));
 

@@ -44,7 +44,7 @@ internal static partial class PartLine
         foreach (var cell in cells.Skip(1).Where(cell => cell.Text.Length > 0))
         {
             if (Take(written, cell, graft.Currency, donors, mistakes) is { } more) written = more;
-            else mistakes.Add(cell, $"{cell.Text.Quoted()} says nothing of a part. Write where it comes from, a price, ×3, rev A01, like a usual part, or a note in quotes.",
+            else mistakes.Add(cell, $"{cell.Text.Quoted()} says nothing of a part. Write where it comes from, a price, ×3, rev A01, in the place of a part, like a usual part, or a note in quotes.",
                 StockWords.Origins.Select(pair => pair.Words[0]));
         }
 
@@ -67,6 +67,8 @@ internal static partial class PartLine
         if (StockWords.Find(StockWords.Origins, text) is { } origin) return part with { Origin = origin, Donor = null };
         if (text.StartsWith(StockWords.OutOf, StringComparison.OrdinalIgnoreCase))
             return OutOf(part, cell.From(StockWords.OutOf.Length).Trimmed, donors, mistakes);
+        if (text.StartsWith(StockWords.InPlaceOf, StringComparison.OrdinalIgnoreCase))
+            return part with { InPlaceOf = cell.From(StockWords.InPlaceOf.Length).Trimmed.Unquoted };
         if (TimesPattern().Match(text) is { Success: true } times)
         {
             var count = int.Parse(times.Groups["times"].Value, CultureInfo.InvariantCulture);

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Stock.Lines;
 
@@ -53,6 +54,20 @@ public sealed record StockLines(
         if (reader.End() is { } last) parts.Add(last);
         foreach (var again in parts.GroupBy(part => part.Name, StringComparer.OrdinalIgnoreCase).Where(same => same.Count() > 1))
             mistakes.Add(new Piece("", reader.LineOf(again.Key), 1), $"{again.Key} is written twice. Parts of one sort are counted with ×2, or have names of their own.");
+        foreach (var part in parts.Where(part => part.InPlaceOf is not null)) CheckReplaced(part, lines[reader.LineOf(part.Name) - 1]);
         return new StockLines([.. parts], [.. reader.Donors], mistakes.All, mistakes.Remarks);
+
+        // Only at the end is it known which parts there are.
+        void CheckReplaced(WrittenPart part, string line)
+        {
+            var replaced = part.InPlaceOf!;
+            var others = graft.Parts.Select(other => (other.Name, other.Kind)).Concat(parts.Select(other => (other.Name, other.Kind)))
+                .Where(other => !other.Name.Equals(part.Name, StringComparison.OrdinalIgnoreCase)).DistinctBy(other => other.Name).ToArray();
+            if (others.Any(other => other.Name.Equals(replaced, StringComparison.OrdinalIgnoreCase))) return;
+            var at = Math.Max(0, line.LastIndexOf(replaced, StringComparison.Ordinal));
+            mistakes.Add(new Piece(line[at..Math.Min(line.Length, at + replaced.Length)], reader.LineOf(part.Name), at + 1),
+                $"{replaced.Quoted()} is no other part of this graft. Write that part too, or the name of the one that is set aside.",
+                others.Where(other => other.Kind == part.Kind).Select(other => other.Name));
+        }
     }
 }

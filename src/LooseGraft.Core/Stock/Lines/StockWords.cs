@@ -20,6 +20,9 @@ internal static class StockWords
     /// <summary>What stands before the name of a donor, where there are several.</summary>
     public const string OutOf = "out of ";
 
+    /// <summary>What stands before the name of the part in whose place one stands.</summary>
+    public const string InPlaceOf = "in the place of ";
+
     /// <summary>What stands before the equals sign in the line of a donor.</summary>
     public const string Donor = "donor";
 

@@ -28,6 +28,7 @@ public static partial class StockWriter
         var text = new StringBuilder().Append(StockWords.Word(part.Kind)).Append(" = ").Append(Head(part.Name));
         if (part.Donor is { } donor) text.Append("; ").Append(StockWords.OutOf).Append(Head(graft.NameOfDonor(donor)));
         else if (part.Origin is { } origin) text.Append("; ").Append(StockWords.Word(StockWords.Origins, origin));
+        if (part.InPlaceOf is { } replaced) text.Append("; ").Append(StockWords.InPlaceOf).Append(Head(graft.NameOf(replaced)));
         if (part.Cost is { Amount: >= 0 } cost) text.Append("; ").Append(cost.In(graft.Currency));
         if (part.BoardRevision is { Value: var revision } && IsPlain(revision)) text.Append("; rev ").Append(revision);
         if (part.Note is { } note && !note.Contains('\n')) text.Append("; ").Append(Quoted(note));

@@ -21,6 +21,9 @@ public sealed record WrittenPart(string Name, PartKind Kind)
     /// <summary>Name of the one of several donors that it came out of, where that is said; null for the first.</summary>
     public string? Donor { get; init; }
 
+    /// <summary>Name of the part in whose place it stands; null when that is not said.</summary>
+    public string? InPlaceOf { get; init; }
+
     /// <summary>What it costs; null when that is not said.</summary>
     public Money? Cost { get; init; }
 

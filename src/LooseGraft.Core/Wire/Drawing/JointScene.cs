@@ -13,9 +13,7 @@ namespace LooseGraft.Core.Wire.Drawing;
 public sealed record JointScene(
     PointMm Size, double Unit, ConnectorScene From, PointMm FromAt, ConnectorScene To, PointMm ToAt, ImmutableArray<JointLine> Lines)
 {
-    // In shares of the unit: room for signal names at either end, for wires between, and for a title above.
-    private const double NameRoom = 5.2;
-    private const double WireRoom = 5;
+    // In shares of the unit: room for a title above, and below.
     private const double TitleRoom = 1.6;
     private const double FootRoom = 0.4;
     private const double LaneShift = 0.17;
@@ -25,14 +23,17 @@ public sealed record JointScene(
     /// <param name="contacts">Which of its contacts to draw as lines: as decided, as pushed, or as proposed.</param>
     /// <param name="fromView">From which side its fixed half is looked at.</param>
     /// <param name="toView">From which side the other half is looked at.</param>
-    public static JointScene Of(JointReview review, IEnumerable<JointContact> contacts, ConnectorView fromView, ConnectorView toView)
+    /// <param name="rooms">The room it has; the usual one when that is not given.</param>
+    public static JointScene Of(
+        JointReview review, IEnumerable<JointContact> contacts, ConnectorView fromView, ConnectorView toView, Func<double, JointRooms>? rooms = null)
     {
         var (from, to) = (ConnectorScene.Of(review.From.Port, fromView), ConnectorScene.Of(review.To.Port, toView));
         var unit = Math.Min(review.From.Port.Pitch.Value, review.To.Port.Pitch.Value);
+        var (nameRoom, wireRoom) = rooms?.Invoke((from.Body.X + to.Body.X) / unit) ?? JointRooms.Usual;
         var tallest = Math.Max(from.Body.Y, to.Body.Y);
-        var fromAt = new PointMm(NameRoom * unit, (TitleRoom * unit) + ((tallest - from.Body.Y) / 2));
-        var toAt = new PointMm(fromAt.X + from.Body.X + (WireRoom * unit), (TitleRoom * unit) + ((tallest - to.Body.Y) / 2));
-        var size = new PointMm(toAt.X + to.Body.X + (NameRoom * unit), tallest + ((TitleRoom + FootRoom) * unit));
+        var fromAt = new PointMm(nameRoom * unit, (TitleRoom * unit) + ((tallest - from.Body.Y) / 2));
+        var toAt = new PointMm(fromAt.X + from.Body.X + (wireRoom * unit), (TitleRoom * unit) + ((tallest - to.Body.Y) / 2));
+        var size = new PointMm(toAt.X + to.Body.X + (nameRoom * unit), tallest + ((TitleRoom + FootRoom) * unit));
         return new JointScene(size, unit, from, fromAt, to, toAt,
             [.. contacts.Select(contact => new JointLine(contact, Lane(from, fromAt, contact.From, unit), Lane(to, toAt, contact.To, unit)))]);
     }

@@ -4,6 +4,7 @@ using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire.Adapters;
 using LooseGraft.Core.Wire.Leads;
+using LooseGraft.Core.Wire.Suggesting;
 
 namespace LooseGraft.Core.Wire.Schools;
 
@@ -56,6 +57,12 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         {
             var moved = review.Proposal.Count(row => !row.Stays);
             var lifted = Lifted().Count();
+            if (moved + lifted > 0 && ties.IsEmpty && PlugPlaces.WithoutTool(review.From, review.To, LikelyPlace.Taken(graft, review.Joint)) is { } place)
+            {
+                return (Plan(JointSchool.ChangeLeads, $"push it {place.Words}, as it is", [], PriceSpan.Free, [new("plug-in", 1)],
+                    Judged(JointMethod.Straight, [], [], place), "Pushed on elsewhere it meets other contacts: mark both halves."), "");
+            }
+
             return (Plan(JointSchool.ChangeLeads, moved + lifted + ties.Length == 0 ? "push it on as it is" : "move the terminals in the shell's own housing",
                 [],
                 PriceSpan.Free,
@@ -97,9 +104,19 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
         => review.Pushed.Where(contact => contact.Judgement.Severity >= Findings.Severity.Check).Select(contact => contact.To)
             .Except(review.Proposal.Select(row => row.To));
 
-    private JointReview Judged(JointMethod method, ValueList<Conductor> wires, ValueList<LeadTie> ties)
+    private JointReview Judged(JointMethod method, ValueList<Conductor> wires, ValueList<LeadTie> ties, PlugPlace? place = null)
         => JointJudge.Review(
-            review.Joint with { Method = method, Wires = method == JointMethod.Straight ? [] : wires, Ties = ties, Tests = [] }, review.From, review.To);
+            review.Joint with
+            {
+                Method = method,
+                Wires = method == JointMethod.Straight ? [] : wires,
+                Ties = ties,
+                Tests = [],
+                PinOneOn = place?.PinOneOn ?? review.Joint.PinOneOn,
+                TurnDegrees = place?.TurnDegrees ?? review.Joint.TurnDegrees,
+            },
+            review.From,
+            review.To);
 
     private static SchoolPlan Plan(
         JointSchool school, string words, ImmutableArray<string> parts, PriceSpan price, IEnumerable<Work> works, JointReview made, string risk)

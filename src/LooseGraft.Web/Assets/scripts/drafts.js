@@ -19,6 +19,8 @@ function restore(form) {
     field.value = typed.get(field.name);
     // What is being typed just now needs no word about it.
     form.classList.add("has-draft");
+    // What reads along as one types has to read it too.
+    field.dispatchEvent(new Event("input", { bubbles: true }));
   }
 }
 
@@ -28,7 +30,10 @@ function drop(form) {
 }
 
 export function keepDrafts() {
-  document.querySelectorAll("form[data-draft]").forEach(restore);
+  const begin = () => document.querySelectorAll("form[data-draft]").forEach(restore);
+  // Not before htmx listens.
+  if (document.readyState === "complete") begin();
+  else document.addEventListener("DOMContentLoaded", begin);
   document.addEventListener("input", (event) => {
     const form = event.target.form;
     if (form?.dataset.draft) keep(form);

@@ -51,6 +51,9 @@ public sealed partial class SeatModel
     public ShellFigures? Figures => Chosen is not [var only] ? null
         : DescribesBoard ? ShellFigures.Of(ShownPart!, only.Thing) : ShellFigures.Of(Graft.Seating, Plane!, only.Thing);
 
+    /// <summary>The photograph that lies under what is described; null where there is none.</summary>
+    public PlanPhoto? Under => Graft.Seating.Photos.FirstOrDefault(photo => photo.Of == Ground);
+
     private string Ground => DescribesBoard ? ShownPart!.Id : Plane!.Id;
 
     /// <summary>What stands in a field of the chosen thing: what was typed while it will not do, otherwise what is known.</summary>

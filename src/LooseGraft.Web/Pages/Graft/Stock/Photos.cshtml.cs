@@ -1,5 +1,4 @@
 using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Data;
 using LooseGraft.Data.Photos;
@@ -10,12 +9,10 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>The photographs of a part, with pins marked on them.</summary>
-[RequestSizeLimit(LargestUpload)]
-[RequestFormLimits(MultipartBodyLengthLimit = LargestUpload)]
+[RequestSizeLimit(PhotoUpload.LargestForm)]
+[RequestFormLimits(MultipartBodyLengthLimit = PhotoUpload.LargestForm)]
 public sealed class PhotosModel(GraftStore store, ReviewDesk reviews, PhotoFolder folder) : GraftPageModel(store, reviews)
 {
-    private const int LargestUpload = PhotoIntake.LargestBytes + (64 * 1024);
-
     [BindProperty(SupportsGet = true)]
     public string Part { get; set; } = "";
 
@@ -32,35 +29,22 @@ public sealed class PhotosModel(GraftStore store, ReviewDesk reviews, PhotoFolde
     public async Task<IActionResult> OnPostAddAsync(IFormFile? file, string? port, string? reading, string? caption)
     {
         if (!await LoadAsync() || Owner is null) return NotFound();
-        if (file is null) ModelState.AddModelError("file", "Choose a picture first.");
-        else
-        {
-            await using var upload = file.OpenReadStream();
-            var taken = await PhotoIntake.TakeAsync(upload, file.Length, HttpContext.RequestAborted);
-            if (taken.Problem is { } problem) ModelState.AddModelError("file", $"{file.FileName} is not kept: {problem}.");
-            else if (taken.Photo is { } kept)
+        return await folder.KeepAsync(file, ModelState, HttpContext.RequestAborted) is { } kept
+            ? await SaveAsync(new AddPhoto(new Photo(kept.Hash, Part, kept.WidthPx, kept.HeightPx)
             {
-                await folder.KeepAsync(kept, HttpContext.RequestAborted);
-                return await SaveAsync(
-                    new AddPhoto(new Photo(kept.Hash, Part, kept.WidthPx, kept.HeightPx)
-                    {
-                        Port = port.Trimmed(),
-                        Reading = reading.Trimmed(),
-                        Caption = caption.Trimmed(),
-                    }));
-            }
-        }
-
-        return await InvalidAsync();
+                Port = port.Trimmed(),
+                Reading = reading.Trimmed(),
+                Caption = caption.Trimmed(),
+            }))
+            : await InvalidAsync();
     }
 
     public Task<IActionResult> OnPostMarkAsync(int index, string? position, string? x, string? y)
     {
-        var (pin, across, down) = (ModelState.OptionalCount("position", position, "position"), Share(x), Share(y));
+        var pin = ModelState.OptionalCount("position", position, "position");
         if (pin is null && ModelState.IsValid) ModelState.AddModelError("position", "Say which position it is.");
-        if (across is null || down is null)
-            ModelState.AddModelError("position", "Click on the picture, or type how far across and down in per cent, from 0 to 100.");
-        return SaveAsync(new MarkPhoto(index, new PhotoMark(pin ?? 1, across ?? 0, down ?? 0)));
+        var (across, down) = ModelState.OnPicture("position", x, y);
+        return SaveAsync(new MarkPhoto(index, new PhotoMark(pin ?? 1, across, down)));
     }
 
     public Task<IActionResult> OnPostUnmarkAsync(int index, int position) => SaveAsync(new UnmarkPhoto(index, position));
@@ -78,8 +62,4 @@ public sealed class PhotosModel(GraftStore store, ReviewDesk reviews, PhotoFolde
     protected override bool IsThere => Owner is not null;
 
     protected override void OnShown() => Owner = Graft.FindPart(Part);
-
-    // Per cent of width or height, with a decimal; kept as a share to four digits, finer than any click.
-    private static double? Share(string? text)
-        => FigureText.TryRead(text, "%") is { } percent and >= 0 and <= 100 ? Math.Round(percent / 100, 4) : null;
 }

@@ -44,7 +44,7 @@ public sealed partial class StockModel
         if (!ModelState.IsValid || Graft.FindDonor(board.Donor) is not { } from) return await InvalidAsync();
         var donor = new KnownDonor(
             string.IsNullOrWhiteSpace(model) ? from.Machine.Name : model.Trim(), revision!.Trim(),
-            board.From(null, null) with { Bin = null, Cost = null, BoardRevision = null })
+            board.From(null, null) with { Bin = null, Cost = null, BoardRevision = null, InPlaceOf = null })
         {
             Kind = from.Machine.Kind,
             OldCase = [.. from.OldCase.Select(answer => answer with { MetBy = null, LeftOff = null })],

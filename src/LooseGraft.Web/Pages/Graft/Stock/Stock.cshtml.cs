@@ -50,10 +50,10 @@ public sealed partial class StockModel(GraftStore store, ReviewDesk reviews, Bin
         return await SaveAsync(new AddUsualPart(usual, called, origin.Origin, price, origin.Donor));
     }
 
-    public Task<IActionResult> OnPostDescribeAsync(string part, string? name, PartKind kind, ComesFrom? origin, string? cost, string? note)
+    public Task<IActionResult> OnPostDescribeAsync(string part, string? name, PartKind kind, ComesFrom? origin, string? cost, string? note, string? inPlaceOf)
     {
         var (called, price) = Named(name, cost);
-        return SaveAsync(new DescribePart(part, called, kind, origin?.Origin, price, note.Trimmed(), origin?.Donor));
+        return SaveAsync(new DescribePart(part, called, kind, origin?.Origin, price, note.Trimmed(), origin?.Donor, inPlaceOf.Trimmed()));
     }
 
     public Task<IActionResult> OnPostRemovePartAsync(string part) => SaveAsync(new RemovePart(part));

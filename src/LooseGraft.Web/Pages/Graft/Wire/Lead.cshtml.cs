@@ -27,8 +27,7 @@ public sealed class LeadModel(GraftStore store, ReviewDesk reviews, TimeProvider
     public IEnumerable<(string Words, JointPicture Picture)> Pictures
         => Shown is not { } review ? [] : new[] { ConnectorView.MatingFace, ConnectorView.WireSide }.Select(view =>
             (view == ConnectorView.MatingFace ? "Looking at the mating faces" : "Looking at the wire sides",
-                new JointPicture(review,
-                    JointScene.Of(review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), view, view))));
+                JointPicture.Of(review, review.Decided.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), view, view)));
 
     public async Task<IActionResult> OnPostTestAsync(string one, string other, bool beeped)
         => LeadEnd.Parse(one) is { } first && LeadEnd.Parse(other) is { } second && await LoadAsync() && Shown is not null

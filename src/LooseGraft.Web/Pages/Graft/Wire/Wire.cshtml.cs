@@ -73,8 +73,6 @@ public sealed partial class WireModel(GraftStore store, ReviewDesk reviews) : Gr
         => ChangeJointAsync(review =>
             new TakeTable(review.Joint.Id, Rewiring.MadeMethod(review), [.. review.Proposal.Select(row => new Conductor(row.From, row.To))]));
 
-    public Task<IActionResult> OnPostAddWireAsync(int wireFrom, int wireTo) => ChangeJointAsync(review => LeadContact.Move(review, wireFrom, wireTo));
-
     public async Task<IActionResult> OnPostTargetsAsync()
     {
         if (!await LoadAsync() || Joint is not { } review) return NotFound();
@@ -114,7 +112,8 @@ public sealed partial class WireModel(GraftStore store, ReviewDesk reviews) : Gr
             "proposed" => [.. Joint.Proposed],
             _ => Joint.Decided,
         };
-        Picture = new JointPicture(Joint, JointScene.Of(Joint, Shown.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle), FromView, ToView));
+        var drawn = Shown.Where(contact => contact.Judgement.Outcome != ContactOutcome.Idle);
+        Picture = JointPicture.Of(Joint, drawn, FromView, ToView, isNarrow: Request.Cookies.ContainsKey("narrow"));
     }
 
     private bool IsHere(Finding finding) => finding.Subject switch
