@@ -61,6 +61,13 @@ public sealed class PageTests(RunningBench bench, Windows windows) : IClassFixtu
         eyes.Open(path);
         eyes.See("#bench");
         Assert.Equal(390, eyes.Run<long>("return document.documentElement.scrollWidth"));
+        // What a finger has to hit; a box to tick is hit by its words as well.
+        Assert.Equal("", eyes.Run<string>("""
+            const targets = "button, select, textarea, summary, nav a, a.button, input:not([type=hidden], [type=file])";
+            return [...document.querySelectorAll(targets)].map((each) => each.matches("[type=checkbox], [type=radio]") ? each.closest("label") ?? each : each)
+              .filter((each) => each.checkVisibility() && each.getClientRects().length > 0 && each.getBoundingClientRect().height < 43.5)
+              .slice(0, 8).map((each) => `${each.outerHTML.slice(0, 120)} ${each.getBoundingClientRect().height}`).join("\n");
+            """));
         Assert.Empty(eyes.Complaints());
     }
 }

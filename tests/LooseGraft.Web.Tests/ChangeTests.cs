@@ -22,7 +22,7 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
         Assert.Contains("panel plug, position 7: none, measured by me.", text);
         Assert.DoesNotContain("<strong>would short +5 V to ground</strong>", text);
-        Assert.Contains("<b>2</b> stops open", text);
+        Assert.Contains("<b>2</b> stops<span class=\"wide-word\"> open</span>", text);
         Assert.Contains("One of 2 stops.", text);
     }
 

@@ -12,7 +12,7 @@ internal static class StockWords
     [
         (PartOrigin.Donor, ["donor", "from the donor", "of the donor"]),
         (PartOrigin.Shell, ["shell", "of the shell", "from the shell", "belongs to the shell"]),
-        (PartOrigin.Bin, ["bin", "from the bin", "owned"]),
+        (PartOrigin.Bin, ["bin", "from the bin", "owned", "mine"]),
         (PartOrigin.Bought, ["bought"]),
         (PartOrigin.ToBuy, ["to buy", "buy"]),
     ];

@@ -31,11 +31,12 @@ function goOn(form) {
   return (first ?? document.getElementById("bench"))?.focus({ preventScroll: true });
 }
 
-// On a narrow screen the row is longer than the screen: where one is, is seen.
+// On a narrow screen a row is longer than the screen: where one is, is seen.
 function showStage() {
-  const row = document.querySelector(".bench-row");
-  const here = row?.querySelector("[aria-current]");
-  if (here && (here.offsetLeft < row.scrollLeft || here.offsetLeft + here.offsetWidth > row.scrollLeft + row.clientWidth)) row.scrollLeft = here.offsetLeft - 16;
+  for (const row of document.querySelectorAll(".bench-row, .tabs-line")) {
+    const here = row.querySelector("[aria-current]");
+    if (here && (here.offsetLeft < row.scrollLeft || here.offsetLeft + here.offsetWidth > row.scrollLeft + row.clientWidth)) row.scrollLeft = here.offsetLeft - 16;
+  }
 }
 
 function beginAtHeading() {
