@@ -29,8 +29,13 @@ public class PlanPhotoTests
     [Fact]
     public void However_it_is_turned_and_squeezed_what_is_marked_lies_where_it_is()
     {
-        var shapes = from turn in Gen.Double[0, 360] from wide in Gen.Double[0.05, 2] from far in Gen.Double[0.05, 2] from skew in Gen.Double[-50, 50]
-                     from x in Gen.Double[-300, 300] from y in Gen.Double[-300, 300] from place in Gen.Select(Gen.Double[-400, 400], Gen.Double[-400, 400])
+        var shapes = from turn in Gen.Double[0, 360]
+                     from wide in Gen.Double[0.05, 2]
+                     from far in Gen.Double[0.05, 2]
+                     from skew in Gen.Double[-50, 50]
+                     from x in Gen.Double[-300, 300]
+                     from y in Gen.Double[-300, 300]
+                     from place in Gen.Select(Gen.Double[-400, 400], Gen.Double[-400, 400])
                      select (turn, wide, far, skew, x, y, place);
         shapes.Hold(
             shape =>

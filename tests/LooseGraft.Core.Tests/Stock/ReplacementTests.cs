@@ -1,5 +1,6 @@
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Seat.Edits;
 using LooseGraft.Core.Stock.Edits;
 using LooseGraft.Core.Stock.Lines;
 
@@ -18,7 +19,8 @@ public class ReplacementTests
             {
                 var whole = Replaced(graft, aside);
                 var (review, without) = (Review.Of(whole), Review.Of(whole.InUse()));
-                Assert.Equal(whole.WithoutPart(aside.Id), review.Graft);
+                Assert.Equal(whole.WithoutPart(aside.Id) with { Seating = review.Graft.Seating }, review.Graft);
+                Assert.DoesNotContain(review.Graft.Seating.Boxes, box => box.Part == aside.Id);
                 Assert.Equal(without.At(Stage.Feed).Concat(without.At(Stage.Wire)).Select(finding => finding.Message),
                     review.At(Stage.Feed).Concat(review.At(Stage.Wire)).Select(finding => finding.Message));
                 Assert.Equal(Review.Of(graft).Buy.Spent, review.Buy.Spent);
@@ -38,6 +40,24 @@ public class ReplacementTests
         Assert.Equal(Cards(), new DescribePart("new", "new", PartKind.Card, null, null, null).Apply(graft));
         Assert.Equal(["old", "other"], graft.WithoutPart("new").InUse().Parts.Select(part => part.Id));
         Assert.Null(graft.WithoutPart("old").FindPart("new")!.InPlaceOf);
+    }
+
+    [Fact]
+    public void What_is_set_aside_takes_up_no_room_and_is_not_lost_when_boxes_and_leads_are_listed_anew()
+    {
+        var ferry = EditSamples.Demos[3].Graft;
+        var (box, run) = (ferry.Seating.Boxes.First(box => box.Part is not null), ferry.Seating.Runs.First(run => run.To.Port is not null));
+        foreach (var part in new[] { box.Part!, run.To.Port!.Value.Part })
+        {
+            var whole = Replaced(ferry, ferry.FindPart(part)!);
+            var used = whole.InUse().Seating;
+            Assert.True(used.Boxes.Length + used.Runs.Length < ferry.Seating.Boxes.Length + ferry.Seating.Runs.Length);
+            var listed = new SetRuns(used.Runs).Apply(new SetBoxes(used.Boxes).Apply(whole)).Seating;
+            Assert.Equal(ferry.Seating.Boxes.Select(each => each.Id).Order(), listed.Boxes.Select(each => each.Id).Order());
+            Assert.Equal(ferry.Seating.Runs.Select(each => each.Id).Order(), listed.Runs.Select(each => each.Id).Order());
+        }
+
+        Assert.Empty(new SetBoxes([]).Apply(ferry).Seating.Boxes);
     }
 
     [Fact]

@@ -116,6 +116,17 @@ public class PlugPlaceTests
     }
 
     [Fact]
+    public void A_place_where_one_contact_has_to_be_looked_at_first_is_not_given_unasked()
+    {
+        var apart = Joined(Header("ground,power-switch,ground,drive-light+"), Plug("power-switch,ground,power-light+")) with { Joints = [] };
+        apart = apart.WithPart("shell", part => part with { Kind = PartKind.Lead });
+        Assert.Equal(1, new AddJoint(new PortId("board", "header"), new PortId("shell", "plug")).Apply(apart).Joints[0].PinOneOn);
+        // Without that contact it is put there.
+        apart = apart.WithPort(new PortId("shell", "plug"), plug => plug.With(new Pin(3) { Contact = ContactState.Absent }));
+        Assert.Equal(2, new AddJoint(new PortId("board", "header"), new PortId("shell", "plug")).Apply(apart).Joints[0].PinOneOn);
+    }
+
+    [Fact]
     public void A_contact_brought_to_a_position_takes_the_plug_along_turned_only_where_it_must_be()
     {
         var graft = Joined(Header("ground,ground,ground"), Plug("ground,ground"));

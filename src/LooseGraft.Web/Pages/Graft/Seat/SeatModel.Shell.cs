@@ -72,7 +72,7 @@ public sealed partial class SeatModel
         }
 
         var edit = new PutThing(Ground, sort, at, to, port);
-        if (edit.Thing(Graft) is not { } thing) ModelState.AddModelError("x", "It has nothing to stand on here: choose one of what is offered above.");
+        if (edit.Thing(Snapshot.Graft) is not { } thing) ModelState.AddModelError("x", "It has nothing to stand on here: choose one of what is offered above.");
         else if (ModelState.IsValid) Things = thing.ToString();
         return await SaveAsync(edit);
     }

@@ -22,7 +22,7 @@ public sealed partial class WireModel
         }
 
         var edit = new AddJoint(from, to);
-        JointId = edit.IdIn(Graft);
+        JointId = edit.IdIn(Snapshot.Graft);
         return await SaveAsync(edit);
     }
 
