@@ -59,6 +59,17 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
         return await StoreAsync(store => store.AddAsync(ferry, TestContext.Current.CancellationToken));
     }
 
+    /// <summary>A graft of one board with one header of which nothing is known.</summary>
+    public async Task<int> BareAsync()
+        => await StoreAsync(store => store.AddAsync(Graft.Empty("bare") with
+        {
+            Parts = [new Part("board", "board", PartKind.Board)
+            {
+                Origin = PartOrigin.Donor,
+                Ports = [new Port("header", "header", ConnectorTypes.Find("pin-header")!, Gender.Male) { OwnRows = 2, OwnColumns = 5 }],
+            }],
+        }, TestContext.Current.CancellationToken));
+
     /// <summary>A graft as it is kept.</summary>
     public async Task<Graft> GraftAsync(int id) => (await StoreAsync(store => store.FindAsync(id, TestContext.Current.CancellationToken)))!.Graft;
 

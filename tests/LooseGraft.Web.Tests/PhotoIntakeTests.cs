@@ -64,7 +64,7 @@ public sealed class PhotoIntakeTests
     [InlineData(5000, "it is broken off or damaged")]
     [InlineData(5001, "it is 10000 × 5001 pixels, and at most 50 megapixels are taken")]
     public async Task A_picture_is_taken_up_to_fifty_megapixels(int height, string problem)
-        => Assert.Equal(problem, (await TakeAsync(StockTests.WithSize(Quarters(64, 64, SKEncodedImageFormat.Png), 10_000, height))).Problem);
+        => Assert.Equal(problem, (await TakeAsync(PhotoPageTests.WithSize(Quarters(64, 64, SKEncodedImageFormat.Png), 10_000, height))).Problem);
 
     [Theory]
     [InlineData(0, "what is inside is not a picture, whatever its name says")]
@@ -138,7 +138,7 @@ public sealed class PhotoIntakeTests
         if (format == SKEncodedImageFormat.Png)
         {
             file[28] = 1;
-            return StockTests.WithSize(file, width, height);
+            return PhotoPageTests.WithSize(file, width, height);
         }
 
         if (format == SKEncodedImageFormat.Jpeg)
