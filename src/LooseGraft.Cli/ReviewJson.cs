@@ -72,6 +72,8 @@ internal static class ReviewJson
     private static JsonObject WithStages(Review review, object whole)
     {
         var figures = JsonSerializer.SerializeToNode(whole, Options)!.AsObject();
+        // Before anybody has told the air anything there is nothing to answer for.
+        if (review.Cool.IsBegun) figures["cooling"] = JsonSerializer.SerializeToNode(CoolJson.Of(review), Options);
         foreach (var (stage, own) in review.Stages.Figures) figures[JsonNamingPolicy.CamelCase.ConvertName(stage.ToString())] = FiguresJson.Of(own, Options);
         return figures;
     }

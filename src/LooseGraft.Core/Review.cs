@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Collections.Immutable;
 using System.Runtime.CompilerServices;
 using LooseGraft.Core.Buy;
+using LooseGraft.Core.Cool;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
@@ -73,6 +74,9 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
 
     /// <summary>What its supplies carry.</summary>
     public FeedReview Feed => Stages.Of<FeedReview>();
+
+    /// <summary>How warm it gets.</summary>
+    public CoolReview Cool => Stages.Of<CoolReview>();
 
     /// <summary>What it costs.</summary>
     public BuyReview Buy => Stages.Of<BuyReview>();

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Buy;
+using LooseGraft.Core.Cool;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Prove;
@@ -20,6 +21,7 @@ public static class Stages
         SeatStage.Definition,
         WireStage.Definition,
         FeedStage.Definition,
+        CoolStage.Definition,
         BuyStage.Definition,
     ];
 

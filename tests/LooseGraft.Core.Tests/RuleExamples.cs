@@ -5,7 +5,8 @@ namespace LooseGraft.Core.Tests;
 /// <summary>For every rule a graft that fires it and a near one that does not.</summary>
 internal static class RuleExamples
 {
-    private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new([.. Seat.SeatRuleExamples.All, .. Circuit.CircuitRuleExamples.All])
+    private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new(
+        [.. Seat.SeatRuleExamples.All, .. Circuit.CircuitRuleExamples.All, .. Cool.CoolRuleExamples.All])
     {
         ["STOCK-001"] = (Answered(new CaseAnswer(CaseDuty.CoolerMount, true)), Answered(new CaseAnswer(CaseDuty.CoolerMount, true) { MetBy = "board" })),
         ["STOCK-002"] = (Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "-" }),

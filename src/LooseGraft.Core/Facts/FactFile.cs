@@ -14,6 +14,7 @@ namespace LooseGraft.Core.Facts;
         typeof(Hyphened<MountMethod>), typeof(Hyphened<CaseDuty>), typeof(Hyphened<PartKind>), typeof(Hyphened<Evidence>), typeof(Hyphened<Gender>),
         typeof(Hyphened<EfficiencyClass>), typeof(Hyphened<Housing>), typeof(Hyphened<Keying>), typeof(Hyphened<Numbering>), typeof(Hyphened<ScrewFamily>),
         typeof(Hyphened<SignalFamily>), typeof(Hyphened<SignalDirection>), typeof(Hyphened<SignalDrive>), typeof(Hyphened<PortSort>),
+        typeof(Hyphened<AirCover>), typeof(Hyphened<FanKind>), typeof(Hyphened<CoolerUse>), typeof(Hyphened<HotKind>),
     ])]
 [JsonSerializable(typeof(IReadOnlyList<MountMethodFact>))]
 [JsonSerializable(typeof(IReadOnlyList<CaseDutyFact>))]
@@ -30,6 +31,11 @@ namespace LooseGraft.Core.Facts;
 [JsonSerializable(typeof(IReadOnlyList<AskedName>))]
 [JsonSerializable(typeof(IReadOnlyList<UsualPort>))]
 [JsonSerializable(typeof(IReadOnlyList<UsualShell>))]
+[JsonSerializable(typeof(IReadOnlyList<AirCoverFact>))]
+[JsonSerializable(typeof(IReadOnlyList<FanClass>))]
+[JsonSerializable(typeof(IReadOnlyList<CoolerClass>))]
+[JsonSerializable(typeof(IReadOnlyList<HeatLimit>))]
+[JsonSerializable(typeof(IReadOnlyList<WallHeat>))]
 internal sealed partial class FactFile : JsonSerializerContext
 {
     /// <summary>What a fact file holds.</summary>

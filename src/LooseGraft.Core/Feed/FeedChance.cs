@@ -57,8 +57,8 @@ public readonly record struct FeedChance(double Share, double Error)
             return amps;
         }
 
-        var seed = Seed(flow.Subject.Text);
-        for (var index = 0; index < amps.Length; index++) amps[index] = Uniform(seed, (ulong)index);
+        var seed = SeededDraws.Seed(flow.Subject.Text);
+        for (var index = 0; index < amps.Length; index++) amps[index] = SeededDraws.Uniform(seed, (ulong)index);
         Triangular(amps, low, high, (likely - low) / width, width * (likely - low), width * (high - likely));
         return amps;
     }
@@ -79,22 +79,5 @@ public readonly record struct FeedChance(double Share, double Error)
             var root = Vector.SquareRoot(Vector.ConditionalSelect(isBelow, uniform * rising, (Vector<double>.One - uniform) * falling));
             uniform = Vector.ConditionalSelect(isBelow, new Vector<double>(low) + root, new Vector<double>(high) - root);
         }
-    }
-
-    // FNV-1a: the same on every machine and in every version of the runtime, which hashes of strings are not.
-    private static ulong Seed(string text)
-    {
-        var hash = 14695981039346656037UL;
-        foreach (var letter in text) hash = (hash ^ letter) * 1099511628211UL;
-        return hash;
-    }
-
-    // SplitMix64 (Steele, Lea and Flood 2014): each number by itself, none waiting for the one before.
-    private static double Uniform(ulong seed, ulong index)
-    {
-        var mixed = seed + ((index + 1) * 0x9E3779B97F4A7C15UL);
-        mixed = (mixed ^ (mixed >> 30)) * 0xBF58476D1CE4E5B9UL;
-        mixed = (mixed ^ (mixed >> 27)) * 0x94D049BB133111EBUL;
-        return ((mixed ^ (mixed >> 31)) >> 11) * (1.0 / (1UL << 53));
     }
 }

@@ -70,6 +70,7 @@ internal static class CrossChecks
         Unique(context, "records", graft.Records, record => record.Id);
         var readings = graft.Readings.Select(reading => reading.Id).ToHashSet();
         SeatChecks.Graft(graft, context, parts, ports);
+        CoolChecks.Graft(graft, context, parts);
         foreach (var (index, photo) in graft.Photos.Index()) Photo(context, $".photos[{index}]", photo, parts, ports, readings);
     }
 

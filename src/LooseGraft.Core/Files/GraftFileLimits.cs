@@ -97,6 +97,18 @@ public static class GraftFileLimits
     /// <summary>Distances of all surveys together: each survey is solved as a whole, and once more without each distance that does not belong to it.</summary>
     public const int SpansTogether = 800;
 
+    /// <summary>Spaces of a shell beside its planes.</summary>
+    public const int Spaces = 40;
+
+    /// <summary>Ways for air, and covers of openings.</summary>
+    public const int Ways = 120;
+
+    /// <summary>Fans that are told what they blow through.</summary>
+    public const int Fans = 64;
+
+    /// <summary>Things that are told what cools them.</summary>
+    public const int Coolers = 64;
+
     /// <summary>Links inside a part.</summary>
     public const int Links = 256;
 

@@ -54,6 +54,7 @@ internal static class GraftFormat
         var mains = graft.Optional("mainsVolts", Mains, value => value.MainsVolts, "Volts of the mains it hangs on.");
         var wall = graft.Many("wallReadings", FeedFormat.WallReading, GraftFileLimits.WallReadings, value => value.WallReadings, "What was read at the wall.");
         var seating = graft.Usual("seating", SeatFormat.Seating, value => value.Seating, Seating.Empty, "Where everything goes in the shell.");
+        var cooling = graft.Usual("cooling", CoolFormat.Cooling, value => value.Cooling, Cooling.Empty, "What the air of the shell has to be told.");
         var records = graft.Many(
             "records", BenchNotesFormat.Record, GraftFileLimits.Records, value => value.Records, "What happened at the bench, oldest first.");
         return graft.Makes(values => new Graft(values.Of(name), values.Of(donor), values.Of(shell))
@@ -78,6 +79,7 @@ internal static class GraftFormat
             MainsVolts = values.Of(mains),
             WallReadings = values.Of(wall),
             Seating = values.Of(seating),
+            Cooling = values.Of(cooling),
             Records = values.Of(records),
             Unknown = values.Unknown,
         }, value => value.Unknown, CrossChecks.Graft);

@@ -6,20 +6,20 @@ public static class GraftEdits
 {
     /// <summary>Changes one part. A change of what lies between its contacts makes another lead of it: what was read of the old one is dropped.</summary>
     public static Graft WithPart(this Graft graft, string id, Func<Part, Part> change)
-        => graft with
+        => (graft with
         {
             Parts = Replace(graft.Parts, part => part.Id == id, part =>
             {
                 var changed = change(part);
                 return changed.Links == part.Links ? changed : changed with { Tests = [] };
             }),
-        };
+        }).WithCoolingOfWhatIsThere();
 
     /// <summary>Takes out a part with everything that names it: its joints, what it feeds and what it draws.</summary>
     public static Graft WithoutPart(this Graft graft, string id)
     {
         var supplies = graft.Supplies.RemoveAll(supply => supply.Part == id);
-        return graft with
+        return (graft with
         {
             Parts = [.. graft.Parts.Where(part => part.Id != id).Select(part => part.InPlaceOf == id ? part with { InPlaceOf = null } : part)],
             Joints = graft.Joints.RemoveAll(joint => joint.From.Part == id || joint.To.Part == id),
@@ -35,7 +35,7 @@ public static class GraftEdits
             WallReadings = graft.WallReadings.RemoveAll(reading => reading.Supply is { } supply && supplies.All(other => other.Id != supply)),
             Photos = graft.Photos.RemoveAll(photo => photo.Part == id),
             Seating = graft.Seating.WithoutPart(id),
-        };
+        }).WithCoolingOfWhatIsThere();
     }
 
     /// <summary>Changes one port.</summary>

@@ -4,8 +4,9 @@ namespace LooseGraft.Core.Model;
 /// <summary>Edits of what is placed. Each gives a new value; what is named but not there leaves it as it is.</summary>
 public static class SeatEdits
 {
-    /// <summary>Changes the seating of a graft.</summary>
-    public static Graft WithSeating(this Graft graft, Func<Seating, Seating> change) => graft with { Seating = change(graft.Seating) };
+    /// <summary>Changes the seating of a graft. What its air was told of a plane or an opening goes with it.</summary>
+    public static Graft WithSeating(this Graft graft, Func<Seating, Seating> change)
+        => (graft with { Seating = change(graft.Seating) }).WithCoolingOfWhatIsThere();
 
     /// <summary>Changes one plane.</summary>
     public static Seating WithPlane(this Seating seating, string id, Func<MountPlane, MountPlane> change)

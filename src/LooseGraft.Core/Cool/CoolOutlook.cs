@@ -1,0 +1,15 @@
+using System.Collections.Immutable;
+using LooseGraft.Core.Quantities;
+
+namespace LooseGraft.Core.Cool;
+
+/// <summary>How warm everything gets at one kind of work, with bounds.</summary>
+/// <param name="Work">What the machine is doing.</param>
+/// <param name="State">Everything at its likely value.</param>
+/// <param name="Spaces">The air of each space.</param>
+/// <param name="Spots">Each thing that has a limit.</param>
+/// <param name="Ways">Flow along each way, negative for the other way than it is written.</param>
+/// <param name="Watts">What heats the air of the shell.</param>
+public sealed record CoolOutlook(
+    HeatCase Work, CoolState State, ImmutableArray<Spread<Celsius>> Spaces, ImmutableArray<SpotOutlook> Spots, ImmutableArray<Spread<LitresPerSecond>> Ways,
+    Spread<Watts> Watts);

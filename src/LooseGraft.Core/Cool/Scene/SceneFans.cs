@@ -1,0 +1,75 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Feed;
+using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Cool.Scene;
+
+/// <summary>The fans that somebody placed and whose size is known.</summary>
+internal static class SceneFans
+{
+    private const double Litres = 1000;
+    private const double GapShare = 0.8;
+
+    public static List<CoolFan> Of(Graft graft, FeedFlows flows, List<CoolSpace> spaces, List<CoolWay> ways, UnsureFigures figures)
+    {
+        var fans = new List<CoolFan>();
+        foreach (var place in graft.Cooling.Fans)
+        {
+            if (graft.FindPart(place.Part) is not { } part || SizeOf(graft, place) is not { } size) continue;
+            var kind = FanClass.Nearest(place.Kind, size.Side, size.Thick);
+            var way = place.Way is { } name ? ways.FindIndex(each => each.Key == name) : -1;
+            // Its opening is shut.
+            if (place.Way is not null && way < 0) continue;
+            var space = way >= 0 ? Math.Max(ways[way].From, ways[way].To) : ScenePlaces.SpaceOf(graft, part, spaces);
+            var flow = flows.All.FirstOrDefault(each => each.Consumer == part.Id);
+            var share = kind.ShareAt(size.Thick) * GapFactor(place.Gap?.Value, size.Side);
+            var (free, blocked) = (place.FreeAir?.Value, place.Blocked?.Value);
+            var volts = place.Volts?.Value ?? VoltsOf(flow);
+            fans.Add(new CoolFan(part.Id, part.Name, kind, space, way < 0 ? null : way, place.Blows, volts, BoardOf(graft, place, flow))
+            {
+                SizeMm = size.Side,
+                IsBehind = place.IsBehind,
+                FreeAir = Add("flow", free, kind.FreeAir, share / Litres),
+                Blocked = Add("pressure", blocked, kind.Blocked, 1),
+            });
+
+            // Fans of one class are alike, better or worse; what is printed is known.
+            int Add(string what, double? printed, IReadOnlyList<double> range, double times) => printed is { } figure
+                ? figures.Add($"{what} of {part.Id}", figure * times, figure * times, figure * times)
+                : figures.Add($"fans of {kind.Kind} {kind.SizeMm} × {kind.ThickMm}", range[0] * times, (range[0] + range[1]) / 2 * times, range[1] * times);
+        }
+
+        return fans;
+    }
+
+    /// <summary>The side of a fan's frame and how thick it is, as said or as its box in Seat is; null where nobody knows.</summary>
+    public static (double Side, double? Thick)? SizeOf(Graft graft, FanPlace place)
+    {
+        if (place.Size is { } said) return (said.Value, place.Thickness?.Value);
+        if (graft.Seating.Boxes.FirstOrDefault(box => box.Part == place.Part) is not { } box) return null;
+        double[] sides = [.. new[] { box.Area.Width, box.Area.Depth, box.Height.Value }.Order()];
+        return (sides[2], place.Thickness?.Value ?? sides[0]);
+    }
+
+    /// <summary>What a near wall leaves of a fan's flow: nothing is lost from half its width on, a fifth just within, and more the nearer (common
+    /// practice).</summary>
+    /// <param name="gapMm">From its face to the wall; null for farther than it minds.</param>
+    /// <param name="sizeMm">The side of its frame.</param>
+    public static double GapFactor(double? gapMm, double sizeMm)
+        => gapMm is { } gap && gap < sizeMm / 2 ? Math.Max(GapShare * Math.Sqrt(gap / (sizeMm / 2)), 0.05) : 1;
+
+    private static double VoltsOf(FeedFlow? flow) => flow is null ? FanClass.FullVolts : Math.Abs(flow.Rail.Voltage.Value);
+
+    // A board slows what it feeds by a port that hears the fan turn, or has a wire to say how fast.
+    private static string? BoardOf(Graft graft, FanPlace place, FeedFlow? flow)
+    {
+        if (place.Run == FanRun.Full) return null;
+        var header = (from step in flow?.Way ?? []
+                      let port = step.Subject is PortSubject { Port: var id } ? id : (PortId?)null
+                      where port is not null && graft.FindPart(port.Value.Part)?.Kind == PartKind.Board
+                      where graft.FindPort(port.Value)?.Pins.Any(pin => pin.Signal.Value.Family == SignalFamily.Fan) == true
+                      select port.Value.Part).FirstOrDefault();
+        return header ?? (place.Run == FanRun.Board ? graft.Parts.FirstOrDefault(part => part.Kind == PartKind.Board)?.Id : null);
+    }
+}

@@ -1,0 +1,85 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Cool.Scene;
+
+/// <summary>The ways that air has: the openings for air that Seat knows, others that somebody said air goes through, and typed ways.</summary>
+internal static class SceneWays
+{
+    private const double SquareMillimetres = 1e6;
+    private const double SquareCentimetres = 1e4;
+    private const double Millimetres = 1e3;
+
+    public static List<CoolWay> Of(Graft graft, List<CoolSpace> spaces, UnsureFigures figures)
+    {
+        var ways = new List<CoolWay>();
+        foreach (var plane in graft.Seating.Planes.Where(plane => plane.Stand is null))
+        {
+            var space = spaces.FindIndex(each => each.Id == plane.Id);
+            var top = graft.Cooling.Spaces.FirstOrDefault(each => each.Id == plane.Id)?.Top ?? ShellTop.Lid;
+            foreach (var opening in plane.Openings)
+            {
+                var vent = graft.Cooling.Vents.FirstOrDefault(each => each.Plane == plane.Id && each.Opening == opening.Id);
+                // What is made for ports, cards and leads is filled by them unless somebody says otherwise.
+                if (vent is { IsShut: true } || (vent is null && opening.Kind != OpeningKind.Air)) continue;
+                var at = PlaceOf(plane, opening);
+                var cover = vent?.Cover ?? AirCover.Open;
+                ways.Add(new CoolWay(
+                    $"{plane.Id}/{opening.Id}", opening.Name, -1, space, AreaOf(opening), cover, vent?.Filter ?? AirFilter.None, HeightOf(plane, at, top))
+                {
+                    At = at,
+                    IsToCut = opening.IsToCut,
+                    Share = ShareOf(figures, cover, vent?.FreeShare, $"{plane.Id}/{opening.Id}"),
+                });
+            }
+        }
+
+        foreach (var way in graft.Cooling.Ways)
+        {
+            ways.Add(new CoolWay(way.Id, way.Name, IndexOf(way.From), IndexOf(way.To), way.Area.Value / SquareCentimetres, way.Cover, way.Filter,
+                way.Height.Value / Millimetres)
+            { Share = ShareOf(figures, way.Cover, way.FreeShare, way.Id) });
+        }
+
+        return ways;
+
+        int IndexOf(string? space) => space is null ? -1 : spaces.FindIndex(each => each.Id == space);
+    }
+
+    // All covers of a class are alike, better or worse; what was measured is its own.
+    private static int ShareOf(UnsureFigures figures, AirCover cover, double? measured, string way)
+    {
+        var fact = AirCoverFact.Of(cover);
+        return measured is { } share ? figures.Add($"free share of {way}", share, share, share)
+            : figures.Add($"cover {cover}", fact.Low, fact.Likely, fact.High);
+    }
+
+    private static double AreaOf(Opening opening)
+        => opening.Area.Width * opening.Area.Depth * (opening.IsRound ? Math.PI / 4 : 1) / SquareMillimetres;
+
+    private static (double X, double Y, double Z) PlaceOf(MountPlane plane, Opening opening)
+    {
+        var (bounds, middle) = (PlanRectangle.Round([.. plane.Outline]), opening.Area.Middle);
+        return opening.Wall switch
+        {
+            PlaneWall.Rear => (middle.X, bounds.Y, middle.Y),
+            PlaneWall.Front => (middle.X, bounds.Y + bounds.Depth, middle.Y),
+            PlaneWall.Left => (bounds.X, middle.X, middle.Y),
+            PlaneWall.Right => (bounds.X + bounds.Width, middle.X, middle.Y),
+            _ => (middle.X, middle.Y, 0),
+        };
+    }
+
+    private static double HeightOf(MountPlane plane, (double X, double Y, double Z) at, ShellTop top)
+    {
+        var bounds = PlanRectangle.Round([.. plane.Outline]);
+        return top switch
+        {
+            ShellTop.Rear => bounds.Y + bounds.Depth - at.Y,
+            ShellTop.Front => at.Y - bounds.Y,
+            ShellTop.Left => bounds.X + bounds.Width - at.X,
+            ShellTop.Right => at.X - bounds.X,
+            _ => at.Z,
+        } / Millimetres;
+    }
+}

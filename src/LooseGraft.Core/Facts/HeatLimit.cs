@@ -1,0 +1,20 @@
+namespace LooseGraft.Core.Facts;
+
+/// <summary>How hot a sort of thing may get, in degrees Celsius. Practice, not a standard.</summary>
+/// <param name="Kind">The sort.</param>
+/// <param name="Name">In a builder's words.</param>
+/// <param name="Comfortable">Up to here for years.</param>
+/// <param name="Throttles">From here it slows down, or its label no longer holds.</param>
+/// <param name="Never">Beyond this it switches off or is harmed.</param>
+/// <param name="Source">Where that comes from.</param>
+public sealed record HeatLimit(HotKind Kind, string Name, double Comfortable, double Throttles, double Never, string Source)
+{
+    /// <summary>All of them, in the order of <see cref="HotKind"/>.</summary>
+    public static IReadOnlyList<HeatLimit> All { get; } = FactFile.Load<IReadOnlyList<HeatLimit>>("heat-limits.json");
+
+    /// <summary>Where quick epoxy and hot-melt glue soften (makers' sheets: 55 to 60).</summary>
+    public const double GlueSoftens = 55;
+
+    /// <summary>The limits of a sort.</summary>
+    public static HeatLimit Of(HotKind kind) => All[(int)kind];
+}

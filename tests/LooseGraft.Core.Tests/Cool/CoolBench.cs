@@ -1,0 +1,58 @@
+using LooseGraft.Core.Cool;
+using LooseGraft.Core.Cool.Scene;
+
+namespace LooseGraft.Core.Tests.Cool;
+
+/// <summary>A shell of one space with a board in it.</summary>
+internal static class CoolBench
+{
+    public static readonly SpaceSize Large = new(new(400), new(300), new(200));
+
+    /// <summary>A board that takes so many watts whatever it does, known to the last.</summary>
+    public static Graft Heated(double watts, params AirWay[] ways) => Graft.Empty("test") with
+    {
+        Parts = [new Part("board", "board", PartKind.Board)],
+        Loads = [Taking("board", watts)],
+        Cooling = new Cooling
+        {
+            Room = Spread<Celsius>.Exactly(new(20)),
+            Spaces = [new AirSpace("box", "box") { Size = Large }],
+            Ways = [.. ways],
+            Coolers = [new CoolerPlace("board") { Class = CoolerClass.Find("box-cooler"), Evidence = Evidence.Label }],
+        },
+    };
+
+    public static Load Taking(string part, double watts) => new($"load-{part}", part)
+    {
+        Draws = [new Draw("+12 V", Exactly(watts), Exactly(watts), Exactly(watts), Evidence.Measured)],
+    };
+
+    public static Graft Cooled(this Graft graft, Func<Cooling, Cooling> change) => graft with { Cooling = change(graft.Cooling) };
+
+    /// <summary>One more part, with what it takes.</summary>
+    public static Graft And(this Graft graft, string id, PartKind kind, double? watts = null) => graft with
+    {
+        Parts = graft.Parts.Add(new Part(id, id, kind)),
+        Loads = watts is { } known ? graft.Loads.Add(Taking(id, known)) : graft.Loads,
+    };
+
+    /// <summary>A fan of 120 mm in a way.</summary>
+    public static Graft Blown(this Graft graft, string way, AirDirection blows = AirDirection.Out, string id = "fan", double volts = 12)
+        => graft.And(id, PartKind.Fan).Cooled(cooling => cooling with
+        {
+            Fans = cooling.Fans.Add(new FanPlace(id) { Way = way, Blows = blows, Size = new(120), Volts = new(volts) }),
+        });
+
+    public static AirWay Way(string id, double area, double height = 0, string? from = null, string? to = "box", AirCover cover = AirCover.Open)
+        => new(id, id, from, to, new(area)) { Height = new(height), Cover = cover };
+
+    public static CoolScene Scene(Graft graft) => CoolScene.Of(graft, Flows(graft));
+
+    public static CoolState Rest(Graft graft) => new CoolSolver(Scene(graft)).Likely(HeatCase.Peak);
+
+    public static Core.Review Reviewed(Graft graft) => Core.Review.Of(graft);
+
+    private static Spread<Amps> Exactly(double watts) => Spread<Amps>.Exactly(new(watts / 12));
+
+    private static Core.Feed.FeedFlows Flows(Graft graft) => Bench.Flows(graft);
+}
