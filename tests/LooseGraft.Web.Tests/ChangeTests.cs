@@ -140,10 +140,11 @@ public sealed class ChangeTests(BenchHost host) : IClassFixture<BenchHost>
         await host.ExecuteAsync($"UPDATE Graft SET Document = replace(Document, '  \"name\"', ' \"name\"') WHERE Id = {id}");
         var saved = await host.StoreAsync(store => store.ChangeAsync(id, 1, "nothing", graft => graft with { Parts = [.. graft.Parts] }, Cancellation));
         Assert.Equal((SaveOutcome.Saved, 1, null), (saved.Outcome, saved.Current!.Revision, saved.Current.CanUndo));
-        // An emptied seating is no seating: taking the last board out and emptying it anew changes nothing.
-        await host.StoreAsync(store => store.ChangeAsync(id, 1, "emptied", graft => graft with { Seating = new Seating() }, Cancellation));
-        var again = await host.StoreAsync(
-            store => store.ChangeAsync(id, 2, "emptied again", graft => graft with { Seating = new Seating { Boxes = [] } }, Cancellation));
+        // An emptied seating is no seating, and what the air was told of it goes with it: taking the last board out and emptying it anew changes nothing.
+        await host.StoreAsync(
+            store => store.ChangeAsync(id, 1, "emptied", graft => graft with { Seating = new Seating(), Cooling = new Cooling() }, Cancellation));
+        var again = await host.StoreAsync(store => store.ChangeAsync(
+            id, 2, "emptied again", graft => graft with { Seating = new Seating { Boxes = [] }, Cooling = new Cooling { Ways = [] } }, Cancellation));
         Assert.Equal((SaveOutcome.Saved, 2), (again.Outcome, again.Current!.Revision));
         var back = await host.StoreAsync(store => store.UndoAsync(id, 2, Cancellation));
         Assert.Equal((SaveOutcome.Saved, 3), (back.Outcome, back.Current!.Revision));

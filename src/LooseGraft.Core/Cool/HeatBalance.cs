@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Cool.Scene;
 
 namespace LooseGraft.Core.Cool;
@@ -10,6 +11,9 @@ internal sealed class HeatBalance(CoolScene scene)
     /// <summary>No shell is so tight that it gives nothing at all: watts for each kelvin of each space, so that every temperature is finite.</summary>
     public const double LeastWall = 0.05;
 
+    private const double NearWidths = 4;
+
+    private readonly ImmutableArray<(int Way, double Near)>[] _beside = Beside(scene);
     private readonly int _spaces = scene.Spaces.Length;
     private readonly double[] _matrix = new double[scene.Spaces.Length * scene.Spaces.Length];
     private readonly double[] _watts = new double[scene.Spaces.Length];
@@ -33,7 +37,7 @@ internal sealed class HeatBalance(CoolScene scene)
     /// <summary>Kelvins of each space above the room.</summary>
     public double[] Solve(AirSystem air, double[] flows)
     {
-        var (n, right) = (_spaces, (double[])_watts.Clone());
+        var (n, right, inward) = (_spaces, (double[])_watts.Clone(), Inward(air, flows));
         Array.Clear(_matrix);
         for (var space = 0; space < n; space++) _matrix[(space * n) + space] = _walls[space];
         foreach (var (way, from, to, flow) in air.Moving(flows))
@@ -47,7 +51,7 @@ internal sealed class HeatBalance(CoolScene scene)
                 continue;
             }
 
-            foreach (var (space, share) in AgainOf(air, flows, way, flow)) _matrix[(to * n) + space] -= carries * share;
+            foreach (var (space, share) in AgainOf(way, inward)) _matrix[(to * n) + space] -= carries * share;
         }
 
         Eliminate(_matrix, right);
@@ -57,46 +61,57 @@ internal sealed class HeatBalance(CoolScene scene)
     /// <summary>Kelvins above the room that each intake draws in, by way.</summary>
     public double[] DrawnAgain(AirSystem air, double[] flows, double[] above)
     {
-        var drawn = new double[scene.Ways.Length];
-        foreach (var (way, from, to, flow) in air.Moving(flows))
-        {
-            if (from < 0 && to >= 0) drawn[way] = AgainOf(air, flows, way, flow).Sum(each => each.Share * above[each.Space]);
-        }
-
-        return drawn;
+        var inward = Inward(air, flows);
+        return [.. Enumerable.Range(0, scene.Ways.Length).Select(way => AgainOf(way, inward).Sum(each => each.Share * above[each.Space]))];
     }
 
     /// <summary>Watts that go in, and those that walls and air carry out.</summary>
     public (double In, double Out) Energy(AirSystem air, double[] flows, double[] above)
     {
-        var outgoing = 0.0;
+        var (outgoing, inward) = (0.0, Inward(air, flows));
         for (var space = 0; space < _spaces; space++) outgoing += _walls[space] * above[space];
         foreach (var (way, from, to, flow) in air.Moving(flows))
         {
             if (from >= 0 && to < 0) outgoing += AirSystem.Carries * flow * above[from];
-            if (from < 0 && to >= 0) outgoing -= AirSystem.Carries * flow * AgainOf(air, flows, way, flow).Sum(each => each.Share * above[each.Space]);
+            if (from < 0 && to >= 0) outgoing -= AirSystem.Carries * flow * AgainOf(way, inward).Sum(each => each.Share * above[each.Space]);
         }
 
         return (_watts.Sum(), outgoing);
     }
 
     // Which share of what goes in by a way has just come out of which space: the nearer the outlet, by its own width, the more; never more than comes out.
-    private IEnumerable<(int Space, double Share)> AgainOf(AirSystem air, double[] flows, int intake, double flow)
+    private IEnumerable<(int Space, double Share)> AgainOf(int intake, double[] inward)
     {
-        if (scene.Ways[intake].At is not { } here || flow <= 0) yield break;
         var left = 1.0;
-        foreach (var (way, from, to, outgoing) in air.Moving(flows))
+        foreach (var (outlet, near) in _beside[intake])
         {
-            if (from < 0 || to >= 0 || way == intake || scene.Ways[way].At is not { } there || scene.Ways[way].Inside != scene.Ways[intake].Inside) continue;
-            var near = 1 - (Distance(here, there) / (NearWidths * 1e3 * Math.Sqrt(scene.Ways[way].AreaM2)));
-            if (near <= 0) continue;
-            var share = Math.Min(left, _again * near * Math.Min(1, outgoing / flow));
+            if (inward[intake] <= 0 || inward[outlet] >= 0) continue;
+            var share = Math.Min(left, _again * near * Math.Min(1, -inward[outlet] / inward[intake]));
             left -= share;
-            yield return (from, share);
+            yield return (scene.Ways[outlet].Inside, share);
         }
     }
 
-    private const double NearWidths = 4;
+    // What goes into the shell by each way from the room.
+    private double[] Inward(AirSystem air, double[] flows)
+    {
+        var ways = air.ByWay(flows);
+        for (var way = 0; way < ways.Length; way++) ways[way] = !scene.Ways[way].IsToRoom ? 0 : scene.Ways[way].From < 0 ? ways[way] : -ways[way];
+        return ways;
+    }
+
+    // Of each way to the room the others of its space near enough to be drunk from, each by how near: 1 at its own place, 0 at four of its widths.
+    private static ImmutableArray<(int Way, double Near)>[] Beside(CoolScene scene)
+    {
+        return [.. scene.Ways.Select(way => (ImmutableArray<(int, double)>)[.. from at in Enumerable.Range(0, scene.Ways.Length)
+                                                                             let near = Near(way, scene.Ways[at])
+                                                                             where near > 0
+                                                                             select (at, near)])];
+
+        static double Near(CoolWay way, CoolWay other)
+            => way == other || !way.IsToRoom || !other.IsToRoom || way.Inside != other.Inside || way.At is not { } here || other.At is not { } there ? 0
+                : 1 - (Distance(here, there) / (NearWidths * 1e3 * Math.Sqrt(other.AreaM2)));
+    }
 
     private static double Distance((double X, double Y, double Z) one, (double X, double Y, double Z) other)
         => Math.Sqrt(Math.Pow(one.X - other.X, 2) + Math.Pow(one.Y - other.Y, 2) + Math.Pow(one.Z - other.Z, 2));

@@ -26,6 +26,18 @@ public sealed record SpotOutlook(HotSpot Spot, Spread<Celsius>? Temperature, dou
         _ => 1,
     };
 
+    /// <summary>The limit that a band lies beyond, in degrees Celsius; of the comfortable one that which it keeps.</summary>
+    public double LimitOf(HeatBand band) => band switch
+    {
+        HeatBand.Throttles => Spot.Limit.Throttles,
+        HeatBand.Harmed => Spot.Limit.Never,
+        _ => Spot.Limit.Comfortable,
+    };
+
+    /// <summary>A band in words, such as <c>beyond 95 °C, where it slows down</c>.</summary>
+    public string Words(HeatBand band)
+        => band == HeatBand.Comfortable ? $"stays under {LimitOf(band):0} °C" : $"beyond {LimitOf(band):0} °C, {Spot.Limit.Beyond[(int)band - 1]}";
+
     private HeatBand BandOf(Celsius temperature) => temperature.Value switch
     {
         var hot when hot > Spot.Limit.Never => HeatBand.Harmed,

@@ -6,8 +6,10 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Comfortable">Up to here for years.</param>
 /// <param name="Throttles">From here it slows down, or its label no longer holds.</param>
 /// <param name="Never">Beyond this it switches off or is harmed.</param>
+/// <param name="Beyond">What lies beyond each of the three, in words that follow the figure.</param>
 /// <param name="Source">Where that comes from.</param>
-public sealed record HeatLimit(HotKind Kind, string Name, double Comfortable, double Throttles, double Never, string Source)
+public sealed record HeatLimit(
+    HotKind Kind, string Name, double Comfortable, double Throttles, double Never, IReadOnlyList<string> Beyond, string Source)
 {
     /// <summary>All of them, in the order of <see cref="HotKind"/>.</summary>
     public static IReadOnlyList<HeatLimit> All { get; } = FactFile.Load<IReadOnlyList<HeatLimit>>("heat-limits.json");

@@ -65,6 +65,9 @@ public sealed class AirNetworkTests
         // It comes down through 10 two thirds of the way from 14 to 8.
         Assert.Equal(10, bent.PressureAt(0.010 + (0.005 * 4 / 6)), 9);
         Assert.False(FanCurve.Through([(0, 20), (0.010, 14), (0.020, 0)]).WasBent);
+        // One that is level for a while is not bent, and stays level.
+        var level = FanCurve.Through([(0, 20), (0.010, 20), (0.020, 0)]);
+        Assert.Equal((false, 20, 10), (level.WasBent, level.PressureAt(0.009), Math.Round(level.PressureAt(0.015), 9)));
     }
 
     [Fact]
@@ -116,7 +119,7 @@ public sealed class AirNetworkTests
         {
             if (space == spaces) return;
             var (low, high) = (-200.0, 200.0);
-            for (var half = 0; half < 44; half++)
+            for (var half = 0; half < 52; half++)
             {
                 pressures[space] = (low + high) / 2;
                 Halve(space + 1);

@@ -1,6 +1,3 @@
-using LooseGraft.Core.Cool;
-using LooseGraft.Core.Cool.Scene;
-
 namespace LooseGraft.Core.Tests.Cool;
 
 /// <summary>A shell of one space with a board in it.</summary>
@@ -46,13 +43,5 @@ internal static class CoolBench
     public static AirWay Way(string id, double area, double height = 0, string? from = null, string? to = "box", AirCover cover = AirCover.Open)
         => new(id, id, from, to, new(area)) { Height = new(height), Cover = cover };
 
-    public static CoolScene Scene(Graft graft) => CoolScene.Of(graft, Flows(graft));
-
-    public static CoolState Rest(Graft graft) => new CoolSolver(Scene(graft)).Likely(HeatCase.Peak);
-
-    public static Core.Review Reviewed(Graft graft) => Core.Review.Of(graft);
-
     private static Spread<Amps> Exactly(double watts) => Spread<Amps>.Exactly(new(watts / 12));
-
-    private static Core.Feed.FeedFlows Flows(Graft graft) => Bench.Flows(graft);
 }

@@ -2,6 +2,7 @@ using CsCheck;
 using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Scene;
 using static LooseGraft.Core.Tests.Cool.CoolBench;
+using static LooseGraft.Core.Tests.Cool.CoolRest;
 
 namespace LooseGraft.Core.Tests.Cool;
 
@@ -154,7 +155,8 @@ public sealed class CoolSolverTests
             way.Between == 2 ? "top" : "box", way.Cover))]).And("card", PartKind.Card, watts / 3);
         graft = graft.Cooled(cooling => cooling with
         {
-            Spaces = cooling.Spaces.Add(new AirSpace("top", "top") { Size = Large, Material = PlaneMaterial.Wood }), Places = [new HeatPlace("card", "top")],
+            Spaces = cooling.Spaces.Add(new AirSpace("top", "top") { Size = Large, Material = PlaneMaterial.Wood }),
+            Places = [new HeatPlace("card", "top")],
         });
         return ways.Length > 1 ? graft.Blown("way-1", blows, volts: volts) : graft;
     }
@@ -192,7 +194,8 @@ public sealed class CoolSolverTests
         double Below(double above) => Rest(Heated(40, Way("low", 100), Way("between", 100, 250, "box", "top"), Way("high", 100, 900, null, "top"))
             .And("card", PartKind.Card, above).Cooled(cooling => cooling with
             {
-                Spaces = [new AirSpace("box", "box"), new AirSpace("top", "top")], Places = [new HeatPlace("card", "top")],
+                Spaces = [new AirSpace("box", "box"), new AirSpace("top", "top")],
+                Places = [new HeatPlace("card", "top")],
             })).Spaces[0];
         var state = (Little: Below(1), More: Below(100));
         Assert.True(state.More < state.Little - 2, $"{state}");

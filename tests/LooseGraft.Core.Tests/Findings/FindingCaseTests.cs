@@ -10,11 +10,28 @@ public class FindingCaseTests
     private static readonly JsonSerializerOptions Options = new(ReviewJson.Options) { WriteIndented = false };
 
     // The figures of Wire and Feed come with the circuit and its currents.
-    private static readonly Stage[] WithFigures = [Stage.Stock, Stage.Prove, Stage.Seat, Stage.Buy];
+    private static readonly Stage[] WithFigures = [Stage.Stock, Stage.Prove, Stage.Seat, Stage.Cool, Stage.Buy];
 
     private static readonly Dictionary<string, string> Expected = new()
     {
         ["BUY-001"] = """{"kind":"over-budget","spent":21,"over":1}""",
+        ["COOL-001"] = """{"kind":"no-way-through","space":"box","openings":0,"heatWatts":30.8}""",
+        ["COOL-002"] = """{"kind":"over-heat-limit","part":"board","hot":"chip","likelyCelsius":85.5,"highCelsius":85.5,"limitCelsius":85,"chance":1}""",
+        ["COOL-003"] = """{"kind":"over-heat-limit","part":"board","hot":"chip","likelyCelsius":95.5,"highCelsius":95.5,"limitCelsius":95,"chance":1}""",
+        ["COOL-004"] = """{"kind":"over-heat-limit","part":"board","hot":"chip","likelyCelsius":105.5,"highCelsius":105.5,"limitCelsius":105,"chance":1}""",
+        ["COOL-005"] = """{"kind":"beyond-printed","heatWatts":50,"printedWatts":49.9}""",
+        ["COOL-006"] = """{"kind":"cooler-in-still-air","part":"board","airLitresPerSecond":0.404,"wantsLitresPerSecond":5}""",
+        ["COOL-007"] = """{"kind":"fans-fight","fan":"fan","other":"other","movesLitresPerSecond":0.158014,"aloneLitresPerSecond":22.244758}""",
+        ["COOL-008"] = """{"kind":"drinks-exhaust","way":"box/in","warmer":4.762}""",
+        ["COOL-009"] = """{"kind":"fan-may-not-start","fan":"fan","getsVolts":6.99,"wantsVolts":7}""",
+        ["COOL-010"] = """{"kind":"glue-softens","board":"board","likelyCelsius":66.948357,"highCelsius":74.145745,"softensCelsius":55}""",
+        ["COOL-011"] = """{"kind":"over-heat-limit","part":"supply","hot":"supply-intake","likelyCelsius":43.731048,"highCelsius":47.693509,"limitCelsius":40,"chance":1}""",
+        ["COOL-012"] = """{"kind":"filter-chokes","way":"low","part":"board","cooler":5.45}""",
+        ["COOL-013"] = """{"kind":"heat-unknown","part":"board"}""",
+        ["COOL-014"] = """{"kind":"heat-unknown","part":"fan"}""",
+        ["COOL-015"] = """{"kind":"supply-shut-in","part":"supply","airLitresPerSecond":0}""",
+        ["COOL-016"] = """{"kind":"heat-unknown","part":"board"}""",
+        ["COOL-017"] = """{"kind":"no-one-rest","apart":66.178}""",
         ["PROVE-001"] = """{"kind":"reading-contradicts","reading":"reading","said":"+5 V","read":"beep","suggests":"ground"}""",
         ["PROVE-002"] = """{"kind":"readings-disagree","first":"reading","firstRead":{"kind":"no-beep","value":0,"isJoined":false},"last":"again","lastRead":{"kind":"beep","value":0,"isJoined":true}}""",
         ["PROVE-003"] = """{"kind":"irreversible-before-life","joint":"joint","method":"splice"}""",

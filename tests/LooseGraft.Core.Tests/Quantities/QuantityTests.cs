@@ -28,7 +28,7 @@ public sealed class QuantityTests
     }
 
     [Fact]
-    public void All_six_units_are_tried() => Assert.Equal(6, Types.Count);
+    public void All_eleven_units_are_tried() => Assert.Equal(11, Types.Count);
 
     [Theory]
     [InlineData(0, "0 V")]
@@ -52,6 +52,12 @@ public sealed class QuantityTests
     [InlineData(84.06, "84.1 W")]
     [InlineData(84.16, "84.2 W")]
     public void A_power_is_written_to_a_tenth(double value, string text) => Assert.Equal(text, new Watts(value).ToString());
+
+    [Fact]
+    public void What_air_does_is_written_no_finer_than_it_is_known()
+        => Assert.Equal(["84 °C", "85 °C", "−3 °C", "3.4 L/s", "17.5 Pa", "12.5 cm²", "0.45 K/W"],
+            new object[] { new Celsius(84.4), new Celsius(84.6), new Celsius(-3), new LitresPerSecond(3.36), new Pascals(17.52), new SquareCentimetres(12.51),
+                new KelvinsPerWatt(0.45) }.Select(amount => amount.ToString()));
 
     [Fact]
     public void A_power_is_a_voltage_times_a_current_and_a_share_of_another()

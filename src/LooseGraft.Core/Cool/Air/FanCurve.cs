@@ -46,8 +46,8 @@ public sealed class FanCurve
             isBent |= point.Pressure > least;
             if (point.Pressure >= least) continue;
             // Where it comes down below the least so far, the level piece ends.
-            if (before.Pressure > least)
-                kept.Add((before.Flow + ((before.Pressure - least) / (before.Pressure - point.Pressure) * (point.Flow - before.Flow)), least));
+            var level = before.Flow + ((before.Pressure - least) / (before.Pressure - point.Pressure) * (point.Flow - before.Flow));
+            if (level > kept[^1].Flow && level < point.Flow) kept.Add((level, least));
             kept.Add(point);
             least = point.Pressure;
         }

@@ -50,7 +50,7 @@ internal static class FanFindings
                $"{fan.Name} gets {new Volts(fan.Volts)}: {(never ? "no 12 V fan turns on so little" : "12 V fans start on 4 to 7 V, each on its own")}.", Evidence.Assumed,
                $"count on {new Volts(FanClass.StartVolts)} or more", "try whether this one starts, cold and from every position")
                with
-               { Severity = never ? Severity.Fix : Severity.Check };
+           { Severity = never ? Severity.Fix : Severity.Check };
 
     private static IEnumerable<Finding> Unplaced(Graft graft, CoolScene scene)
         => from part in graft.Parts

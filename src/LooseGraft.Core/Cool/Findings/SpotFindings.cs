@@ -18,14 +18,13 @@ internal static class SpotFindings
             // What is likely and heavy is told, else the worst that may be.
             var band = likely >= HeatBand.Throttles ? likely : worst;
             if (band == HeatBand.Comfortable) continue;
-            var (isLikely, limit) = (likely >= band, LimitOf(spot.Spot.Limit, band));
-            var (where, chance) = (spot.Spot.Space < 0 ? "the room" : scene.Spaces[spot.Spot.Space].Name, spot.ChanceOf(band));
+            var (isLikely, where) = (likely >= band, spot.Spot.Space < 0 ? "the room" : scene.Spaces[spot.Spot.Space].Name);
             var rule = spot.Spot.Kind == HotKind.SupplyIntake ? CoolRules.SupplyTooWarm : RuleOf(band);
             yield return Finding.Of(rule, new PartSubject(spot.Spot.Part),
-                new OverHeatLimit(spot.Spot.Part, spot.Spot.Kind, hot.Likely, hot.High, new Celsius(limit), chance),
-                Words(spot, band, isLikely, limit, where, outlook), spot.Spot.Evidence, [.. Remedies(spot.Spot)])
+                new OverHeatLimit(spot.Spot.Part, spot.Spot.Kind, hot.Likely, hot.High, new Celsius(spot.LimitOf(band)), spot.ChanceOf(band)),
+                Words(spot, band, isLikely, where, outlook), spot.Spot.Evidence, [.. Remedies(spot.Spot)])
                 with
-                { Severity = Weight(rule, spot.Spot, band, isLikely) };
+            { Severity = Weight(rule, spot.Spot, band, isLikely) };
         }
     }
 
@@ -44,25 +43,12 @@ internal static class SpotFindings
         return spot.Kind == HotKind.SupplyIntake && band == HeatBand.Harmed ? Severity.Fix : rule.Severity;
     }
 
-    private static double LimitOf(HeatLimit limit, HeatBand band) => band switch
-    {
-        HeatBand.Warm => limit.Comfortable,
-        HeatBand.Throttles => limit.Throttles,
-        _ => limit.Never,
-    };
-
-    private static string Words(SpotOutlook spot, HeatBand band, bool isLikely, double limit, string where, CoolOutlook outlook)
+    private static string Words(SpotOutlook spot, HeatBand band, bool isLikely, string where, CoolOutlook outlook)
     {
         var name = spot.Spot.Kind == HotKind.SupplyIntake ? $"The air that {spot.Spot.Name} takes in" : spot.Spot.Name.Capitalised();
-        var (does, sort) = (band switch
-        {
-            HeatBand.Warm => "more than it stands for years",
-            HeatBand.Throttles => spot.Spot.Kind == HotKind.SupplyIntake ? "more than its label is good for" : "where it slows down",
-            _ => "where it switches off or is harmed",
-        }, spot.Spot.IsStrict ? " It counts as a spinning drive until somebody says what it is." : "");
+        var sort = spot.Spot.IsStrict ? " It counts as a spinning drive until somebody says what it is." : "";
         var air = spot.Spot.Space < 0 || spot.Spot.Kind == HotKind.SupplyIntake ? "" : $" in air of {outlook.Spaces[spot.Spot.Space].Likely} in {where}";
-        var chance = spot.ChanceOf(band);
-        return $"{name}: {(isLikely ? "" : "perhaps ")}beyond {limit:0} °C, {does}: {spot.Temperature} at peak{air}. {Chance(chance)}{sort}";
+        return $"{name}: {(isLikely ? "" : "perhaps ")}{spot.Words(band)}: {spot.Temperature} at peak{air}. {Chance(spot.ChanceOf(band))}{sort}";
     }
 
     /// <summary>A chance in words, with how far it may be off.</summary>

@@ -47,7 +47,7 @@ internal static class ThingFindings
                 $"{board.Name} is held by glued pillars in air of {air} at peak; quick epoxy and hot-melt glue soften from about {HeatLimit.GlueSoftens:0} °C.",
                 Evidence.Assumed, "hold it by screws", "let more air through, or hold parts to fewer watts")
                 with
-                { Severity = isLikely ? Severity.Fix : Severity.Check };
+            { Severity = isLikely ? Severity.Fix : Severity.Check };
         }
     }
 
