@@ -144,7 +144,7 @@ internal sealed class AirSystem
                 continue;
             }
 
-            var own = FanCurve.Straight(_figures[fan.FreeAir], _figures[fan.Blocked]).At(speeds[at]);
+            var own = (fan.Curve ?? FanCurve.Straight(_figures[fan.FreeAir], _figures[fan.Blocked])).At(speeds[at]);
             // One that blows against the one before it takes its pressure away.
             if (fan.Blows != lead.Blows) own = own.Against();
             curve = curve is null ? own : curve.Before(own);

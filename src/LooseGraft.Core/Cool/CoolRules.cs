@@ -23,5 +23,7 @@ internal static class CoolRules
     internal static readonly Rule CoolerUnknown = Rule("COOL-016", Severity.Check, "a processor of which nobody said what cools it");
     internal static readonly Rule NoOneRest = Rule("COOL-017", Severity.Check, "a shell whose warmth may come to rest in two ways, or in none");
 
+    internal static readonly Rule CurveBent = Rule("COOL-018", Severity.Note, "a fan's curve that rises on its way");
+
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Cool, severity, title);
 }

@@ -24,10 +24,11 @@ public static class CoolStage
     {
         var scene = CoolScene.Of(graft, feed.Flows);
         if (graft.Cooling == Cooling.Empty || !scene.HasShell) return new CoolReview(scene, false, []);
-        var outlook = CoolBounds.Of(scene, HeatCase.Peak, new CoolSolver(scene).Likely(HeatCase.Peak), work ?? new ReviewWork());
+        work ??= new ReviewWork();
+        var outlook = CoolBounds.Of(scene, HeatCase.Peak, new CoolSolver(scene).Likely(HeatCase.Peak), work);
         return new CoolReview(scene, true,
         [
-            .. SpotFindings.Of(scene, outlook), .. AirFindings.Of(graft, scene, outlook), .. FanFindings.Of(graft, scene, outlook),
+            .. SpotFindings.Of(scene, outlook), .. AirFindings.Of(graft, scene, outlook, work), .. FanFindings.Of(graft, scene, outlook, work),
             .. ThingFindings.Of(graft, feed, scene, outlook),
         ])
         { Known = outlook };

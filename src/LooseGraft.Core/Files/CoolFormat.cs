@@ -20,6 +20,10 @@ internal static class CoolFormat
         figures => new SpaceSize(new Millimetres(figures[0]), new Millimetres(figures[1]), new Millimetres(figures[2])),
         size => [size.Width.Value, size.Depth.Value, size.Height.Value]);
 
+    private static readonly Codec<FanPoint> CurvePoint = new FiguresCodec<FanPoint>(
+        [("flow in litres per second", new NumberCodec(0, 10_000)), ("pressure in pascals", new NumberCodec(0, 10_000))],
+        figures => new FanPoint(new LitresPerSecond(figures[0]), new Pascals(figures[1])), point => [point.Flow.Value, point.Pressure.Value]);
+
     private static readonly Codec<CoolerClass> Cooler = new MappedCodec<string, CoolerClass>(new TextCodec(40), CoolerClass.Find, found => found.Id,
         "one of " + string.Join(", ", CoolerClass.All.Select(found => found.Id)));
 
@@ -100,6 +104,8 @@ internal static class CoolFormat
         var run = fan.Optional("run", new ChoiceCodec<FanRun>(), value => value.Run, "What decides its speed.");
         var free = fan.Optional("freeAirLitresPerSecond", Quantity<LitresPerSecond>(0.01, 10_000), value => value.FreeAir, "What its label says that it moves.");
         var blocked = fan.Optional("blockedPascals", Quantity<Pascals>(0.1, 10_000), value => value.Blocked, "The pressure on its label.");
+        var curve = fan.Many(
+            "curve", CurvePoint, GraftFileLimits.FanPoints, value => value.Curve, "Its curve at full speed, from no flow to no pressure.");
         var gap = fan.Optional("gapMm", SeatFormat.Height, value => value.Gap, "The gap before its face.");
         var behind = fan.Usual("isBehind", new FlagCodec(), value => value.IsBehind, false, "Whether it stands behind another fan of the same way.");
         return fan.Makes(values => new FanPlace(values.Of(part))
@@ -113,10 +119,23 @@ internal static class CoolFormat
             Run = values.Of(run),
             FreeAir = values.Of(free),
             Blocked = values.Of(blocked),
+            Curve = values.Of(curve),
             Gap = values.Of(gap),
             IsBehind = values.Of(behind),
             Unknown = values.Unknown,
-        }, value => value.Unknown);
+        }, value => value.Unknown, Curve);
+    }
+
+    private static void Curve(FanPlace fan, ReadContext context)
+    {
+        if (fan.Curve.IsEmpty) return;
+        if (fan.Curve is not [{ Flow.Value: 0, Pressure.Value: > 0 }, .., { Pressure.Value: 0 }])
+            context.Fail(".curve", "another beginning or end", "points from no flow, against some pressure, to no pressure");
+        for (var at = 1; at < fan.Curve.Length; at++)
+        {
+            if (fan.Curve[at].Flow <= fan.Curve[at - 1].Flow)
+                context.Fail($".curve[{at}]", fan.Curve[at].Flow.ToString(), $"more than the {fan.Curve[at - 1].Flow} before it");
+        }
     }
 
     private static ObjectCodec<CoolerPlace> DescribeCooler()

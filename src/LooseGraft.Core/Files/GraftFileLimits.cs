@@ -106,6 +106,9 @@ public static class GraftFileLimits
     /// <summary>Fans that are told what they blow through.</summary>
     public const int Fans = 64;
 
+    /// <summary>Points of a fan's curve.</summary>
+    public const int FanPoints = 33;
+
     /// <summary>Things that are told what cools them.</summary>
     public const int Coolers = 64;
 

@@ -34,6 +34,9 @@ public sealed record FanPlace(string Part)
     /// <summary>What its label says that it gives with no flow.</summary>
     public Pascals? Blocked { get; init; }
 
+    /// <summary>Its curve at full speed as its maker prints it, from no flow to no pressure; empty for a straight line.</summary>
+    public ValueList<FanPoint> Curve { get; init; } = [];
+
     /// <summary>The gap between its face and the next wall or box; null for more than it minds.</summary>
     public Millimetres? Gap { get; init; }
 

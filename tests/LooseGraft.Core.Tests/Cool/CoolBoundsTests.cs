@@ -106,6 +106,19 @@ public sealed class CoolBoundsTests
         Assert.NotNull(Core.Review.Of(CoolRuleExamples.Through()).Cool.Figures);
     }
 
+    [Fact]
+    public void A_review_that_nobody_waits_for_is_given_up()
+    {
+        using var gone = new CancellationTokenSource();
+        gone.Cancel();
+        var (graft, feed) = (CoolRuleExamples.Through(), Core.Review.Of(CoolRuleExamples.Through()).Feed);
+        Assert.Throws<OperationCanceledException>(() => CoolStage.Review(graft, feed, new ReviewWork(gone.Token)));
+        var seen = new ReviewWork();
+        seen.Begin(Stage.Cool, StageReviews.None);
+        CoolStage.Review(graft, feed, seen);
+        Assert.Equal((Stage.Cool, "fifty draws of the air", 10, 10), (seen.Step!.Stage, seen.Step.Kind, seen.Step.Number, seen.Step.Of));
+    }
+
     private static CoolOutlook Outlook(Graft graft)
         => CoolBounds.Of(Scene(graft), HeatCase.Peak, Rest(graft), new ReviewWork());
 }

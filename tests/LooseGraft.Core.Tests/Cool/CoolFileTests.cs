@@ -26,7 +26,8 @@ public sealed class CoolFileTests
                 new("fan")
                 {
                     Way = "gap", Blows = AirDirection.Out, Kind = FanKind.Blower, Size = new(50), Thickness = new(15), Volts = new(7), Run = FanRun.Board,
-                    FreeAir = new(3), Blocked = new(80), Gap = new(20), IsBehind = true,
+                    FreeAir = new(3), Blocked = new(80), Curve = [new(new(0), new(80)), new(new(2), new(60)), new(new(3), new(0))],
+                    Gap = new(20), IsBehind = true,
                 },
             ],
             Coolers =
@@ -61,6 +62,9 @@ public sealed class CoolFileTests
     [InlineData("\"areaCm2\": 12.5", "\"areaCm2\": 1e309", ".cooling.ways[0].areaCm2")]
     [InlineData("\"freeShare\": 0.4", "\"freeShare\": 1.01", ".cooling.vents[0].freeShare")]
     [InlineData("\"volts\": 7", "\"volts\": 25", ".cooling.fans[0].volts")]
+    [InlineData("[2, 60]", "[3, 60]", ".cooling.fans[0].curve[2]")]
+    [InlineData("[0, 80]", "[1, 80]", ".cooling.fans[0].curve")]
+    [InlineData("[3, 0]", "[3, 1]", ".cooling.fans[0].curve")]
     [InlineData("\"low\": 18", "\"low\": 28", ".cooling.roomCelsius")]
     public void What_will_not_do_is_named_where_it_stands(string right, string wrong, string path)
     {

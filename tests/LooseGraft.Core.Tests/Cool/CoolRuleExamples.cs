@@ -27,6 +27,7 @@ internal static class CoolRuleExamples
         new("COOL-015", (Supplied(20), Supplied(20, Way("low", 100), Way("high", 100, 300)))),
         new("COOL-016", (Through().Cooled(cooling => cooling with { Coolers = [] }), Through())),
         new("COOL-017", (Against(4), Against(12))),
+        new("COOL-018", (Curved(10, 14), Curved(14, 10))),
     ];
 
     public static Graft Through(double watts = 40) => Heated(watts, Way("low", 150), Way("high", 150, 300));
@@ -82,6 +83,11 @@ internal static class CoolRuleExamples
 
     private static Graft Filtered(AirFilter filter)
         => Heated(150, Way("low", 24) with { Filter = filter, Cover = AirCover.Mesh }, Way("high", 150, 300)).Blown("high");
+
+    private static Graft Curved(double one, double other) => Through().Blown("high").Cooled(cooling => cooling with
+    {
+        Fans = [cooling.Fans[0] with { Curve = [new(new(0), new(20)), new(new(10), new(one)), new(new(15), new(other)), new(new(20), new(0))] }],
+    });
 
     // A fan at the top blows in, against what rises: a strong one wins, a weak one wins only while the shell is cold.
     private static Graft Against(double volts) => Heated(120, Way("low", 100), Way("high", 100, 800)).Blown("high", AirDirection.In, volts: volts)

@@ -146,6 +146,19 @@ public sealed class CoolSceneTests
     }
 
     [Fact]
+    public void A_typed_curve_takes_the_place_of_the_straight_line()
+    {
+        double Flow(params FanPoint[] curve) => -Rest(Heated(50, Way("in", 40), Way("out", 300)).Blown("out").Cooled(cooling => cooling with
+        {
+            Fans = [cooling.Fans[0] with { FreeAir = new(20), Blocked = new(20), Curve = [.. curve] }],
+        })).Ways[1];
+        FanPoint Point(double flow, double pressure) => new(new(flow), new(pressure));
+        Assert.Equal(Flow(), Flow(Point(0, 20), Point(20, 0)), 9);
+        Assert.True(Flow(Point(0, 20), Point(10, 18), Point(20, 0)) > 1.1 * Flow());
+        Assert.True(Flow(Point(0, 20), Point(10, 4), Point(20, 0)) < 0.9 * Flow());
+    }
+
+    [Fact]
     public void Two_fans_of_one_way_stand_beside_each_other_or_one_behind_the_other()
     {
         Graft Two(bool isBehind, double inlet) => Heated(50, Way("in", inlet), Way("out", 300)).Blown("out").Blown("out", id: "other")

@@ -32,6 +32,7 @@ public class FindingCaseTests
         ["COOL-015"] = """{"kind":"supply-shut-in","part":"supply","airLitresPerSecond":0}""",
         ["COOL-016"] = """{"kind":"heat-unknown","part":"board"}""",
         ["COOL-017"] = """{"kind":"no-one-rest","apart":66.178}""",
+        ["COOL-018"] = """{"kind":"heat-unknown","part":"fan"}""",
         ["PROVE-001"] = """{"kind":"reading-contradicts","reading":"reading","said":"+5 V","read":"beep","suggests":"ground"}""",
         ["PROVE-002"] = """{"kind":"readings-disagree","first":"reading","firstRead":{"kind":"no-beep","value":0,"isJoined":false},"last":"again","lastRead":{"kind":"beep","value":0,"isJoined":true}}""",
         ["PROVE-003"] = """{"kind":"irreversible-before-life","joint":"joint","method":"splice"}""",

@@ -15,8 +15,8 @@ internal static class AirFindings
     private const double DrunkKelvins = 3;
     private const double ChokedKelvins = 5;
 
-    public static IEnumerable<Finding> Of(Graft graft, CoolScene scene, CoolOutlook outlook)
-        => [.. NoWay(scene, outlook), .. Printed(graft, outlook), .. Drunk(scene, outlook), .. Choked(scene, outlook), .. Rest(outlook)];
+    public static IEnumerable<Finding> Of(Graft graft, CoolScene scene, CoolOutlook outlook, ReviewWork work)
+        => [.. NoWay(scene, outlook), .. Printed(graft, outlook), .. Drunk(scene, outlook), .. Choked(scene, outlook, work), .. Rest(outlook)];
 
     private static IEnumerable<Finding> NoWay(CoolScene scene, CoolOutlook outlook)
     {
@@ -73,9 +73,9 @@ internal static class AirFindings
                Evidence.Assumed, "put the two openings farther apart, or on two sides", "a baffle between them, outside");
 
     // Every filter for itself: what would be won by taking it out.
-    private static IEnumerable<Finding> Choked(CoolScene scene, CoolOutlook outlook)
+    private static IEnumerable<Finding> Choked(CoolScene scene, CoolOutlook outlook, ReviewWork work)
     {
-        foreach (var way in scene.Ways.Where(way => way.Filter != AirFilter.None))
+        foreach (var way in work.Each([.. scene.Ways.Where(way => way.Filter != AirFilter.None)], "filter"))
         {
             var without = scene with { Ways = scene.Ways.Replace(way, way with { Filter = AirFilter.None }) };
             var state = new CoolSolver(without).Likely(HeatCase.Peak);

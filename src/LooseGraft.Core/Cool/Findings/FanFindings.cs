@@ -14,18 +14,26 @@ internal static class FanFindings
     private const double HeldShare = 0.25;
     private const double FreedTimes = 1.5;
     private const double NeverTurnsVolts = 4;
+
+    // Each is tried without each fan beside it; of dozens the worst are told.
+    private const int MostHeld = 8;
     private const double Litres = 1000;
 
-    public static IEnumerable<Finding> Of(Graft graft, CoolScene scene, CoolOutlook outlook)
-        => [.. Fight(scene, outlook), .. Start(scene), .. Unplaced(graft, scene)];
+    public static IEnumerable<Finding> Of(Graft graft, CoolScene scene, CoolOutlook outlook, ReviewWork work)
+        => [.. Fight(scene, outlook, work), .. Start(scene), .. Unplaced(graft, scene), .. Bent(scene)];
 
-    private static IEnumerable<Finding> Fight(CoolScene scene, CoolOutlook outlook)
+    private static IEnumerable<Finding> Fight(CoolScene scene, CoolOutlook outlook, ReviewWork work)
     {
-        for (var at = 0; at < scene.Fans.Length; at++)
+        var held = (from at in Enumerable.Range(0, scene.Fans.Length)
+                    let fan = scene.Fans[at]
+                    let free = scene.Figures[fan.FreeAir].Likely * outlook.State.Speeds[at]
+                    where fan.Way is not null && free > 0 && outlook.State.Fans[at] < HeldShare * free
+                    // Of two that are alike the first is told first, whatever the last digit says.
+                    orderby Math.Round(outlook.State.Fans[at] / free, 3)
+                    select (fan, outlook.State.Fans[at], free)).Take(MostHeld).ToArray();
+        foreach (var (fan, moves, free) in work.Each(held, "fan that moves little"))
         {
-            var (fan, moves, free) = (scene.Fans[at], outlook.State.Fans[at], scene.Figures[scene.Fans[at].FreeAir].Likely * outlook.State.Speeds[at]);
-            if (fan.Way is null || free <= 0 || moves >= HeldShare * free) continue;
-            var best = scene.Fans.Where(other => other.Part != fan.Part && other.Way is not null)
+            var best = scene.Fans.Where(other => other.Part != fan.Part && Meet(scene, fan, other))
                 .Select(other => (Other: other, Alone: Alone(scene, fan, other))).DefaultIfEmpty().MaxBy(pair => pair.Alone);
             if (best.Other is null || best.Alone < Math.Max(FreedTimes * moves, HeldShare * free)) continue;
             var (now, alone) = (new LitresPerSecond(moves * Litres), new LitresPerSecond(best.Alone * Litres));
@@ -33,6 +41,14 @@ internal static class FanFindings
                 $"{fan.Name} moves {now} the way that it blows, and {alone} without {best.Other.Name}: they blow against each other.",
                 Evidence.Assumed, "turn one of them round: one in, one out", "give each an opening of its own on its other side");
         }
+    }
+
+    // Only what blows into or out of a space of its own can hold it down by much.
+    private static bool Meet(CoolScene scene, CoolFan fan, CoolFan other)
+    {
+        if (other.Way is not { } there) return false;
+        var (one, two) = (scene.Ways[fan.Way!.Value], scene.Ways[there]);
+        return (one.From >= 0 && (one.From == two.From || one.From == two.To)) || (one.To >= 0 && (one.To == two.From || one.To == two.To));
     }
 
     private static double Alone(CoolScene scene, CoolFan fan, CoolFan without)
@@ -51,6 +67,13 @@ internal static class FanFindings
                $"count on {new Volts(FanClass.StartVolts)} or more", "try whether this one starts, cold and from every position")
                with
            { Severity = never ? Severity.Fix : Severity.Check };
+
+    private static IEnumerable<Finding> Bent(CoolScene scene)
+        => from fan in scene.Fans
+           where fan.Curve?.WasBent == true
+           select Finding.Of(CoolRules.CurveBent, new PartSubject(fan.Part), new HeatUnknown(fan.Part),
+               $"The curve of {fan.Name} rises on its way; it is reckoned with the highest one below it that never does, as on the hump a fan stalls.",
+               Evidence.Assumed, "read the curve again", "choose ways that let it run beyond the hump");
 
     private static IEnumerable<Finding> Unplaced(Graft graft, CoolScene scene)
         => from part in graft.Parts

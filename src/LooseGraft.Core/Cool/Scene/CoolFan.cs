@@ -1,3 +1,4 @@
+using LooseGraft.Core.Cool.Air;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
@@ -22,6 +23,9 @@ public sealed record CoolFan(string Part, string Name, FanClass Class, int Space
 
     /// <summary>Whether it stands behind the fan before it in the same way.</summary>
     public bool IsBehind { get; init; }
+
+    /// <summary>Its curve at full speed where somebody typed it; null for a straight line between the two figures below.</summary>
+    public FanCurve? Curve { get; init; }
 
     /// <summary>Index of its flow against no pressure at full speed, in cubic metres per second.</summary>
     internal int FreeAir { get; init; }

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Cool.Air;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings.Subjects;
@@ -23,14 +24,19 @@ internal static class SceneFans
             if (place.Way is not null && way < 0) continue;
             var space = way >= 0 ? Math.Max(ways[way].From, ways[way].To) : ScenePlaces.SpaceOf(graft, part, spaces);
             var flow = flows.All.FirstOrDefault(each => each.Consumer == part.Id);
-            var share = kind.ShareAt(size.Thick) * GapFactor(place.Gap?.Value, size.Side);
-            var (free, blocked) = (place.FreeAir?.Value, place.Blocked?.Value);
+            var gap = GapFactor(place.Gap?.Value, size.Side);
+            var curve = place.Curve.IsEmpty ? null
+                : FanCurve.Through([.. place.Curve.Select(point => (point.Flow.Value * gap / Litres, point.Pressure.Value))]);
+            var (free, blocked) = curve is null ? (place.FreeAir?.Value, place.Blocked?.Value)
+                : (place.Curve[^1].Flow.Value, place.Curve[0].Pressure.Value);
             var volts = place.Volts?.Value ?? VoltsOf(flow);
             fans.Add(new CoolFan(part.Id, part.Name, kind, space, way < 0 ? null : way, place.Blows, volts, BoardOf(graft, place, flow))
             {
                 SizeMm = size.Side,
                 IsBehind = place.IsBehind,
-                FreeAir = Add("flow", free, kind.FreeAir, share / Litres),
+                Curve = curve,
+                // What is printed is that of a slim fan already.
+                FreeAir = Add("flow", free, kind.FreeAir, (free is null ? kind.ShareAt(size.Thick) : 1) * gap / Litres),
                 Blocked = Add("pressure", blocked, kind.Blocked, 1),
             });
 
