@@ -21,7 +21,7 @@ public class FindingCaseTests
         ["COOL-004"] = """{"kind":"over-heat-limit","part":"board","hot":"chip","likelyCelsius":105.5,"highCelsius":105.5,"limitCelsius":105,"chance":1}""",
         ["COOL-005"] = """{"kind":"beyond-printed","heatWatts":50,"printedWatts":49.9}""",
         ["COOL-006"] = """{"kind":"cooler-in-still-air","part":"board","airLitresPerSecond":0.404,"wantsLitresPerSecond":5}""",
-        ["COOL-007"] = """{"kind":"fans-fight","fan":"fan","other":"other","movesLitresPerSecond":0.158014,"aloneLitresPerSecond":22.244758}""",
+        ["COOL-007"] = """{"kind":"fans-fight","fan":"other","other":"fan","movesLitresPerSecond":-0.158014,"aloneLitresPerSecond":22.211236}""",
         ["COOL-008"] = """{"kind":"drinks-exhaust","way":"box/in","warmer":4.762}""",
         ["COOL-009"] = """{"kind":"fan-may-not-start","fan":"fan","getsVolts":6.99,"wantsVolts":7}""",
         ["COOL-010"] = """{"kind":"glue-softens","board":"board","likelyCelsius":66.948357,"highCelsius":74.145745,"softensCelsius":55}""",
