@@ -37,7 +37,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     public static bool IsName(ParameterInfo parameter)
         => parameter.ParameterType == typeof(PortId)
             || (parameter.ParameterType == typeof(string)
-            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor" or "InPlaceOf");
+            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor" or "InPlaceOf" or "Way" or "Space" or "Opening");
 
     /// <summary>The edit of a sort that a seed stands for.</summary>
     public GraftEdit Make(Type sort, int seed)
@@ -69,7 +69,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             };
         }
 
-        if (type == typeof(double)) return name == "Headroom" ? 0.3 : _random.Next(1, 90) / 2.0;
+        if (type == typeof(double)) return name switch { "Headroom" => 0.3, "Share" or "FreeShare" => _random.Next(1, 101) / 100.0, _ => _random.Next(1, 90) / 2.0 };
         if (type == typeof(bool)) return _random.Next(2) == 0;
         if (type.IsEnum) return Choice(Enum.GetValues(type));
         if (type == typeof(Money)) return new Money(_random.Next(1, 50));
@@ -92,6 +92,9 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(PlanPhoto))
             return new PlanPhoto("", new string('a', 64), 1200, 900) { Marks = [new PhotoMark(1, 0.1, 0.9)], Across = new Millimetres(_random.Next(1, 300)) };
         if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };
+        if (type == typeof(FanPlace))
+            return (FanPlace)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Blows = (AirDirection)_random.Next(2), Gap = new(_random.Next(90)) };
+        if (type == typeof(AirWay)) return new AirWay(_random.Next(2) == 0 ? "" : Text("Way"), Text(name), null, Text("Space"), new(_random.Next(1, 90)));
         if (type == typeof(PortLimit)) return new PortLimit(new Amps(_random.Next(1, 20)), null, Evidence.Document);
         if (type == typeof(LoadPlace)) return default(LoadPlace);
         if (type == typeof(LeadTie)) return new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, _random.Next(2, 4)));
@@ -124,6 +127,9 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         "Load" => Choice([.. graft.Loads.Select(load => load.Id)]),
         "Rail" => Choice([.. graft.Loads.SelectMany(load => load.Draws).Select(draw => draw.Rail)]),
         "Plane" => Choice([.. graft.Seating.Planes.Select(plane => plane.Id)]),
+        "Opening" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Openings).Select(opening => opening.Id)]),
+        "Way" => Choice([.. graft.Cooling.Ways.Select(way => way.Id)]),
+        "Space" => Choice([.. graft.AirSpaces().Select(space => space.Id)]),
         "Mount" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Mounts).Select(mount => mount.Id)]),
         "Reading" => Choice([.. graft.Readings.Select(reading => reading.Id), .. graft.WallReadings.Select(reading => reading.Id)]),
         "Lead" => Choice([.. graft.Supplies.SelectMany(supply => supply.Leads).Select(lead => lead.Id)]),

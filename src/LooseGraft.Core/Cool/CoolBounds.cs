@@ -21,7 +21,6 @@ internal static class CoolBounds
     public const double Error = 0.06;
 
     private const double Tail = 0.05;
-    private const double Litres = 1000;
     private const int AtOnce = 50;
 
     /// <summary>The outlook for one kind of work.</summary>
@@ -40,14 +39,14 @@ internal static class CoolBounds
                 var state = solver.Near(figures, work, likely);
                 for (var at = 0; at < spaces.Length; at++) spaces[at][draw] = state.Spaces[at];
                 for (var at = 0; at < spots.Length; at++) spots[at][draw] = state.Spots[at];
-                for (var at = 0; at < ways.Length; at++) ways[at][draw] = state.Ways[at] * Litres;
+                for (var at = 0; at < ways.Length; at++) ways[at][draw] = LitresPerSecond.OfCubicMetres(state.Ways[at]).Value;
                 watts[draw] = inside.Sum(index => figures[index]);
             }
         }
 
         return new CoolOutlook(work, likely, [.. spaces.Select((drawn, at) => Between<Celsius>(drawn, likely.Spaces[at]))],
             [.. scene.Spots.Select((spot, at) => Outlook(spot, spots[at], likely.Spots[at]))],
-            [.. ways.Select((drawn, at) => Between<LitresPerSecond>(drawn, likely.Ways[at] * Litres))],
+            [.. ways.Select((drawn, at) => Between<LitresPerSecond>(drawn, LitresPerSecond.OfCubicMetres(likely.Ways[at]).Value))],
             Between<Watts>(watts, inside.Sum(index => scene.Figures[index].Likely)));
     }
 

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Cool.Scene;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool;
 
@@ -17,7 +18,6 @@ internal sealed class SpotHeat(CoolScene scene)
 
     // A fan that stirs moves about half of what it would blow freely past what stands beside it (common practice).
     private const double StirShare = 0.5;
-    private const double Litres = 1000;
 
     private readonly double[] _temperatures = new double[scene.Spots.Length];
     private readonly double[] _through = new double[scene.Spaces.Length];
@@ -50,13 +50,13 @@ internal sealed class SpotHeat(CoolScene scene)
         Array.Clear(_through);
         foreach (var (_, _, to, flow) in air.Moving(flows))
         {
-            if (to >= 0) _through[to] += flow * Litres;
+            if (to >= 0) _through[to] += LitresPerSecond.OfCubicMetres(flow).Value;
         }
 
         for (var fan = 0; fan < scene.Fans.Length; fan++)
         {
             if (scene.Fans[fan] is { Way: null, Space: >= 0 } stirs)
-                _through[stirs.Space] += StirShare * _figures[stirs.FreeAir] * speeds[fan] * Litres;
+                _through[stirs.Space] += StirShare * LitresPerSecond.OfCubicMetres(_figures[stirs.FreeAir] * speeds[fan]).Value;
         }
 
         for (var at = 0; at < scene.Spots.Length; at++)

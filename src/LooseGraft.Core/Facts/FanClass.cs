@@ -17,11 +17,14 @@ public sealed record FanClass(
     /// <summary>The share of the flow that a slim one has (common practice: 0.6 to 0.7).</summary>
     public const double SlimShare = 0.65;
 
-    /// <summary>Volts at which a 12 V fan may be counted on to start: they do from 4 to 7 (common practice).</summary>
+    /// <summary>Volts at which a 12 V fan may be counted on to start: they do from 4 to 7 (common practice). Fans for other volts in proportion.</summary>
     public const double StartVolts = 7;
 
     /// <summary>Volts of a usual fan.</summary>
     public const double FullVolts = 12;
+
+    /// <summary>Below this no 12 V fan turns; from there to <see cref="StartVolts"/> one may (common practice).</summary>
+    public const double NeverTurnsVolts = 4;
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<FanClass> All { get; } = FactFile.Load<IReadOnlyList<FanClass>>("fan-classes.json");

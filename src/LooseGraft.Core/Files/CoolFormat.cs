@@ -101,6 +101,7 @@ internal static class CoolFormat
         var size = fan.Optional("sizeMm", Quantity<Millimetres>(10, 1000), value => value.Size, "The side of its frame.");
         var thick = fan.Optional("thicknessMm", Quantity<Millimetres>(1, 1000), value => value.Thickness, "How thick it is.");
         var volts = fan.Optional("volts", Quantity<Volts>(0, 24), value => value.Volts, "The volts that it gets.");
+        var rated = fan.Optional("ratedVolts", Quantity<Volts>(1, 48), value => value.Rated, "The volts that it is made for; left out for 12.");
         var run = fan.Optional("run", new ChoiceCodec<FanRun>(), value => value.Run, "What decides its speed.");
         var free = fan.Optional("freeAirLitresPerSecond", Quantity<LitresPerSecond>(0.01, 10_000), value => value.FreeAir, "What its label says that it moves.");
         var blocked = fan.Optional("blockedPascals", Quantity<Pascals>(0.1, 10_000), value => value.Blocked, "The pressure on its label.");
@@ -116,6 +117,7 @@ internal static class CoolFormat
             Size = values.Of(size),
             Thickness = values.Of(thick),
             Volts = values.Of(volts),
+            Rated = values.Of(rated),
             Run = values.Of(run),
             FreeAir = values.Of(free),
             Blocked = values.Of(blocked),
@@ -174,6 +176,7 @@ internal static class CoolFormat
         var cooling = new ObjectCodec<Cooling>("cooling", "What the air of the shell has to be told.");
         var room = cooling.Optional("roomCelsius", new SpreadCodec<Celsius>(Degrees), value => value.Room, "How warm the room is.");
         var stand = cooling.Usual("stand", new ChoiceCodec<ShellStand>(), value => value.Stand, ShellStand.Free, "Where the shell stands.");
+        var feet = cooling.Optional("feetMm", SeatFormat.Height, value => value.Feet, "How high its feet hold its base.");
         var limit = cooling.Optional("shellWatts", Power, value => value.ShellLimit?.Value, "The watts that the shell's maker prints.");
         var evidence = cooling.Usual(
             "shellWattsEvidence", Grade, value => value.ShellLimit?.Evidence ?? Evidence.Document, Evidence.Document, "Where that is known from.");
@@ -187,6 +190,7 @@ internal static class CoolFormat
         {
             Room = values.Of(room),
             Stand = values.Of(stand),
+            Feet = values.Of(feet),
             ShellLimit = values.Of(limit) is { } watts ? new Known<Watts>(watts, values.Of(evidence)) : null,
             Spaces = values.Of(spaces),
             Vents = values.Of(vents),

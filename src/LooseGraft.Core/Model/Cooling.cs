@@ -16,6 +16,9 @@ public sealed record Cooling
     /// <summary>Where the shell stands.</summary>
     public ShellStand Stand { get; init; }
 
+    /// <summary>How high its feet hold its base above what it stands on; null where nobody looked: then as feet usually are.</summary>
+    public Millimetres? Feet { get; init; }
+
     /// <summary>The watts that the shell's maker prints; null where nobody read any.</summary>
     public Known<Watts>? ShellLimit { get; init; }
 

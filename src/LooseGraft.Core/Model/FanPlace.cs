@@ -22,8 +22,11 @@ public sealed record FanPlace(string Part)
     /// <summary>How thick it is; null for what its box in Seat says.</summary>
     public Millimetres? Thickness { get; init; }
 
-    /// <summary>The volts that it gets; null for 12.</summary>
+    /// <summary>The volts that it gets; null for those of what feeds it, or those that it is made for.</summary>
     public Volts? Volts { get; init; }
+
+    /// <summary>The volts that it is made for; null for 12.</summary>
+    public Volts? Rated { get; init; }
 
     /// <summary>What decides its speed; null for what its joint says: a fan header is a board's, anything else is full.</summary>
     public FanRun? Run { get; init; }

@@ -44,6 +44,9 @@ public sealed record MountPlane(string Id, string Name, ValueList<PlanPoint> Out
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 
+    /// <summary>The smallest rectangle round it, which its walls stand on.</summary>
+    public PlanRectangle Bounds => PlanRectangle.Round(Outline);
+
     /// <summary>Whether sheet that does not wear through lies on it under the boards; paint is none.</summary>
     public bool IsCovered { get; init; }
 

@@ -56,7 +56,7 @@ internal static class Walls
     /// <summary>How far an outline is from a wall; negative when it reaches through.</summary>
     public static double Distance(IReadOnlyCollection<PlanPoint> outline, MountPlane plane, PlaneWall wall)
     {
-        var (thing, room) = (PlanRectangle.Round(outline), PlanRectangle.Round(plane.Outline));
+        var (thing, room) = (PlanRectangle.Round(outline), plane.Bounds);
         return wall switch
         {
             PlaneWall.Rear => thing.Y - room.Y,

@@ -59,7 +59,7 @@ public sealed record PlanPicture(MountPlane Plane, SeatReview Seat) : PlanFrame(
     /// <summary>Where a wall's opening is drawn: a stroke along that edge.</summary>
     public (PlanPoint From, PlanPoint To) OnWall(Opening opening)
     {
-        var room = PlanRectangle.Round(Plane.Outline);
+        var room = Plane.Bounds;
         var (from, to) = (opening.Area.X, opening.Area.X + opening.Area.Width);
         return opening.Wall switch
         {

@@ -1,4 +1,7 @@
 using LooseGraft.Core.Cool;
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Quantities;
+using LooseGraft.Web.Drawing;
 
 namespace LooseGraft.Web.Words;
 
@@ -13,4 +16,24 @@ public static class CoolWords
         HeatBand.Throttles => "fix",
         _ => "stop",
     };
+
+    /// <summary>What a thing is, as it goes under its figure in the picture.</summary>
+    public static string UnderFigure(HotKind kind) => kind switch
+    {
+        HotKind.Chip => "processor",
+        HotKind.CardChip => "card",
+        HotKind.SupplyIntake => "supply draws in",
+        _ => "drive",
+    };
+
+    /// <summary>How a fan is built.</summary>
+    public static string Of(FanKind kind) => kind switch
+    {
+        FanKind.Axial => "a frame with blades",
+        _ => "a blower",
+    };
+
+    /// <summary>Kelvins for each watt, as they are typed.</summary>
+    public static string Text(Spread<KelvinsPerWatt>? resistance) => resistance is not { } known ? ""
+        : known.Low == known.High ? PlanFrame.N(known.Likely.Value) : $"{PlanFrame.N(known.Low.Value)} {PlanFrame.N(known.Likely.Value)} {PlanFrame.N(known.High.Value)}";
 }

@@ -22,7 +22,7 @@ public static class SubjectLinks
         var root = $"/graft/{snapshot.Id}";
         return subject switch
         {
-            PartSubject or SpaceSubject or AirWaySubject when stage == Stage.Cool => $"{root}/cool#{Anchor(subject)}",
+            PartSubject or SpaceSubject or AirWaySubject when stage == Stage.Cool => $"{QueryHelpers.AddQueryString($"{root}/cool", "at", subject.Text)}#{Anchor(subject)}",
             PortSubject or JointSubject when stage == Stage.Feed => PlaceLink(root, subject),
             PortSubject { Port: var port } when stage == Stage.Seat => $"{root}/seat?board={port.Part}#{Anchor(new SeatSubject(port.Part))}",
             PortSubject { Port: var port } when stage == Stage.Wire

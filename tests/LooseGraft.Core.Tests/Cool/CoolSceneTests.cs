@@ -1,5 +1,6 @@
 using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Scene;
+using LooseGraft.Core.Findings;
 using static LooseGraft.Core.Tests.Cool.CoolBench;
 using static LooseGraft.Core.Tests.Cool.CoolRest;
 
@@ -217,5 +218,57 @@ public sealed class CoolSceneTests
         Assert.Equal((HotKind.SpinningDrive, true), (Drive(null).Kind, Drive(null).IsStrict));
         Assert.Equal((HotKind.SpinningDrive, false), (Drive(true).Kind, Drive(true).IsStrict));
         Assert.Equal((HotKind.SolidState, false), (Drive(false).Kind, Drive(false).IsStrict));
+    }
+
+    [Theory]
+    // An opening of 100 × 40 mm: 40 cm², and 280 mm round it.
+    [InlineData(ShellTop.Lid, null, 22.4)]
+    [InlineData(ShellTop.Lid, 14.0, 39.2)]
+    [InlineData(ShellTop.Lid, 14.3, 40)]
+    [InlineData(ShellTop.Lid, 0.0, 0.01)]
+    [InlineData(ShellTop.Rear, 0.0, 40)]
+    public void Air_comes_to_an_opening_below_only_through_the_gap_that_the_feet_leave(ShellTop top, double? feet, double area)
+    {
+        var graft = Drawn(Hole("air", OpeningKind.Air, PlaneWall.Floor)).Cooled(cooling => cooling with
+        {
+            Spaces = [new AirSpace("box", "box") { Top = top }],
+            Feet = feet is { } high ? new(high) : null,
+        });
+        Assert.Equal(area, Scene(graft).Ways[0].AreaM2 * 1e4, 9);
+        var round = graft with { Seating = new Seating { Planes = [Base with { Openings = [Hole("air", OpeningKind.Air, PlaneWall.Floor, isRound: true)] }] } };
+        if (feet is null) Assert.Equal(Math.PI * 100 * 8 / 100, Scene(round).Ways[0].AreaM2 * 1e4, 9);
+    }
+
+    [Theory]
+    [InlineData(null, 5.0, 0.4167)]
+    [InlineData(5.0, 5.0, 1)]
+    [InlineData(null, 3.99, 0)]
+    [InlineData(null, 4.0, 0.3333)]
+    [InlineData(24.0, 7.99, 0)]
+    [InlineData(24.0, 8.0, 0.3333)]
+    [InlineData(5.0, null, 1)]
+    public void A_fan_turns_by_what_it_gets_of_the_volts_that_it_is_made_for(double? rated, double? volts, double share)
+    {
+        var graft = Heated(50, Way("out", 100)).Blown("out").Cooled(cooling => cooling with
+        {
+            Fans = [cooling.Fans[0] with { Rated = rated is { } made ? new(made) : null, Volts = volts is { } gets ? new(gets) : null }],
+        });
+        Assert.Equal(share, Scene(graft).Fans[0].VoltsShare, 4);
+        Assert.Equal(share == 0, Scene(graft).Fans[0].NeverTurns);
+    }
+
+    [Fact]
+    public void The_box_of_a_supply_is_not_the_size_of_its_fan()
+    {
+        Graft Boxed(PartKind kind) => Drawn(Hole("air", OpeningKind.Air)).And("thing", kind, 5).Cooled(cooling => cooling with
+        {
+            Fans = [new FanPlace("thing") { Way = "box/air" }],
+        }) with
+        {
+            Seating = new Seating { Planes = [Base with { Openings = [Hole("air", OpeningKind.Air)] }], Boxes = [new SeatBox("b", "b", "box", new(0, 0, 80, 25)) { Part = "thing", Height = new(80) }] },
+        };
+        Assert.Equal(80, Assert.Single(Scene(Boxed(PartKind.Fan)).Fans).SizeMm);
+        Assert.Empty(Scene(Boxed(PartKind.Supply)).Fans);
+        Assert.Contains(Core.Review.Of(Boxed(PartKind.Supply)).At(Stage.Cool), finding => finding.Message == "The fan of thing: nobody said how large it is, so it counts as moving nothing.");
     }
 }

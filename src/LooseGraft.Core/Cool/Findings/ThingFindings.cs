@@ -64,7 +64,7 @@ internal static class ThingFindings
             else if (!spot.IsSaid && spot.Kind == HotKind.Chip)
             {
                 yield return Finding.Of(CoolRules.CoolerUnknown, new PartSubject(spot.Part), new HeatUnknown(spot.Part),
-                    $"{spot.Name.Capitalised()}: nobody said what cools it; it is taken for {spot.Cooler!.Name}.", Evidence.Assumed,
+                    $"{spot.Name.Capitalised()}: nobody said what cools it; it counts as if it were a {spot.Cooler!.Name}.", Evidence.Assumed,
                     "say which sort of cooler it is nearest to", "a processor never runs without its cooler for more than seconds");
             }
         }

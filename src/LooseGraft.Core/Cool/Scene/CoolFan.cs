@@ -15,9 +15,6 @@ namespace LooseGraft.Core.Cool.Scene;
 /// <param name="Board">The board that slows it; null for one that always runs in full.</param>
 public sealed record CoolFan(string Part, string Name, FanClass Class, int Space, int? Way, AirDirection Blows, double Volts, string? Board)
 {
-    // Below this no 12 V fan turns; from there to 7 V one may (common practice).
-    private const double NeverTurnsVolts = 4;
-
     /// <summary>The side of its frame, in millimetres.</summary>
     public double SizeMm { get; init; }
 
@@ -33,6 +30,16 @@ public sealed record CoolFan(string Part, string Name, FanClass Class, int Space
     /// <summary>Index of the pressure that it gives with no flow at full speed, in pascals.</summary>
     internal int Blocked { get; init; }
 
-    /// <summary>The share of its full speed that its volts leave it: proportional to them (common practice); none below 4 V.</summary>
-    public double VoltsShare => Volts < NeverTurnsVolts ? 0 : Volts / FanClass.FullVolts;
+    /// <summary>The volts that it is made for.</summary>
+    public double Rated { get; init; } = FanClass.FullVolts;
+
+    /// <summary>The volts at which it may be counted on to start.</summary>
+    public double StartVolts => Rated * FanClass.StartVolts / FanClass.FullVolts;
+
+    /// <summary>Whether so few volts turn no fan of its sort.</summary>
+    public bool NeverTurns => Volts < Rated * FanClass.NeverTurnsVolts / FanClass.FullVolts;
+
+    /// <summary>The share of its full speed that its volts leave it: proportional to them (common practice); none where no fan of its sort
+    /// turns.</summary>
+    public double VoltsShare => NeverTurns ? 0 : Volts / Rated;
 }

@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Cool.Scene;
 
@@ -15,6 +16,9 @@ public sealed record CoolWay(string Key, string Name, int From, int To, double A
 {
     /// <summary>Where its middle is in its space, in millimetres; null where nobody said.</summary>
     public (double X, double Y, double Z)? At { get; init; }
+
+    /// <summary>The side of its space that it is in; null where nobody said.</summary>
+    public PlaneWall? Wall { get; init; }
 
     /// <summary>Whether it is still to be cut.</summary>
     public bool IsToCut { get; init; }

@@ -3,13 +3,13 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool.Scene;
 
 /// <summary>The fans that somebody placed and whose size is known.</summary>
 internal static class SceneFans
 {
-    private const double Litres = 1000;
     private const double GapShare = 0.8;
 
     public static List<CoolFan> Of(Graft graft, FeedFlows flows, List<CoolSpace> spaces, List<CoolWay> ways, UnsureFigures figures)
@@ -26,17 +26,19 @@ internal static class SceneFans
             var flow = flows.All.FirstOrDefault(each => each.Consumer == part.Id);
             var gap = GapFactor(place.Gap?.Value, size.Side);
             var curve = place.Curve.IsEmpty ? null
-                : FanCurve.Through([.. place.Curve.Select(point => (point.Flow.Value * gap / Litres, point.Pressure.Value))]);
+                : FanCurve.Through([.. place.Curve.Select(point => (point.Flow.CubicMetres * gap, point.Pressure.Value))]);
             var (free, blocked) = curve is null ? (place.FreeAir?.Value, place.Blocked?.Value)
                 : (place.Curve[^1].Flow.Value, place.Curve[0].Pressure.Value);
-            var volts = place.Volts?.Value ?? VoltsOf(flow);
+            var rated = place.Rated?.Value ?? FanClass.FullVolts;
+            var volts = place.Volts?.Value ?? (flow is null ? rated : Math.Abs(flow.Rail.Voltage.Value));
             fans.Add(new CoolFan(part.Id, part.Name, kind, space, way < 0 ? null : way, place.Blows, volts, BoardOf(graft, place, flow))
             {
                 SizeMm = size.Side,
+                Rated = rated,
                 IsBehind = place.IsBehind,
                 Curve = curve,
                 // What is printed is that of a slim fan already.
-                FreeAir = Add("flow", free, kind.FreeAir, (free is null ? kind.ShareAt(size.Thick) : 1) * gap / Litres),
+                FreeAir = Add("flow", free, kind.FreeAir, (free is null ? kind.ShareAt(size.Thick) : 1) * gap * new LitresPerSecond(1).CubicMetres),
                 Blocked = Add("pressure", blocked, kind.Blocked, 1),
             });
 
@@ -49,11 +51,13 @@ internal static class SceneFans
         return fans;
     }
 
-    /// <summary>The side of a fan's frame and how thick it is, as said or as its box in Seat is; null where nobody knows.</summary>
+    /// <summary>The side of a fan's frame and how thick it is, as said or as its box in Seat is; null where nobody knows. The box of a supply or card is not
+    /// that of its fan.</summary>
     public static (double Side, double? Thick)? SizeOf(Graft graft, FanPlace place)
     {
         if (place.Size is { } said) return (said.Value, place.Thickness?.Value);
-        if (graft.Seating.Boxes.FirstOrDefault(box => box.Part == place.Part) is not { } box) return null;
+        if (graft.FindPart(place.Part) is not { Kind: PartKind.Fan } fan || graft.Seating.Boxes.FirstOrDefault(box => box.Part == fan.Id) is not { } box)
+            return null;
         double[] sides = [.. new[] { box.Area.Width, box.Area.Depth, box.Height.Value }.Order()];
         return (sides[2], place.Thickness?.Value ?? sides[0]);
     }
@@ -64,8 +68,6 @@ internal static class SceneFans
     /// <param name="sizeMm">The side of its frame.</param>
     public static double GapFactor(double? gapMm, double sizeMm)
         => gapMm is { } gap && gap < sizeMm / 2 ? Math.Max(GapShare * Math.Sqrt(gap / (sizeMm / 2)), 0.05) : 1;
-
-    private static double VoltsOf(FeedFlow? flow) => flow is null ? FanClass.FullVolts : Math.Abs(flow.Rail.Voltage.Value);
 
     // A board slows what it feeds by a port that hears the fan turn, or has a wire to say how fast.
     private static string? BoardOf(Graft graft, FanPlace place, FeedFlow? flow)

@@ -15,11 +15,22 @@ internal static class SceneSpaces
         {
             var typed = graft.Cooling.Spaces.FirstOrDefault(space => space.Id == plane.Id);
             var size = typed?.Size ?? SizeOf(plane);
-            spaces.Add(new CoolSpace(plane.Id, typed?.Name ?? plane.Name, size, Wall(graft, figures, plane.Id, size, typed, plane)));
+            spaces.Add(new CoolSpace(plane.Id, typed?.Name ?? plane.Name, size, Wall(graft, figures, plane.Id, size, typed, plane))
+            {
+                Base = plane.Bounds,
+                Top = typed?.Top ?? ShellTop.Lid,
+            });
         }
 
         foreach (var space in graft.Cooling.Spaces.Where(space => spaces.All(other => other.Id != space.Id)))
-            spaces.Add(new CoolSpace(space.Id, space.Name, space.Size, Wall(graft, figures, space.Id, space.Size, space, null)));
+        {
+            spaces.Add(new CoolSpace(space.Id, space.Name, space.Size, Wall(graft, figures, space.Id, space.Size, space, null))
+            {
+                Base = new PlanRectangle(0, 0, space.Size?.Width.Value ?? 0, space.Size?.Depth.Value ?? 0),
+                Top = space.Top,
+            });
+        }
+
         return spaces;
     }
 
@@ -27,8 +38,7 @@ internal static class SceneSpaces
     private static SpaceSize? SizeOf(MountPlane plane)
     {
         if (plane.Lid is not { Value: > 0 } lid) return null;
-        var bounds = PlanRectangle.Round([.. plane.Outline]);
-        return new SpaceSize(new(bounds.Width), new(bounds.Depth), lid);
+        return new SpaceSize(new(plane.Bounds.Width), new(plane.Bounds.Depth), lid);
     }
 
     private static int? Wall(Graft graft, UnsureFigures figures, string id, SpaceSize? size, AirSpace? typed, MountPlane? plane)

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool.Scene;
 
@@ -8,7 +9,13 @@ internal static class SceneWays
 {
     private const double SquareMillimetres = 1e6;
     private const double SquareCentimetres = 1e4;
-    private const double Millimetres = 1e3;
+    private const double MillimetresInAMetre = 1e3;
+
+    // Where nobody looked: feet are 5 to 15 mm high (common practice).
+    private const double UsualFeetMm = 8;
+
+    // What lies flat on the table still leaks.
+    private const double LeastSquareMillimetres = 1;
 
     public static List<CoolWay> Of(Graft graft, List<CoolSpace> spaces, UnsureFigures figures)
     {
@@ -25,9 +32,10 @@ internal static class SceneWays
                 var at = PlaceOf(plane, opening);
                 var cover = vent?.Cover ?? AirCover.Open;
                 ways.Add(new CoolWay(
-                    $"{plane.Id}/{opening.Id}", opening.Name, -1, space, AreaOf(opening), cover, vent?.Filter ?? AirFilter.None, HeightOf(plane, at, top))
+                    $"{plane.Id}/{opening.Id}", opening.Name, -1, space, AreaOf(opening, top, graft.Cooling.Feet), cover, vent?.Filter ?? AirFilter.None, HeightOf(plane, at, top))
                 {
                     At = at,
+                    Wall = opening.Wall,
                     IsToCut = opening.IsToCut,
                     Share = ShareOf(figures, cover, vent?.FreeShare, $"{plane.Id}/{opening.Id}"),
                 });
@@ -37,7 +45,7 @@ internal static class SceneWays
         foreach (var way in graft.Cooling.Ways)
         {
             ways.Add(new CoolWay(way.Id, way.Name, IndexOf(way.From), IndexOf(way.To), way.Area.Value / SquareCentimetres, way.Cover, way.Filter,
-                way.Height.Value / Millimetres)
+                way.Height.Value / MillimetresInAMetre)
             { Share = ShareOf(figures, way.Cover, way.FreeShare, way.Id) });
         }
 
@@ -54,12 +62,19 @@ internal static class SceneWays
             : figures.Add($"cover {cover}", fact.Low, fact.Likely, fact.High);
     }
 
-    private static double AreaOf(Opening opening)
-        => opening.Area.Width * opening.Area.Depth * (opening.IsRound ? Math.PI / 4 : 1) / SquareMillimetres;
+    // Air comes to an opening in what the shell stands on only through the gap that its feet leave all round it.
+    private static double AreaOf(Opening opening, ShellTop top, Millimetres? feet)
+    {
+        var (width, depth) = (opening.Area.Width, opening.Area.Depth);
+        var area = width * depth * (opening.IsRound ? Math.PI / 4 : 1);
+        var round = opening.IsRound ? Math.PI * width : 2 * (width + depth);
+        var isBelow = opening.Wall == PlaneWall.Floor && top == ShellTop.Lid;
+        return Math.Max(isBelow ? Math.Min(area, round * (feet?.Value ?? UsualFeetMm)) : area, LeastSquareMillimetres) / SquareMillimetres;
+    }
 
     private static (double X, double Y, double Z) PlaceOf(MountPlane plane, Opening opening)
     {
-        var (bounds, middle) = (PlanRectangle.Round([.. plane.Outline]), opening.Area.Middle);
+        var (bounds, middle) = (plane.Bounds, opening.Area.Middle);
         return opening.Wall switch
         {
             PlaneWall.Rear => (middle.X, bounds.Y, middle.Y),
@@ -72,7 +87,7 @@ internal static class SceneWays
 
     private static double HeightOf(MountPlane plane, (double X, double Y, double Z) at, ShellTop top)
     {
-        var bounds = PlanRectangle.Round([.. plane.Outline]);
+        var bounds = plane.Bounds;
         return top switch
         {
             ShellTop.Rear => bounds.Y + bounds.Depth - at.Y,
@@ -80,6 +95,6 @@ internal static class SceneWays
             ShellTop.Left => bounds.X + bounds.Width - at.X,
             ShellTop.Right => at.X - bounds.X,
             _ => at.Z,
-        } / Millimetres;
+        } / MillimetresInAMetre;
     }
 }

@@ -51,7 +51,7 @@ internal static class QuarterTurn
         if (body.Kind != BodyKind.Box || body.Box is not { IsRound: false, IsMains: false } box || graft.Seating.FindPlane(box.On) is not { } plane
             || box.On != body.Plane || Math.Abs(box.Area.Width - box.Area.Depth) < SquareMm) return null;
         // Whether anything stands in the way is soon seen; the rules are asked about those places alone where nothing does.
-        foreach (var place in Turned(box.Area).Where(place => Holds(PlanRectangle.Round(plane.Outline), place)
+        foreach (var place in Turned(box.Area).Where(place => Holds(plane.Bounds, place)
             && seat.Bodies.All(other => other.Id == body.Id || Clash.Between(Moved(body, place), other) is null)))
         {
             if (left-- <= 0) return null;

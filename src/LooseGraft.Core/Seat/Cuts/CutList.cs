@@ -42,7 +42,7 @@ public static class CutList
     private static Cut Opening(MountPlane plane, Opening opening)
     {
         var (sheet, wall) = (plane.SheetOf(opening.Wall), opening.Wall);
-        var corner = PlanRectangle.Round(plane.Outline);
+        var corner = plane.Bounds;
         var (along, up) = wall switch
         {
             PlaneWall.Floor => (corner.X, corner.Y),
@@ -88,7 +88,7 @@ public static class CutList
 
     private static PlanPoint Place(PlanPoint at, MountPlane plane)
     {
-        var corner = PlanRectangle.Round(plane.Outline);
+        var corner = plane.Bounds;
         return new PlanPoint(at.X - corner.X, at.Y - corner.Y);
     }
 

@@ -11,7 +11,7 @@ public sealed record MarkCheck(ImmutableArray<CheckedMark> Marks, PlanPoint Move
     /// <summary>Checks marks; those of holes the board does not have are passed over.</summary>
     public static MarkCheck Of(SeatedBoard board, IReadOnlyDictionary<int, PlanPoint> marks)
     {
-        var corner = PlanRectangle.Round(board.Plane.Outline);
+        var corner = board.Plane.Bounds;
         var offs = board.Holes.Where(hole => marks.ContainsKey(hole.Number))
             .Select(hole => (Hole: hole, Mark: marks[hole.Number], Off: marks[hole.Number] + new PlanPoint(corner.X, corner.Y) - hole.At)).ToArray();
         if (offs.Length == 0) return new MarkCheck([], default);

@@ -139,7 +139,7 @@ internal static class PutDown
     {
         var id = ShellThings.Fresh("opening1", plane.Openings.Select(each => each.Id));
         var area = Area(from, to, 40, 20);
-        var (far, wall) = Nearest(PlanRectangle.Round(plane.Outline), from);
+        var (far, wall) = Nearest(plane.Bounds, from);
         if (far > WallMm) return new Opening(id, Named(id), OpeningKind.Way, PlaneWall.Floor, area);
         var (along, wide) = wall is PlaneWall.Rear or PlaneWall.Front ? (area.X, area.Width) : (area.Y, area.Depth);
         return new Opening(id, Named(id), OpeningKind.Ports, wall, new PlanRectangle(along, 0, wide, WallOpeningHeight));

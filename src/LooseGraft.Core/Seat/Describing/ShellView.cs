@@ -73,7 +73,7 @@ public sealed record ShellView(ShellThing Thing, string Name, ShellSort Sort, Pl
 
     private static PlanRectangle OnPlan(MountPlane plane, Opening opening)
     {
-        var room = PlanRectangle.Round(plane.Outline);
+        var room = plane.Bounds;
         var (along, wide) = (opening.Area.X, opening.Area.Width);
         return opening.Wall switch
         {

@@ -15,7 +15,7 @@ public sealed record SectionView(ImmutableArray<SectionPiece> Pieces, bool IsAcr
     public static SectionView Of(SeatReview seat, MountPlane plane, bool isAcross, double at)
     {
         var pieces = ImmutableArray.CreateBuilder<SectionPiece>();
-        var room = PlanRectangle.Round(plane.Outline);
+        var room = plane.Bounds;
         var (from, to) = isAcross ? (room.X, room.X + room.Width) : (room.Y, room.Y + room.Depth);
         Add(SectionKind.Plane, plane.Name, plane.Outline, -plane.Thickness.Value, 0, plane.IsBareMetal);
         var top = seat.Bodies.Where(body => body.Plane == plane.Id).Select(body => body.To).DefaultIfEmpty(30).Max() + 10;

@@ -10,7 +10,7 @@ internal sealed class SheetPen(MountPlane? plane)
 
     private readonly PlanPoint _corner = plane is null
         ? default
-        : new PlanPoint(PlanRectangle.Round(plane.Outline).X, PlanRectangle.Round(plane.Outline).Y);
+        : new PlanPoint(plane.Bounds.X, plane.Bounds.Y);
     private readonly List<SheetPath> _paths = [];
     private readonly List<SheetCircle> _circles = [];
     private readonly List<SheetLabel> _labels = [];

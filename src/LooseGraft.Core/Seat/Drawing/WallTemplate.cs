@@ -18,7 +18,7 @@ public static class WallTemplate
     public static PlanSheet? Of(Graft graft, SeatReview seat, MountPlane plane, PlaneWall wall)
     {
         if (!WallsToCut(plane).Contains(wall)) return null;
-        var (room, isAlong) = (PlanRectangle.Round(plane.Outline), wall is PlaneWall.Rear or PlaneWall.Front);
+        var (room, isAlong) = (plane.Bounds, wall is PlaneWall.Rear or PlaneWall.Front);
         var (from, length) = isAlong ? (room.X, room.Width) : (room.Y, room.Depth);
         // From outside, the rear and the right wall are seen the other way round.
         var isTurned = wall is PlaneWall.Rear or PlaneWall.Right;

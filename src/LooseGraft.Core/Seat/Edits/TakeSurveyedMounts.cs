@@ -19,7 +19,7 @@ public sealed record TakeSurveyedMounts(string Plane, SurveyResult Survey) : Gra
 
     private static Mount Made(MountPlane plane, SurveyedPoint point)
     {
-        var corner = PlanRectangle.Round(plane.Outline);
+        var corner = plane.Bounds;
         var at = new PlanPoint(Math.Round(point.At.X + corner.X, 2), Math.Round(point.At.Y + corner.Y, 2));
         return (plane.Mounts.FirstOrDefault(mount => mount.Id == point.Name) ?? new Mount(point.Name, MountKind.Standoff, at, UsualBoard.Rise)) with
         {

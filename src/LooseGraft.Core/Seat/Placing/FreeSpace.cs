@@ -144,7 +144,7 @@ internal sealed class FreeSpace
     // The outside of a wall, save where an opening lets this thing through, as high as it usually stands.
     private static IEnumerable<ImmutableArray<PlanPoint>> BeyondWall(MountPlane plane, PlaneWall wall, SolidBody mine)
     {
-        var room = PlanRectangle.Round(plane.Outline);
+        var room = plane.Bounds;
         var gaps = plane.Openings.Where(opening => opening.Wall == wall).Select(opening => opening.Inner)
             .Where(area => area.Y <= mine.From + FitMm && area.Y + area.Depth >= mine.To - FitMm)
             .Select(area => (From: area.X - FitMm, To: area.X + area.Width + FitMm)).OrderBy(gap => gap.From).ToArray();

@@ -32,7 +32,7 @@ internal sealed class RouteMap
         var aside = isNarrow ? bend / 8 : bend;
         _corner = isNarrow ? (2 - (Math.PI / 2)) * bend : 0;
         _obstacles = [.. footprints.Select(footprint => Obstacle.Grown(footprint.Corners, aside + footprint.Beside) with { IsFirm = footprint.IsFirm })];
-        var room = PlanRectangle.Round(plane.Outline);
+        var room = plane.Bounds;
         _grid = new ObstacleGrid(_obstacles);
         foreach (var corner in _obstacles.SelectMany(obstacle => obstacle.Corners).Where(room.Holds).Where(corner => !_grid.HoldsInside(corner)))
             _nodes.Add(new Node(corner, false));

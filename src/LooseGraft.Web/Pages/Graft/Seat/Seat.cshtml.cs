@@ -122,7 +122,7 @@ public sealed partial class SeatModel(GraftStore store, ReviewDesk reviews) : Gr
             ?? planes.FirstOrDefault();
         Board = Review.Seat.Boards.FirstOrDefault(board => board.Board.Id == ShownPart?.Id && board.Plane.Id == Plane?.Id);
         if (Plane is null) return;
-        var room = PlanRectangle.Round(Plane.Outline);
+        var room = Plane.Bounds;
         var (least, most) = IsCutAcross ? (room.Y, room.Y + room.Depth) : (room.X, room.X + room.Width);
         CutAt = Math.Clamp(Cut is { } cut && double.IsFinite(cut) ? cut : (least + most) / 2, least, most);
     }

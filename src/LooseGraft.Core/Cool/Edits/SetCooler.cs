@@ -1,0 +1,34 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Cool.Edits;
+
+/// <summary>Says what cools the hot thing of a part.</summary>
+/// <param name="Cooler">All that is known of it.</param>
+public sealed record SetCooler(CoolerPlace Cooler) : GraftEdit
+{
+    public override Graft Apply(Graft graft)
+    {
+        if (graft.FindPart(Cooler.Part) is null) return graft;
+        var now = Cooler with { Unknown = Found(graft)?.Unknown ?? UnknownMembers.None };
+        return graft.WithCooling(cooling => cooling with { Coolers = cooling.Coolers.With(now, each => each.Part == Cooler.Part) });
+    }
+
+    public override string Words(Graft graft) => $"{graft.NameOf(Cooler.Part)}: {Said(Cooler)}";
+
+    public override string Standing(Graft graft)
+        => graft.FindPart(Cooler.Part) is null ? "this part is not there any more" : Found(graft) is { } found ? Said(found) : "nobody said what cools it";
+
+    private CoolerPlace? Found(Graft graft) => graft.Cooling.Coolers.FirstOrDefault(each => each.Part == Cooler.Part);
+
+    private static string Said(CoolerPlace cooler)
+    {
+        string?[] said =
+        [
+            cooler.Class?.Name ?? "a usual cooler", cooler.Resistance?.ToString(),
+            cooler.Share is { } share ? FormattableString.Invariant($"{100 * share:0.#} % of its watts") : null,
+            cooler.TakesRoomAir ? "air from the room by a duct" : null,
+            cooler.Spins switch { true => "it spins", false => "nothing in it turns", null => null },
+        ];
+        return string.Join(", ", said.OfType<string>());
+    }
+}
