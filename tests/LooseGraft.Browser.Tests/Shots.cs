@@ -12,7 +12,6 @@ public sealed class Shots(RunningBench bench) : IClassFixture<RunningBench>
         ("shelf", "/", 1280, 800, false),
         ("bench", $"/graft/{StagePages.RichestDemo}", 1280, 900, false),
         ("bin", "/bin", 1280, 800, false),
-        ("prove-phone", $"/graft/{StagePages.RichestDemo}/prove", Telephone, 844, false),
         ("wire-phone", $"/graft/{StagePages.RichestDemo}/wire?joint=panel", Telephone, 844, false),
         ("wire-night", $"/graft/{StagePages.RichestDemo}/wire?joint=main-power", 1280, 800, true),
         .. StagePages.All.SelectMany(pages => pages.Own).Where(page => page.Picture is not null)

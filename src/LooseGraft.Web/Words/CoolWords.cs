@@ -26,6 +26,9 @@ public static class CoolWords
         _ => "drive",
     };
 
+    /// <summary>A cover and how much of it is usually free.</summary>
+    public static string Of(AirCoverFact cover) => cover.Low == cover.High ? cover.Name : FormattableString.Invariant($"{cover.Name}, {100 * cover.Low:0}–{100 * cover.High:0} % free");
+
     /// <summary>How a fan is built.</summary>
     public static string Of(FanKind kind) => kind switch
     {

@@ -1,7 +1,10 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
 using LooseGraft.Core.Cool.Scene;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Pages;
 
@@ -27,6 +30,15 @@ public sealed partial class CoolModel
             yield return (new PartSubject(spot.Part), $"Has {spot.Name} something in it that turns?");
         if (Graft.Cooling.Room is null) yield return (Subject.Whole, "How warm is the room, and where does the shell stand?");
     }
+
+    /// <summary>The side of a fan's frame to begin with, as its name has it where Seat has no box of it; whoever places it sees it and may type
+    /// another.</summary>
+    public Millimetres? SizeFor(Part part)
+        => part.Kind == PartKind.Fan && Graft.Seating.Boxes.All(box => box.Part != part.Id) && SizeInName().Match(part.Name) is { Success: true } found
+            ? new Millimetres(double.Parse(found.Groups[1].Value, CultureInfo.InvariantCulture)) : null;
+
+    [GeneratedRegex(@"\b(\d{2,3}) mm\b")]
+    private static partial Regex SizeInName();
 
     /// <summary>What a graft says of an opening; null for nothing.</summary>
     public Vent? VentOf(string way) => Graft.Cooling.Vents.FirstOrDefault(vent => $"{vent.Plane}/{vent.Opening}" == way);

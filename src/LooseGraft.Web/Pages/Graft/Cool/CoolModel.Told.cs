@@ -31,20 +31,20 @@ public sealed partial class CoolModel
     }
 
     public async Task<IActionResult> OnPostWayAsync(
-        string? id, string? name, string? from, string? to, string? area, string? height, AirCover cover, string? share, AirFilter filter)
+        string? known, string? name, string? from, string? to, string? area, string? height, AirCover cover, string? share, AirFilter filter)
     {
         if (name.Trimmed() is null) ModelState.AddModelError("name", "Give the way a name, such as slots in the left wall.");
         if (from.Trimmed() == to.Trimmed()) ModelState.AddModelError("to", "A way leads from one space to another, or to the room.");
         var (wide, free) = (ModelState.Area("area", area), ModelState.OptionalShare("share", share, "how much of it is free"));
         var high = ModelState.OptionalLength("height", height, 0) ?? Millimetres.Zero;
         return wide is not { } size || !ModelState.IsValid ? await InvalidAsync() : await SaveAsync(new PutAirWay(
-            new AirWay(id.Trimmed() ?? "", name.Trimmed()!, from.Trimmed(), to.Trimmed(), size) { Cover = cover, FreeShare = free, Filter = filter, Height = high }));
+            new AirWay(known.Trimmed() ?? "", name.Trimmed()!, from.Trimmed(), to.Trimmed(), size) { Cover = cover, FreeShare = free, Filter = filter, Height = high }));
     }
 
     public async Task<IActionResult> OnPostRemoveWayAsync(string way) => await SaveAsync(new RemoveAirWay(way));
 
     public async Task<IActionResult> OnPostSpaceAsync(
-        string? id, string? name, string? width, string? depth, string? height, PlaneMaterial? material, ShellTop top)
+        string? known, string? name, string? width, string? depth, string? height, PlaneMaterial? material, ShellTop top)
     {
         if (name.Trimmed() is null) ModelState.AddModelError("name", "Give the space a name.");
         string?[] typed = [width.Trimmed(), depth.Trimmed(), height.Trimmed()];
@@ -54,14 +54,14 @@ public sealed partial class CoolModel
             if (typed.Any(side => side is null)) ModelState.AddModelError("height", "Give all three sides, or none.");
             else size = new SpaceSize(ModelState.Size("width", width), ModelState.Size("depth", depth), ModelState.Size("height", height));
         }
-        else if (id.Trimmed() is null)
+        else if (known.Trimmed() is null)
         {
             ModelState.AddModelError("height", "How large is it inside? Width, depth and height in millimetres.");
         }
 
         if (!ModelState.IsValid) return await InvalidAsync();
-        return await SaveAsync(id.Trimmed() is { } known
-            ? new DescribeSpace(known, name.Trimmed()!, size, material, top) : new AddSpace(name.Trimmed()!, size!.Value, material));
+        return await SaveAsync(known.Trimmed() is { } space
+            ? new DescribeSpace(space, name.Trimmed()!, size, material, top) : new AddSpace(name.Trimmed()!, size!.Value, material));
     }
 
     public async Task<IActionResult> OnPostRemoveSpaceAsync(string space) => await SaveAsync(new RemoveSpace(space));
@@ -95,7 +95,11 @@ public sealed partial class CoolModel
         => await SaveAsync(new PlaceHeat(part, space.Trimmed() is { } said ? new HeatPlace(part, said == Outside ? null : said) : null));
 
     /// <summary>Takes over what is tried of the room and the fans.</summary>
-    public async Task<IActionResult> OnPostKeepFansAsync() => Trial.FanShare is { } share ? await SaveAsync(new RunFans(share)) : await InvalidAsync();
+    public async Task<IActionResult> OnPostKeepFansAsync()
+    {
+        if (!await LoadAsync()) return NotFound();
+        return Trial.FanShare is { } share ? await SaveAsync(new RunFans(share)) : await InvalidAsync();
+    }
 
     public async Task<IActionResult> OnPostKeepRoomAsync()
     {

@@ -8,5 +8,5 @@ public sealed class CoolPages : IStagePages
 {
     public static StagePages Pages { get; } = new(
         Stage.Cool, "Get the heat out of a shell that was made for less of it.",
-        new StagePage("cool", "cool"));
+        new StagePage("cool", "cool") { Picture = 900 });
 }

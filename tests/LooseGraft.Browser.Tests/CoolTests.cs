@@ -1,0 +1,100 @@
+using OpenQA.Selenium;
+
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>Cool as a builder uses it: the picture, what is told, what is tried.</summary>
+public sealed class CoolTests(RunningBench bench) : IClassFixture<RunningBench>
+{
+    [Fact]
+    public void A_way_is_chosen_in_the_picture_told_of_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/cool");
+        eyes.Click(".air-view .air-way[aria-label*='speaker cloth'] .touch");
+        eyes.SeeWords("#chosen-title", "Speaker cloth");
+        eyes.Choose("select[name=cover]", "mesh, 50–65 % free");
+        eyes.SeeWords(".said", "speaker cloth: mesh");
+        eyes.SeeWords("#ways", "mesh");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords("#ways", "loudspeaker cloth");
+        eyes.Reload();
+        eyes.SeeWords("#chosen-title", "Speaker cloth");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_fan_is_turned_round_and_the_rules_say_what_that_does()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/cool");
+        eyes.TabTo(".air-view .air-way[aria-label*='slots in the left wall']");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".chosen-air", "Vessick 80 mm fan blows out");
+        eyes.Click(".chosen-air form[action*='Turn'] button");
+        eyes.SeeWords(".said", "blows in through slots in the left wall");
+        eyes.SeeWords(".chosen-air", "Vessick 80 mm fan blows in");
+        eyes.Click("form[data-key-act='undo'] button");
+        eyes.SeeWords(".chosen-air", "Vessick 80 mm fan blows out");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_slider_is_moved_and_the_figures_follow_without_the_graft_being_changed()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/graft/4/cool");
+        eyes.TabTo("#try-cap");
+        eyes.Press(Keys.Home);
+        eyes.SeeWords(".tried", "Processor of Ovrell KT-31 board: 100 °C");
+        eyes.SeeWords(".tried", "becomes");
+        eyes.Until(() => eyes.Path.Contains("cap=", StringComparison.Ordinal));
+        eyes.SeeWords(".trial", "Prove first that this board");
+        eyes.Click(".try-acts a");
+        eyes.SeeNoWords(".trial", "becomes");
+        Assert.True(eyes.Run<bool>("return document.querySelector('form[data-key-act=undo] button').disabled"));
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void From_an_empty_shelf_a_shell_is_told_its_air_without_typing_an_address()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/");
+        eyes.Retype("form[action*='New'] input[name=name]", "Bread bin server");
+        eyes.Click("form[action*='New'] button");
+        eyes.Click("button[value=fan-4]");
+        eyes.Click("details[data-keep='kit-Fans and coolers'] > summary");
+        eyes.Click("button[value=fan-120-4]");
+        eyes.Click("[data-key-act=keep]");
+        eyes.SeeWords(".said", "In lines");
+        eyes.Click(".bench-row a[href$='/cool']");
+        foreach (var (side, figure) in new[] { ("width", "400"), ("depth", "300"), ("height", "200") })
+            eyes.Retype($"form[action*='handler=Space'] input[name={side}]", figure);
+        eyes.Click("form[action*='handler=Space'] button");
+        eyes.SeeWords(".said", "inside of the shell, 400 × 300 × 200 mm");
+        foreach (var (name, area) in new[] { ("crumb slots", "40 x 60"), ("hole for the fan", "113") })
+        {
+            if (!eyes.Run<bool>("return document.querySelector('#another-way').open")) eyes.Click("#another-way summary");
+            eyes.Retype("#another-way input[name=name]", name);
+            eyes.Retype("#another-way input[name=area]", area);
+            eyes.Click("#another-way button");
+            eyes.SeeWords(".said", name);
+        }
+
+        eyes.Click(".air-view .air-way[aria-label*='hole for the fan'] .touch");
+        eyes.Click(".chosen-air button[value=Out]");
+        eyes.SeeWords(".said", "blows out through hole for the fan");
+        eyes.SeeWords("#ways", "inside of the shell to the room");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void On_a_telephone_the_picture_is_seen_whole()
+    {
+        using var eyes = new Eyes(bench.Address, 390, 844, isTouched: true);
+        eyes.Open("/graft/4/cool");
+        eyes.See(".air");
+        Assert.True(eyes.Run<bool>("return [...document.querySelectorAll('.air')].every(air => air.getBoundingClientRect().right <= innerWidth)"));
+        Assert.Empty(eyes.Complaints());
+    }
+}
