@@ -69,7 +69,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             };
         }
 
-        if (type == typeof(double)) return name switch { "Headroom" => 0.3, "Share" or "FreeShare" => _random.Next(1, 101) / 100.0, _ => _random.Next(1, 90) / 2.0 };
+        if (type == typeof(double))
+            return name switch { "Headroom" => 0.3, "Share" or "FreeShare" => _random.Next(1, 101) / 100.0, _ => _random.Next(1, 90) / 2.0 };
         if (type == typeof(bool)) return _random.Next(2) == 0;
         if (type.IsEnum) return Choice(Enum.GetValues(type));
         if (type == typeof(Money)) return new Money(_random.Next(1, 50));
@@ -93,7 +94,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             return new PlanPhoto("", new string('a', 64), 1200, 900) { Marks = [new PhotoMark(1, 0.1, 0.9)], Across = new Millimetres(_random.Next(1, 300)) };
         if (type == typeof(MountPlane)) return (MountPlane)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Name = Text(name) };
         if (type == typeof(FanPlace))
-            return (FanPlace)Choice(_found[type].DefaultIfEmpty(others[type].First()).ToArray()) with { Blows = (AirDirection)_random.Next(2), Gap = new(_random.Next(90)) };
+            return new FanPlace(Text("Part")) { Blows = (AirDirection)_random.Next(2), Size = new(80), Gap = new(_random.Next(90)) };
+        if (type == typeof(CoolerPlace)) return new CoolerPlace(Text("Part")) { TakesRoomAir = _random.Next(2) == 0, Spins = true };
         if (type == typeof(AirWay)) return new AirWay(_random.Next(2) == 0 ? "" : Text("Way"), Text(name), null, Text("Space"), new(_random.Next(1, 90)));
         if (type == typeof(PortLimit)) return new PortLimit(new Amps(_random.Next(1, 20)), null, Evidence.Document);
         if (type == typeof(LoadPlace)) return default(LoadPlace);
@@ -172,6 +174,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         ferry = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") });
         var rich = ferry with
         {
+            Cooling = ferry.Cooling with { Spaces = [new AirSpace("tray", "cabinet"), new AirSpace("loft", "loft")] },
             OtherDonors = [new GraftDonor("twin", new Machine("Twin kiosk"), [new CaseAnswer(CaseDuty.Speaker, true)])],
             Parts = [.. ferry.Parts.Select(part => part.Ports.FirstOrDefault(port => port.PositionCount > 1) is not { } port ? part : part with
             {

@@ -84,7 +84,8 @@ public sealed class EditTests
     {
         string text
             => [text, graft.NameOf(text), graft.NameOfSupply(text), graft.Seating.FindPlane(text)?.Name ?? "", graft.NameOfDonor(text),
-            graft.NameOfSpace(text), graft.NameOfWay(text), .. graft.Seating.Planes.SelectMany(plane => plane.Openings).Where(opening => opening.Id == text).Select(opening => opening.Name),
+            graft.NameOfSpace(text), graft.NameOfWay(text),
+            .. graft.Seating.Planes.SelectMany(plane => plane.Openings).Where(opening => opening.Id == text).Select(opening => opening.Name),
             .. graft.Readings.Where(reading => reading.Id == text).Select(reading => reading.Text),
             .. graft.WallReadings.Where(reading => reading.Id == text).Select(reading => reading.Mean.ToString())],
         PortId port => [port.Port, graft.NameOf(port)],

@@ -124,7 +124,10 @@ public sealed class AirPictureTests
 
     [Fact]
     public void A_space_that_nobody_measured_is_drawn_broken()
-        => Assert.False(Drawn(Shell with { Seating = Seating.Empty, Cooling = new Cooling { Spaces = [new AirSpace("s", "s")] } }, false).Picture.Boxes.Single().IsSized);
+    {
+        var bare = Shell with { Seating = Seating.Empty, Cooling = new Cooling { Spaces = [new AirSpace("s", "s")] } };
+        Assert.False(Drawn(bare, false).Picture.Boxes.Single().IsSized);
+    }
 
     [Theory]
     [InlineData(4.99, "cool")]

@@ -126,7 +126,10 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("fans=7.5", false)]
     [InlineData("fans=6.5", false)]
     public async Task Seven_volts_between_two_rails_come_with_their_caution(string query, bool isTold)
-        => Assert.Equal(isTold, (await PageAsync(await BenchHost.FerryAsync(), $"?{query}")).Contains("7 V taken between +12 V and +5 V", StringComparison.Ordinal));
+    {
+        var page = await PageAsync(await BenchHost.FerryAsync(), $"?{query}");
+        Assert.Equal(isTold, page.Contains("7 V taken between +12 V and +5 V", StringComparison.Ordinal));
+    }
 
     [Theory]
     [InlineData("/parts/fan", "It blows through")]
@@ -147,8 +150,9 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     {
         var ferry = await BenchHost.FerryAsync();
         var id = await host.StoreAsync(store => store.AddAsync(ferry, Cancellation));
+        var sent = fields.Split('&', StringSplitOptions.RemoveEmptyEntries).Select(field => field.Split('=', 2));
         var answer = await host.Browser().SubmitAsync($"/graft/{id}/cool?at={Uri.EscapeDataString(at)}&{query}", handler, 1,
-            [.. fields.Split('&', StringSplitOptions.RemoveEmptyEntries).Select(field => field.Split('=', 2)).Select(pair => (pair[0], Uri.UnescapeDataString(pair[1])))]);
+            [.. sent.Select(pair => (pair[0], Uri.UnescapeDataString(pair[1])))]);
         var text = WebUtility.HtmlDecode(await BenchHost.TextAsync(answer));
         Assert.Equal(expected, answer.StatusCode);
         var stored = await host.GraftAsync(id);

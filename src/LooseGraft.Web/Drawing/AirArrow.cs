@@ -13,7 +13,8 @@ namespace LooseGraft.Web.Drawing;
 /// <param name="Label">Where its flow is written.</param>
 /// <param name="IsPlaced">Whether the way is known to be there.</param>
 public sealed record AirArrow(
-    int Way, (double X, double Y) From, (double X, double Y) To, (double X, double Y) At, double Broad, bool IsFacing, bool IsTowards, (double X, double Y) Label, bool IsPlaced)
+    int Way, (double X, double Y) From, (double X, double Y) To, (double X, double Y) At, double Broad, bool IsFacing, bool IsTowards,
+    (double X, double Y) Label, bool IsPlaced)
 {
     /// <summary>The letter of a way, by which picture and table name it: a, b … z, aa, ab …</summary>
     public static string Key(int way) => way < 26 ? ((char)('a' + way)).ToString() : Key((way / 26) - 1) + Key(way % 26);

@@ -12,6 +12,7 @@ internal static class AirArrows
     private const double Most = 20;
     private const double LetterPixels = 38;
     private const double Line = 17;
+    private const double UnderPixels = 7;
 
     // What is less than this share of the most is drawn as thin as can be.
     private const double Stands = 0.002;
@@ -27,7 +28,9 @@ internal static class AirArrows
             if (!way.IsToRoom)
             {
                 var (from, to) = Between(picture, way, loose);
-                yield return new AirArrow(index, flow >= 0 ? from : to, flow >= 0 ? to : from, ((from.X + to.X) / 2, (from.Y + to.Y) / 2), broad, false, false, Free(labels, ((from.X + to.X) / 2, ((from.Y + to.Y) / 2) - Line)), false);
+                if (flow < 0) (from, to) = (to, from);
+                var middle = (X: (from.X + to.X) / 2, Y: (from.Y + to.Y) / 2);
+                yield return new AirArrow(index, from, to, middle, broad, false, false, Free(labels, (middle.X, middle.Y - Line)), false);
                 continue;
             }
 
@@ -47,7 +50,9 @@ internal static class AirArrows
             }
 
             var (outer, inner) = ((X: x + (outward.X * Outside), Y: y + (outward.Y * Outside)), (X: x - (outward.X * Inside), Y: y - (outward.Y * Inside)));
-            var label = outward.X != 0 ? (x + (outward.X * (Outside + LetterPixels)), y) : (x, y + (outward.Y * (Outside + 6)) + (outward.Y > 0 ? 8 : 0));
+            // Words stand beside an arrow's end, or over or under it.
+            var label = outward.X != 0 ? (x + (outward.X * (Outside + LetterPixels)), y)
+                : (x, y + (outward.Y * (Outside + UnderPixels)) + (outward.Y > 0 ? UnderPixels : 0));
             yield return new AirArrow(index, isIn ? outer : inner, isIn ? inner : outer, (x, y), broad, false, false, Free(labels, label), isPlaced);
         }
     }
@@ -65,7 +70,8 @@ internal static class AirArrows
         var (isRight, isSame) = (way.To > way.From, Math.Abs(picture.Pixels(way.From, (0, 0)).Y - picture.Pixels(way.To, (0, 0)).Y) < 1);
         return isSame
             ? (picture.Pixels(way.From, (isRight ? one.Width : 0, one.Height * turn)), picture.Pixels(way.To, (isRight ? 0 : other.Width, other.Height * turn)))
-            : (picture.Pixels(way.From, (one.Width * turn, isRight ? one.Height : 0)), picture.Pixels(way.To, (other.Width * turn, isRight ? 0 : other.Height)));
+            : (picture.Pixels(way.From, (one.Width * turn, isRight ? one.Height : 0)),
+                picture.Pixels(way.To, (other.Width * turn, isRight ? 0 : other.Height)));
     }
 
     // Words are never written over others.

@@ -67,7 +67,8 @@ public sealed class AirPicture
 
     /// <summary>The spaces: left upper corner, width and height.</summary>
     public IEnumerable<AirBox> Boxes => _views.Select((view, at) => new AirBox(
-        at, _corners[at].X, _corners[at].Y, view.Width * Scale, view.Height * Scale, view.IsSized, Warmth(_outlook.Spaces[at].Likely.Value - _outlook.State.Room))
+        at, _corners[at].X, _corners[at].Y, view.Width * Scale, view.Height * Scale, view.IsSized,
+        Warmth(_outlook.Spaces[at].Likely.Value - _outlook.State.Room))
     {
         // Its name stands over its left corner, or over the right one where air comes in there.
         IsNamedRight = Arrows.Any(arrow => Math.Abs(arrow.At.Y - _corners[at].Y) < 1 && arrow.At.X - _corners[at].X is > -NamePixels and < NamePixels),

@@ -8,6 +8,8 @@ namespace LooseGraft.Web.Forms;
 /// <summary>What a fan blows through, as it is typed.</summary>
 public sealed record FanForm
 {
+    private const double Most = 10_000;
+
     /// <summary>A way's key; nothing for one that only stirs.</summary>
     public string? Way { get; init; }
 
@@ -71,8 +73,10 @@ public sealed record FanForm
         foreach (var (index, line) in (Curve ?? "").Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Index())
         {
             var figures = line.Split([' ', '\t', ';'], StringSplitOptions.RemoveEmptyEntries).Select(each => FigureText.TryRead(each, "")).ToArray();
-            if (figures is [{ } flow and >= 0 and <= 10_000, { } pressure and >= 0 and <= 10_000]) points.Add(new FanPoint(new LitresPerSecond(flow), new Pascals(pressure)));
-            else errors.AddModelError("curve", $"Line {index + 1}, “{line}”, is no point. Type litres a second and pascals, such as 10 14.");
+            if (figures is [{ } flow and >= 0 and <= Most, { } pressure and >= 0 and <= Most])
+                points.Add(new FanPoint(new LitresPerSecond(flow), new Pascals(pressure)));
+            else
+                errors.AddModelError("curve", $"Line {index + 1}, “{line}”, is no point. Type litres a second and pascals, such as 10 14.");
         }
 
         if (points.Count > 0 && points is not [{ Flow.Value: 0, Pressure.Value: > 0 }, .., { Pressure.Value: 0 }])

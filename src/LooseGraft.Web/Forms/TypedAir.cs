@@ -12,6 +12,8 @@ public static class TypedAir
     // Pascals of each, water at 4 °C.
     private static readonly (string Unit, double Each)[] PressureUnits = [("mmh2o", 9.80665), ("mmh₂o", 9.80665), ("inh2o", 249.08891), ("pa", 1), ("", 1)];
 
+    private const double SquareMillimetres = 100;
+
     /// <summary>Reads a flow that may be missing, such as <c>25</c> or <c>40 CFM</c>.</summary>
     public static LitresPerSecond? OptionalFlow(this ModelStateDictionary errors, string field, string? text)
         => Read(text, FlowUnits) switch
@@ -33,10 +35,9 @@ public static class TypedAir
     /// <summary>Reads an area, such as <c>24</c> or <c>24 cm²</c>, or its sides, such as <c>40 x 60 mm</c>.</summary>
     public static SquareCentimetres? Area(this ModelStateDictionary errors, string field, string? text)
     {
-        var plain = (text ?? "").Trim().Replace("×", "x", StringComparison.Ordinal);
-        var area = plain.Split('x') is [var one, var other]
-            ? FigureText.TryRead(one.Replace("mm", "", StringComparison.OrdinalIgnoreCase), "") * FigureText.TryRead(other.Replace("mm", "", StringComparison.OrdinalIgnoreCase), "") / 100
-            : FigureText.TryRead(plain.Replace("cm²", "", StringComparison.OrdinalIgnoreCase), "cm2");
+        var plain = (text ?? "").Trim().Replace("×", "x", StringComparison.Ordinal).Replace("cm²", "cm2", StringComparison.OrdinalIgnoreCase);
+        var area = plain.Split('x') is [var one, var other] ? FigureText.TryRead(one, "mm") * FigureText.TryRead(other, "mm") / SquareMillimetres
+            : FigureText.TryRead(plain, "cm2");
         return area is >= 0.01 and <= 100_000 ? new SquareCentimetres(Math.Round(area.Value, 2))
             : Refuse<SquareCentimetres>(errors, field, $"“{text}” is not an area. Type square centimetres such as 24, or two sides in millimetres such as 40 x 60.");
     }
@@ -57,7 +58,8 @@ public static class TypedAir
     {
         if (text.Trimmed() is not { } typed) return null;
         var figures = typed.Split([' ', '/', ';'], StringSplitOptions.RemoveEmptyEntries).Select(each => FigureText.TryRead(each, "")).ToArray();
-        if (figures is [{ } low, ..] && figures.Length is 1 or 3 && figures.All(each => each >= least && each <= most) && figures.SequenceEqual(figures.Order()))
+        var isInOrder = figures.All(each => each >= least && each <= most) && figures.SequenceEqual(figures.Order());
+        if (isInOrder && figures is [{ } low, ..] && figures.Length is 1 or 3)
             return new Spread<T>(T.Of(low), T.Of(figures[figures.Length / 2]!.Value), T.Of(figures[^1]!.Value));
         return Refuse<Spread<T>>(errors, field, FormattableString.Invariant(
             $"“{text}” will not do. Type {what} as one figure from {least:0.##} to {most:0.##}, or as low, likely and high such as 19 22 27; or nothing."));

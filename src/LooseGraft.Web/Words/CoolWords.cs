@@ -27,7 +27,8 @@ public static class CoolWords
     };
 
     /// <summary>A cover and how much of it is usually free.</summary>
-    public static string Of(AirCoverFact cover) => cover.Low == cover.High ? cover.Name : FormattableString.Invariant($"{cover.Name}, {100 * cover.Low:0}–{100 * cover.High:0} % free");
+    public static string Of(AirCoverFact cover)
+        => cover.Low == cover.High ? cover.Name : FormattableString.Invariant($"{cover.Name}, {100 * cover.Low:0}–{100 * cover.High:0} % free");
 
     /// <summary>How a fan is built.</summary>
     public static string Of(FanKind kind) => kind switch
@@ -38,5 +39,6 @@ public static class CoolWords
 
     /// <summary>Kelvins for each watt, as they are typed.</summary>
     public static string Text(Spread<KelvinsPerWatt>? resistance) => resistance is not { } known ? ""
-        : known.Low == known.High ? PlanFrame.N(known.Likely.Value) : $"{PlanFrame.N(known.Low.Value)} {PlanFrame.N(known.Likely.Value)} {PlanFrame.N(known.High.Value)}";
+        : known.Low == known.High ? PlanFrame.N(known.Likely.Value)
+        : $"{PlanFrame.N(known.Low.Value)} {PlanFrame.N(known.Likely.Value)} {PlanFrame.N(known.High.Value)}";
 }

@@ -62,7 +62,8 @@ public sealed class CoolEditsTests
         Assert.Equal(["upper deck", "box"], said.AirSpaces().Select(space => space.Name));
         Assert.Equal("tray: 300 × 200 × 60 mm, wood, rear side up, now called upper deck", edit.Words(Shell));
         Assert.Equal(["tray", "box"], new RemoveSpace("tray").Apply(said).AirSpaces().Select(space => space.Name));
-        Assert.Equal(["tray", "box", "box-2"], new AddSpace("box", new SpaceSize(new(1), new(1), new(1)), null).Apply(Shell).AirSpaces().Select(space => space.Id));
+        var more = new AddSpace("box", new SpaceSize(new(1), new(1), new(1)), null).Apply(Shell);
+        Assert.Equal(["tray", "box", "box-2"], more.AirSpaces().Select(space => space.Id));
     }
 
     [Fact]

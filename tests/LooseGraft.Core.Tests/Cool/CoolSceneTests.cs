@@ -265,7 +265,11 @@ public sealed class CoolSceneTests
             Fans = [new FanPlace("thing") { Way = "box/air" }],
         }) with
         {
-            Seating = new Seating { Planes = [Base with { Openings = [Hole("air", OpeningKind.Air)] }], Boxes = [new SeatBox("b", "b", "box", new(0, 0, 80, 25)) { Part = "thing", Height = new(80) }] },
+            Seating = new Seating
+            {
+                Planes = [Base with { Openings = [Hole("air", OpeningKind.Air)] }],
+                Boxes = [new SeatBox("b", "b", "box", new(0, 0, 80, 25)) { Part = "thing", Height = new(80) }],
+            },
         };
         Assert.Equal(80, Assert.Single(Scene(Boxed(PartKind.Fan)).Fans).SizeMm);
         Assert.Empty(Scene(Boxed(PartKind.Supply)).Fans);

@@ -33,7 +33,10 @@ public sealed class CoolTrialTests
     [Fact]
     public void Every_fan_gets_its_share_of_the_volts_that_it_is_made_for()
     {
-        var two = Shell.Blown("in", AirDirection.In, "small").Cooled(cooling => cooling with { Fans = [cooling.Fans[0], cooling.Fans[1] with { Rated = new(5) }] });
+        var two = Shell.Blown("in", AirDirection.In, "small").Cooled(cooling => cooling with
+        {
+            Fans = [cooling.Fans[0], cooling.Fans[1] with { Rated = new(5) }],
+        });
         Assert.Equal([0.75, 0.75], Tried(new CoolTrial(FanShare: 0.75), two).Speeds);
         Assert.True(Tried(new CoolTrial(FanShare: 0.5)).Spaces[0] > Rest(Shell).Spaces[0] + 1);
     }

@@ -9,7 +9,8 @@ namespace LooseGraft.Core.Cool.Edits;
 public sealed record AddSpace(string Name, SpaceSize Size, PlaneMaterial? Material) : GraftEdit
 {
     /// <summary>The id that it has in a graft; spaces and planes share theirs.</summary>
-    public string IdIn(Graft graft) => GraftEdits.FreshId(Name, [.. graft.Seating.Planes.Select(plane => plane.Id), .. graft.Cooling.Spaces.Select(space => space.Id)]);
+    public string IdIn(Graft graft)
+        => GraftEdits.FreshId(Name, [.. graft.Seating.Planes.Select(plane => plane.Id), .. graft.Cooling.Spaces.Select(space => space.Id)]);
 
     public override Graft Apply(Graft graft)
         => graft.WithCooling(cooling => cooling with { Spaces = cooling.Spaces.Add(new AirSpace(IdIn(graft), Name) { Size = Size, Material = Material }) });

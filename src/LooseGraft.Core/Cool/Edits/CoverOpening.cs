@@ -27,7 +27,12 @@ public sealed record CoverOpening(string Plane, string Opening, AirCover? Cover,
     public override string Standing(Graft graft)
         => graft.FindVentOpening($"{Plane}/{Opening}") is null ? "this opening is not there any more" : AirText.Cover(Found(graft));
 
-    private Vent? Said => IsShut || Cover is not null ? new Vent(Plane, Opening, Cover ?? AirCover.Open) { FreeShare = FreeShare, Filter = Filter, IsShut = IsShut } : null;
+    private Vent? Said => !IsShut && Cover is null ? null : new Vent(Plane, Opening, Cover ?? AirCover.Open)
+    {
+        FreeShare = FreeShare,
+        Filter = Filter,
+        IsShut = IsShut,
+    };
 
     private Vent? Found(Graft graft) => graft.Cooling.Vents.FirstOrDefault(IsIt);
 

@@ -17,7 +17,8 @@ public sealed record DescribeSpace(string Space, string Name, SpaceSize? Size, P
         return graft.WithCooling(cooling => cooling with { Spaces = cooling.Spaces.With(now, space => space.Id == Space) });
     }
 
-    public override string Words(Graft graft) => $"{graft.NameOfSpace(Space)}: {Said(Size, Material, Top)}{(Name == graft.NameOfSpace(Space) ? "" : $", now called {Name}")}";
+    public override string Words(Graft graft)
+        => $"{graft.NameOfSpace(Space)}: {Said(Size, Material, Top)}{(Name == graft.NameOfSpace(Space) ? "" : $", now called {Name}")}";
 
     public override string Standing(Graft graft)
         => graft.AirSpaces().All(space => space.Id != Space) ? "this space is not there any more"

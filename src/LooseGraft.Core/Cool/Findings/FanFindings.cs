@@ -60,10 +60,16 @@ internal static class FanFindings
            where fan.Volts < fan.StartVolts
            select Finding.Of(CoolRules.BelowStart, new PartSubject(fan.Part),
                new FanMayNotStart(fan.Part, new Volts(fan.Volts), new Volts(fan.StartVolts)),
-               $"{fan.Name} gets {new Volts(fan.Volts)}: {(fan.NeverTurns ? $"no {fan.Rated:0.#} V fan turns on so little" : $"{fan.Rated:0.#} V fans start on {fan.StartVolts * FanClass.NeverTurnsVolts / FanClass.StartVolts:0.#} to {fan.StartVolts:0.#} V, each on its own")}.",
+               $"{fan.Name} gets {new Volts(fan.Volts)}: {StartWords(fan)}.",
                Evidence.Assumed, $"count on {new Volts(fan.StartVolts)} or more", "try whether this one starts, cold and from every position")
                with
            { Severity = fan.NeverTurns ? Severity.Fix : Severity.Check };
+
+    private static string StartWords(CoolFan fan)
+    {
+        var (rated, least) = (new Volts(fan.Rated), new Volts(Math.Round(fan.StartVolts * FanClass.NeverTurnsVolts / FanClass.StartVolts, 2)));
+        return fan.NeverTurns ? $"no {rated} fan turns on so little" : $"{rated} fans start on {least.Value:0.##} to {new Volts(fan.StartVolts)}, each on its own";
+    }
 
     private static IEnumerable<Finding> Bent(CoolScene scene)
         => from fan in scene.Fans
@@ -79,7 +85,8 @@ internal static class FanFindings
            where graft.Cooling.Places.All(other => other.Part != part.Id || other.Space is not null)
            let place = graft.Cooling.Fans.FirstOrDefault(each => each.Part == part.Id)
            where part.Kind == PartKind.Fan || place is not null
-           let why = place is null ? "nobody said what it blows through" : SceneFans.SizeOf(graft, place) is null ? "nobody said how large it is" : "what it blows through is shut"
+           let why = place is null ? "nobody said what it blows through"
+               : SceneFans.SizeOf(graft, place) is null ? "nobody said how large it is" : "what it blows through is shut"
            select Finding.Of(CoolRules.FanUnplaced, new PartSubject(part.Id), new HeatUnknown(part.Id),
                $"{(part.Kind == PartKind.Fan ? part.Name : $"The fan of {part.Name}")}: {why}, so it counts as moving nothing.", Evidence.Assumed, "say how large it is, which opening it is mounted in and which way it blows, or that it only stirs");
 }

@@ -31,8 +31,9 @@ internal static class SceneWays
                 if (vent is { IsShut: true } || (vent is null && opening.Kind != OpeningKind.Air)) continue;
                 var at = PlaceOf(plane, opening);
                 var cover = vent?.Cover ?? AirCover.Open;
+                var area = AreaOf(opening, top, graft.Cooling.Feet);
                 ways.Add(new CoolWay(
-                    $"{plane.Id}/{opening.Id}", opening.Name, -1, space, AreaOf(opening, top, graft.Cooling.Feet), cover, vent?.Filter ?? AirFilter.None, HeightOf(plane, at, top))
+                    $"{plane.Id}/{opening.Id}", opening.Name, -1, space, area, cover, vent?.Filter ?? AirFilter.None, HeightOf(plane, at, top))
                 {
                     At = at,
                     Wall = opening.Wall,

@@ -14,6 +14,9 @@ export const singleKeys = () => ({
 
 const isTyping = (element) => element instanceof HTMLElement && element.matches("input, textarea, select, [contenteditable]");
 
+// What is chosen or slid leaves the browser nothing to undo: there the graft's own undo is meant.
+const isChoice = (element) => element.matches("select, input[type=checkbox], input[type=radio], input[type=range]");
+
 function act(name) {
   const target = document.querySelector(`[data-key-act="${name}"]`);
   if (target instanceof HTMLFormElement) target.requestSubmit();
@@ -33,7 +36,7 @@ function actFor(event) {
 export function listenForKeys() {
   document.addEventListener("keydown", (event) => {
     // Inside a field the browser's own undo belongs to what is being typed.
-    if (isTyping(event.target)) return;
+    if (isTyping(event.target) && !((event.ctrlKey || event.metaKey) && isChoice(event.target))) return;
     const name = actFor(event);
     if (name && act(name)) event.preventDefault();
   });

@@ -38,7 +38,13 @@ public sealed partial class CoolModel
         var (wide, free) = (ModelState.Area("area", area), ModelState.OptionalShare("share", share, "how much of it is free"));
         var high = ModelState.OptionalLength("height", height, 0) ?? Millimetres.Zero;
         return wide is not { } size || !ModelState.IsValid ? await InvalidAsync() : await SaveAsync(new PutAirWay(
-            new AirWay(known.Trimmed() ?? "", name.Trimmed()!, from.Trimmed(), to.Trimmed(), size) { Cover = cover, FreeShare = free, Filter = filter, Height = high }));
+            new AirWay(known.Trimmed() ?? "", name.Trimmed()!, from.Trimmed(), to.Trimmed(), size)
+            {
+                Cover = cover,
+                FreeShare = free,
+                Filter = filter,
+                Height = high,
+            }));
     }
 
     public async Task<IActionResult> OnPostRemoveWayAsync(string way) => await SaveAsync(new RemoveAirWay(way));
@@ -105,6 +111,7 @@ public sealed partial class CoolModel
     {
         if (!await LoadAsync()) return NotFound();
         var air = Graft.Cooling;
-        return Trial.Room is { } room ? await SaveAsync(new SetShellAir(Spread<Celsius>.Exactly(room), air.Stand, air.Feet, air.ShellLimit)) : await InvalidAsync();
+        return Trial.Room is { } room
+            ? await SaveAsync(new SetShellAir(Spread<Celsius>.Exactly(room), air.Stand, air.Feet, air.ShellLimit)) : await InvalidAsync();
     }
 }
