@@ -42,7 +42,7 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Theory]
-    [InlineData("Shell", "air=21&stand=InCupboard&feet=12&watts=60&evidence=Label", "The shell: room of 21 °C, stands in a cupboard, made for 60 W")]
+    [InlineData("Shell", "air=21&stand=InCupboard&feet=12&watts=60&evidence=Label", "The shell: room of 21 °C, stands in a cupboard on feet of 12 mm, made for 60 W")]
     [InlineData("Cover", "way=tray/cloth&cover=Mesh&share=60&filter=Clean", "speaker cloth: mesh, 60 % free, clean filter")]
     [InlineData("Cover", "way=tray/cloth&cover=shut&share=&filter=None", "speaker cloth: shut")]
     [InlineData("Cover", "way=tray/cloth&cover=&share=&filter=None", "speaker cloth: as Seat says")]
@@ -54,6 +54,7 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Space", "known=tray&name=chassis tray&width=&depth=&height=&material=Steel&top=Rear", "chassis tray: as large as Seat says, steel, rear side up")]
     [InlineData("RemoveSpace", "space=tray", "chassis tray taken out")]
     [InlineData("Fan", "part=fan&way=tray/cloth&blows=In&kind=Axial&size=80&volts=7&freeAir=54 m3/h&blocked=2 mmH2O&curve=0 20%0A15 0", "Vessick 80 mm fan blows in through speaker cloth, on 7 V")]
+    [InlineData("Fan", "part=fan&way=-&blows=In", "Vessick 80 mm fan stirs the air")]
     [InlineData("Turn", "part=fan", "Vessick 80 mm fan blows in through slots in the left wall")]
     [InlineData("UnplaceFan", "part=fan", "Vessick 80 mm fan blows nowhere")]
     [InlineData("Cooler", "part=kt31&sort=tower-fan&resistance=0.2 0.3 0.4&share=70&duct=true&evidence=Label", "tower with a fan, 0.3 K/W (0.2–0.4 K/W), 70 % of its watts, air from the room by a duct")]
@@ -78,6 +79,7 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Space", "known=&name=x&width=100&depth=&height=", "Give all three sides, or none.")]
     [InlineData("Space", "known=&name=x&width=&depth=&height=", "How large is it inside?")]
     [InlineData("Space", "known=&name=&width=1&depth=1&height=1", "Give the space a name.")]
+    [InlineData("Fan", "part=fan&way=&size=80", "Say what it blows through, or that it only stirs.")]
     [InlineData("Fan", "part=fan&volts=25", "“25” V is nothing that a fan gets. Type 0 to 24 V")]
     [InlineData("Fan", "part=fan&rated=0.9", "“0.9” V is nothing that a fan gets. Type 1 to 48 V")]
     [InlineData("Fan", "part=fan&size=9", "“9” is not a length")]

@@ -14,7 +14,7 @@ public sealed class AirPicture
     private const double TallestPixels = 310;
     private const double MostPixelsForMm = 2;
     private const double GapPixels = 84;
-    private const double SidePixels = 118;
+    private const double SidePixels = 126;
     private const double TopPixels = 60;
     private const double NamePixels = 150;
     private const int MostInARow = 3;

@@ -10,7 +10,10 @@ public sealed record FanForm
 {
     private const double Most = 10_000;
 
-    /// <summary>A way's key; nothing for one that only stirs.</summary>
+    /// <summary>What stands for a fan that blows through nothing and only stirs.</summary>
+    public const string Stirs = "-";
+
+    /// <summary>A way's key, or <see cref="Stirs"/>.</summary>
     public string? Way { get; init; }
 
     public AirDirection Blows { get; init; }
@@ -38,22 +41,28 @@ public sealed record FanForm
     public bool Behind { get; init; }
 
     /// <summary>The fan; what will not do is said at its field.</summary>
-    public FanPlace Read(ModelStateDictionary errors, string part) => new(part)
+    public FanPlace Read(ModelStateDictionary errors, string part)
     {
-        Way = Way.Trimmed(),
-        Blows = Blows,
-        Kind = Kind,
-        Size = errors.OptionalLength("size", Size, 10),
-        Thickness = errors.OptionalLength("thick", Thick, 1),
-        Volts = Volt(errors, "volts", Volts, 24),
-        Rated = Volt(errors, "rated", Rated, 48),
-        Run = Run,
-        FreeAir = errors.OptionalFlow("freeAir", FreeAir),
-        Blocked = errors.OptionalPressure("blocked", Blocked),
-        Curve = [.. Points(errors)],
-        Gap = errors.OptionalLength("gap", Gap, 0),
-        IsBehind = Behind && Way.Trimmed() is not null,
-    };
+        // That it only stirs has to be said: it is not what follows from saying nothing.
+        if (Way.Trimmed() is null) errors.AddModelError("way", "Say what it blows through, or that it only stirs.");
+        var way = Way.Trimmed() is { } said && said != Stirs ? said : null;
+        return new FanPlace(part)
+        {
+            Way = way,
+            Blows = Blows,
+            Kind = Kind,
+            Size = errors.OptionalLength("size", Size, 10),
+            Thickness = errors.OptionalLength("thick", Thick, 1),
+            Volts = Volt(errors, "volts", Volts, 24),
+            Rated = Volt(errors, "rated", Rated, 48),
+            Run = Run,
+            FreeAir = errors.OptionalFlow("freeAir", FreeAir),
+            Blocked = errors.OptionalPressure("blocked", Blocked),
+            Curve = [.. Points(errors)],
+            Gap = errors.OptionalLength("gap", Gap, 0),
+            IsBehind = Behind && way is not null,
+        };
+    }
 
     /// <summary>A curve as it is typed: a point a line.</summary>
     public static string Text(ValueList<FanPoint> curve)

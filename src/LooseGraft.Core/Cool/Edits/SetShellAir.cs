@@ -13,10 +13,10 @@ public sealed record SetShellAir(Spread<Celsius>? Room, ShellStand Stand, Millim
 {
     public override Graft Apply(Graft graft) => graft.WithCooling(cooling => cooling with { Room = Room, Stand = Stand, Feet = Feet, ShellLimit = Limit });
 
-    public override string Words(Graft graft) => $"The shell: {Said(Room, Stand, Limit)}";
+    public override string Words(Graft graft) => $"The shell: {Said(Room, Stand, Feet, Limit)}";
 
-    public override string Standing(Graft graft) => Said(graft.Cooling.Room, graft.Cooling.Stand, graft.Cooling.ShellLimit);
+    public override string Standing(Graft graft) => Said(graft.Cooling.Room, graft.Cooling.Stand, graft.Cooling.Feet, graft.Cooling.ShellLimit);
 
-    private static string Said(Spread<Celsius>? room, ShellStand stand, Known<Watts>? limit)
-        => $"{(room is { } said ? $"room of {said}" : "a room as usual")}, {stand.Words()}{(limit is { } printed ? $", made for {printed.Value}" : "")}";
+    private static string Said(Spread<Celsius>? room, ShellStand stand, Millimetres? feet, Known<Watts>? limit)
+        => $"{(room is { } said ? $"room of {said}" : "a room as usual")}, {stand.Words()}{(feet is { } high ? $" on feet of {high}" : "")}{(limit is { } printed ? $", made for {printed.Value}" : "")}";
 }
