@@ -96,7 +96,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(FanPlace))
             return new FanPlace(Text("Part")) { Blows = (AirDirection)_random.Next(2), Size = new(80), Gap = new(_random.Next(90)) };
         if (type == typeof(CoolerPlace)) return new CoolerPlace(Text("Part")) { TakesRoomAir = _random.Next(2) == 0, Spins = true };
-        if (type == typeof(AirWay)) return new AirWay(_random.Next(2) == 0 ? "" : Text("Way"), Text(name), null, Text("Space"), new(_random.Next(1, 90)));
+        if (type == typeof(AirWay))
+            return new AirWay(_random.Next(2) == 0 ? "" : Text("Way"), Text(name), null, Text("Space"), new(_random.Next(1, 90))) { Wall = PlaneWall.Rear };
         if (type == typeof(PortLimit)) return new PortLimit(new Amps(_random.Next(1, 20)), null, Evidence.Document);
         if (type == typeof(LoadPlace)) return default(LoadPlace);
         if (type == typeof(LeadTie)) return new LeadTie(new LeadEnd(true, 1), new LeadEnd(true, _random.Next(2, 4)));

@@ -68,6 +68,42 @@ public sealed class AirPictureTests
         Assert.Equal(box.X, Arrow(true, "tray/below", upright).At.X, 6);
     }
 
+    [Theory]
+    [InlineData(PlaneWall.Left, ShellTop.Lid)]
+    [InlineData(PlaneWall.Right, ShellTop.Lid)]
+    [InlineData(PlaneWall.Front, ShellTop.Rear)]
+    [InlineData(PlaneWall.Rear, ShellTop.Front)]
+    [InlineData(PlaneWall.Front, ShellTop.Left)]
+    [InlineData(PlaneWall.Rear, ShellTop.Right)]
+    [InlineData(PlaneWall.Floor, ShellTop.Rear)]
+    public void A_way_of_which_the_wall_and_the_height_are_known_is_drawn_there(PlaneWall wall, ShellTop top)
+    {
+        var graft = Shell with
+        {
+            Cooling = new Cooling
+            {
+                Spaces = [new AirSpace("tray", "tray") { Top = top }],
+                Ways = [new AirWay("gap", "gap", null, "tray", new(30)) { Wall = wall, Height = new(60) }],
+            },
+        };
+        var (side, above) = (Drawn(graft, true).Picture, Drawn(graft, false).Picture);
+        var (box, seen) = (side.Boxes.Single(), side.Arrows.Single(arrow => Drawn(graft, true).Scene.Ways[arrow.Way].Key == "gap"));
+        Assert.True(seen.IsPlaced);
+        // As high as it is, unless its wall is what is up or what it stands on.
+        var isFlat = (wall, top) is (PlaneWall.Front, ShellTop.Rear) or (PlaneWall.Rear, ShellTop.Front);
+        Assert.Equal(isFlat ? 0 : 60, (box.Y + box.Height - seen.At.Y) / side.Scale, 6);
+        var plan = above.Boxes.Single();
+        var edge = Arrow(false, "gap", graft).At;
+        Assert.True(wall switch
+        {
+            PlaneWall.Left => edge.X == plan.X,
+            PlaneWall.Right => edge.X == plan.X + plan.Width,
+            PlaneWall.Front => edge.Y == plan.Y,
+            PlaneWall.Rear => Math.Abs(edge.Y - plan.Y - plan.Height) < 1e-6,
+            _ => edge.X > plan.X && edge.X < plan.X + plan.Width,
+        });
+    }
+
     [Fact]
     public void Air_that_goes_in_comes_from_outside_and_is_broad_by_how_much_it_is()
     {

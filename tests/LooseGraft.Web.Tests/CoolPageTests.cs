@@ -47,7 +47,7 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Cover", "way=tray/cloth&cover=shut&share=&filter=None", "speaker cloth: shut")]
     [InlineData("Cover", "way=tray/cloth&cover=&share=&filter=None", "speaker cloth: as Seat says")]
     [InlineData("Cover", "way=tray/cloth&cover=&share=&filter=Dirty", "speaker cloth: open, dirty filter")]
-    [InlineData("Way", "known=&name=gap&from=&to=tray&area=40 x 60&height=&cover=Open&share=&filter=None", "gap: 24 cm² of open, the room to chassis tray, 0 mm up")]
+    [InlineData("Way", "known=&name=gap&from=&to=tray&area=40 x 60&wall=Left&height=&cover=Open&share=&filter=None", "gap: 24 cm² of open, the room to chassis tray, 0 mm up")]
     [InlineData("Way", "known=side-slots&name=slots&from=&to=tray&area=80&height=45&cover=Slots&share=&filter=None", "slots: 80 cm² of slots")]
     [InlineData("RemoveWay", "way=side-slots", "slots in the left wall taken out")]
     [InlineData("Space", "known=&name=loft&width=100&depth=100&height=50&material=&top=Lid", "A space of the shell: loft, 100 × 100 × 50 mm")]

@@ -77,12 +77,14 @@ internal static class CoolFormat
         var cover = way.Usual("cover", new ChoiceCodec<AirCover>(), value => value.Cover, AirCover.Open, "What is in it.");
         var share = way.Optional("freeShare", Share, value => value.FreeShare, "The share of it that is free, where somebody measured it.");
         var filter = way.Usual("filter", new ChoiceCodec<AirFilter>(), value => value.Filter, AirFilter.None, "The dust filter in it.");
+        var wall = way.Optional("wall", new ChoiceCodec<PlaneWall>(), value => value.Wall, "The side of the shell that it is in.");
         var height = way.Usual("heightMm", SeatFormat.Height, value => value.Height, Millimetres.Zero, "How high it lies above what the shell stands on.");
         return way.Makes(values => new AirWay(values.Of(id), values.Of(name), values.Of(from), values.Of(to), values.Of(area))
         {
             Cover = values.Of(cover),
             FreeShare = values.Of(share),
             Filter = values.Of(filter),
+            Wall = values.Of(wall),
             Height = values.Of(height),
             Unknown = values.Unknown,
         }, value => value.Unknown, (value, context) =>

@@ -20,6 +20,9 @@ public sealed record AirWay(string Id, string Name, string? From, string? To, Sq
     /// <summary>The dust filter in it.</summary>
     public AirFilter Filter { get; init; }
 
+    /// <summary>The side of the shell that it is in; null where nobody said, and for one between two spaces.</summary>
+    public PlaneWall? Wall { get; init; }
+
     /// <summary>How high it lies above what the shell stands on.</summary>
     public Millimetres Height { get; init; }
 

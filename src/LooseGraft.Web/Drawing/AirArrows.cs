@@ -37,8 +37,8 @@ internal static class AirArrows
             var space = way.Inside;
             var view = picture.View(space);
             var isIn = way.From < 0 ? flow >= 0 : flow < 0;
-            var (at, outward, isPlaced) = way is { At: { } place, Wall: { } wall }
-                ? (view.At(place.X, place.Y, place.Z), view.Outward(wall), true)
+            var (at, outward, isPlaced) = way is { At: { } place, Wall: { } wall } ? (view.At(place.X, place.Y, place.Z), view.Outward(wall), true)
+                : way.Wall is { } somewhere ? (view.OnWall(somewhere, way.HeightM * 1000, Along(scene, way)), view.Outward(somewhere), true)
                 : (Side(view, way, ++loose[space], scene), (X: 1.0, Y: 0.0), false);
             var (x, y) = picture.Pixels(space, at);
             if (outward == (0, 0))
@@ -59,8 +59,17 @@ internal static class AirArrows
 
     // What nobody placed is drawn at the right side: as high as was said, or one below the other.
     private static (double X, double Y) Side(AirView view, CoolWay way, int index, CoolScene scene)
-        => view.IsFromSide ? view.AtHeight(way.HeightM * 1000)
-            : (view.Width, view.Height * index / (1 + scene.Ways.Count(other => other.IsToRoom && other.Inside == way.Inside && other.At is null)));
+    {
+        var unplaced = scene.Ways.Count(other => other is { IsToRoom: true, At: null, Wall: null } && other.Inside == way.Inside);
+        return view.IsFromSide ? view.AtHeight(way.HeightM * 1000) : (view.Width, view.Height * index / (1 + unplaced));
+    }
+
+    // Those of one wall of which only the height is known stand beside each other.
+    private static double Along(CoolScene scene, CoolWay way)
+    {
+        var same = scene.Ways.Where(other => other.At is null && other.Wall == way.Wall && other.Inside == way.Inside).ToList();
+        return (same.IndexOf(way) + 1.0) / (same.Count + 1);
+    }
 
     // From the side of one that faces the other to the side of that.
     private static ((double X, double Y) From, (double X, double Y) To) Between(AirPicture picture, CoolWay way, int[] loose)

@@ -52,6 +52,35 @@ public sealed record AirView(CoolSpace Space, bool IsFromSide)
     /// <summary>Where something so high above what the shell stands on is seen, at its right side.</summary>
     public (double X, double Y) AtHeight(double millimetres) => (Width, Math.Clamp(Height - millimetres, 0, Height));
 
+    /// <summary>Where something in a wall is seen of which only its height is known.</summary>
+    /// <param name="wall">The wall.</param>
+    /// <param name="up">How high it lies above what the shell stands on, in millimetres.</param>
+    /// <param name="along">How far along the wall it is drawn, 0 to 1.</param>
+    public (double X, double Y) OnWall(PlaneWall wall, double up, double along)
+    {
+        var isAcross = wall is PlaneWall.Left or PlaneWall.Right;
+        var x = Base.X + (Base.Width * (isAcross ? 0.5 : along));
+        var y = Base.Y + (Base.Depth * (isAcross ? along : 0.5));
+        var z = Tall / 2;
+        switch (Space.Top)
+        {
+            case ShellTop.Lid: z = Math.Clamp(up, 0, Tall); break;
+            case ShellTop.Rear: y = Base.Y + Math.Clamp(Base.Depth - up, 0, Base.Depth); break;
+            case ShellTop.Front: y = Base.Y + Math.Clamp(up, 0, Base.Depth); break;
+            case ShellTop.Left: x = Base.X + Math.Clamp(Base.Width - up, 0, Base.Width); break;
+            default: x = Base.X + Math.Clamp(up, 0, Base.Width); break;
+        }
+
+        return wall switch
+        {
+            PlaneWall.Rear => At(x, Base.Y, z),
+            PlaneWall.Front => At(x, Base.Y + Base.Depth, z),
+            PlaneWall.Left => At(Base.X, y, z),
+            PlaneWall.Right => At(Base.X + Base.Width, y, z),
+            _ => At(x, y, 0),
+        };
+    }
+
     /// <summary>Which way out through a wall is seen: one step to the right and down; none for what leads away from or towards the eye.</summary>
     public (double X, double Y) Outward(PlaneWall wall)
     {

@@ -47,7 +47,10 @@ internal static class SceneWays
         {
             ways.Add(new CoolWay(way.Id, way.Name, IndexOf(way.From), IndexOf(way.To), way.Area.Value / SquareCentimetres, way.Cover, way.Filter,
                 way.Height.Value / MillimetresInAMetre)
-            { Share = ShareOf(figures, way.Cover, way.FreeShare, way.Id) });
+            {
+                Wall = way.Wall,
+                Share = ShareOf(figures, way.Cover, way.FreeShare, way.Id),
+            });
         }
 
         return ways;

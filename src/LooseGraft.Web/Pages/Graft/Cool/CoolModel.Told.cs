@@ -31,7 +31,7 @@ public sealed partial class CoolModel
     }
 
     public async Task<IActionResult> OnPostWayAsync(
-        string? known, string? name, string? from, string? to, string? area, string? height, AirCover cover, string? share, AirFilter filter)
+        string? known, string? name, string? from, string? to, string? area, PlaneWall? wall, string? height, AirCover cover, string? share, AirFilter filter)
     {
         if (name.Trimmed() is null) ModelState.AddModelError("name", "Give the way a name, such as slots in the left wall.");
         if (from.Trimmed() == to.Trimmed()) ModelState.AddModelError("to", "A way leads from one space to another, or to the room.");
@@ -43,6 +43,7 @@ public sealed partial class CoolModel
                 Cover = cover,
                 FreeShare = free,
                 Filter = filter,
+                Wall = from.Trimmed() is null || to.Trimmed() is null ? wall : null,
                 Height = high,
             }));
     }
