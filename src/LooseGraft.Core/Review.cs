@@ -3,6 +3,9 @@ using System.Collections.Immutable;
 using System.Runtime.CompilerServices;
 using LooseGraft.Core.Buy;
 using LooseGraft.Core.Cool;
+using LooseGraft.Core.Cool.Asking;
+using LooseGraft.Core.Cool.Cures;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
@@ -22,10 +25,15 @@ namespace LooseGraft.Core;
 /// <param name="Findings">What all rules say, heaviest first, in working order within one weight.</param>
 public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Finding> Findings)
 {
+    // Whoever asks for more begins anew.
+    private const int MostAnswers = 64;
+
     // What is looked at in one place of the bench only is worked out when somebody looks, and once.
     private readonly ConcurrentDictionary<string, SchoolAdvice> _schools = [];
     private readonly ConcurrentDictionary<string, BoardPlacement?> _places = [];
     private readonly ConcurrentDictionary<string, ImmutableArray<SupplyChoice>> _otherSupplies = [];
+    private readonly ConcurrentDictionary<(string Part, HotKind Kind), CureList?> _cures = [];
+    private readonly ConcurrentDictionary<CoolQuestion, CoolAnswer?> _answers = [];
     private StrongBox<ImmutableArray<ProveEntry>>? _proveList;
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
@@ -90,6 +98,19 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
     /// <summary>Every usual supply in place of one, those that carry it and lose least first. Worked out when first asked for.</summary>
     public ImmutableArray<SupplyChoice> InPlaceOf(SupplyReview supply)
         => _otherSupplies.GetOrAdd(supply.Supply.Id, _ => SupplyChoice.InPlaceOf(Graft, Feed, supply, Seat.Reaches));
+
+    /// <summary>What would make a hot thing cooler; null where it is not there. Worked out when first asked for.</summary>
+    /// <exception cref="OperationCanceledException">It was given up.</exception>
+    public CureList? CuresFor(string part, HotKind kind, ReviewWork work) => _cures.GetOrAdd((part, kind), _ =>
+        Cool.At(HeatCase.Peak).Find(part, kind) is { } spot ? CureTrials.Of(Graft, Feed, Cool, spot, work) : null);
+
+    /// <summary>What it takes for a hot thing to stay under a temperature; null where that cannot be answered. Worked out when first asked for.</summary>
+    /// <exception cref="OperationCanceledException">It was given up.</exception>
+    public CoolAnswer? AnswerTo(CoolQuestion question, ReviewWork work)
+    {
+        if (_answers.Count > MostAnswers) _answers.Clear();
+        return _answers.GetOrAdd(question, asked => CoolAsking.Of(Graft, Feed, asked, work));
+    }
 
     /// <summary>Every fact that is not proven.</summary>
     public ImmutableArray<UnprovenFact> Unproven => Prove.Unproven;

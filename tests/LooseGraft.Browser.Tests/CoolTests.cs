@@ -45,13 +45,52 @@ public sealed class CoolTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Open("/graft/4/cool");
         eyes.TabTo("#try-cap");
         eyes.Press(Keys.Home);
-        eyes.SeeWords(".tried", "Processor of Ovrell KT-31 board: 100 °C");
+        eyes.SeeWords(".tried", "Processor of Ovrell KT-31 board: 96 °C");
         eyes.SeeWords(".tried", "becomes");
         eyes.Until(() => eyes.Path.Contains("cap=", StringComparison.Ordinal));
         eyes.SeeWords(".trial", "Prove first that this board");
         eyes.Click(".try-acts a");
         eyes.SeeNoWords(".trial", "becomes");
         Assert.True(eyes.Run<bool>("return document.querySelector('form[data-key-act=undo] button').disabled"));
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_change_that_helps_is_taken_over_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/cool");
+        eyes.SeeWords(".air-side .verdict", "96 °C");
+        eyes.Click("details.cure[data-keep^='Cut 60'] summary");
+        eyes.SeeWords("details.cure[data-keep^='Cut 60']", "Take every board and supply out first");
+        eyes.Click("details.cure[data-keep^='Cut 60'] button");
+        eyes.SeeWords(".said", "air through the rear wall is to be cut, 60 × 40 mm, for the cooler of Ovrell KT-31 board");
+        eyes.SeeWords("#ways", "air through the rear wall, still to be cut");
+        eyes.SeeNoWords(".air-side .verdict", "processor of Ovrell KT-31 board");
+        // Its place is on Seat's list of cuts from then on.
+        eyes.Click(".bench-row a[href$='/seat']");
+        eyes.Click("a[href$='/cuts']");
+        eyes.SeeWords("main", "air through the rear wall");
+        eyes.Click(".bench-row a[href$='/cool']");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".air-side .verdict", "96 °C");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void How_many_watts_the_projector_takes_is_asked_by_keyboard_and_stays_after_a_reload()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open("/graft/2/cool");
+        eyes.TabTo(".asking select[name=ask]");
+        eyes.TabTo(".asking button");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".answer", "Pebble board may take 6.5 W at peak");
+        eyes.Reload();
+        eyes.SeeWords(".answer", "0.5 W more does not");
+        eyes.Choose(".asking select[name=ask]", "how large an opening has to be");
+        eyes.Click(".asking button");
+        eyes.SeeWords(".answer", "No such opening up to");
         Assert.Empty(eyes.Complaints());
     }
 

@@ -104,6 +104,64 @@ public sealed class AirPictureTests
         });
     }
 
+    [Theory]
+    [InlineData(ShellTop.Lid)]
+    [InlineData(ShellTop.Rear)]
+    [InlineData(ShellTop.Front)]
+    [InlineData(ShellTop.Left)]
+    [InlineData(ShellTop.Right)]
+    public void A_ring_tells_whether_air_comes_towards_the_eye_by_what_is_to_the_right_and_what_is_up(ShellTop top)
+    {
+        foreach (var isFromSide in new[] { false, true })
+        {
+            var space = new CoolSpace("s", "s", new SpaceSize(new(300), new(200), new(100)), null) { Base = new(0, 0, 300, 200), Top = top };
+            var view = new AirView(space, isFromSide);
+            // Towards the eye is right × up, where x is to the right, y to the front and z off the base.
+            var (zero, steps) = (view.At(0, 0, 0), new[] { view.At(1, 0, 0), view.At(0, 1, 0), view.At(0, 0, 1) });
+            var (right, up) = (steps.Select(step => step.X - zero.X).ToArray(), steps.Select(step => zero.Y - step.Y).ToArray());
+            double[] eye = [(right[1] * up[2]) - (right[2] * up[1]), (right[2] * up[0]) - (right[0] * up[2]), (right[0] * up[1]) - (right[1] * up[0])];
+            foreach (var (wall, axis, inward) in Walls.Where(wall => view.Outward(wall.Wall) == (0, 0)))
+            {
+                foreach (var (from, to) in new (string?, string?)[] { (null, "tray"), ("tray", null) })
+                {
+                    var graft = Blown(wall, top, from, to);
+                    var ring = Arrow(isFromSide, "gap", graft);
+                    var along = (from is null ? inward : -inward) * eye[axis];
+                    Assert.True(ring.IsFacing && ring.Broad > 0);
+                    Assert.Equal((top, wall, along > 0), (top, wall, ring.IsTowards));
+                }
+            }
+        }
+    }
+
+    // Each wall with the axis it lies across, and which way along it air that goes in moves.
+    private static readonly (PlaneWall Wall, int Axis, double Inward)[] Walls =
+    [
+        (PlaneWall.Left, 0, 1), (PlaneWall.Right, 0, -1), (PlaneWall.Rear, 1, 1), (PlaneWall.Front, 1, -1), (PlaneWall.Floor, 2, 1),
+    ];
+
+    // A fan drives air along the gap, and another opening lets it back.
+    private static Graft Blown(PlaneWall wall, ShellTop top, string? from, string? to) => Shell with
+    {
+        Parts = [.. Shell.Parts, new Part("fan", "fan", PartKind.Fan)],
+        Cooling = new Cooling
+        {
+            Spaces = [new AirSpace("tray", "tray") { Top = top }],
+            Ways = [new AirWay("gap", "gap", from, to, new(80)) { Wall = wall, Height = new(60) }],
+            Fans = [new FanPlace("fan") { Way = "gap", Size = new(80), Blows = from is null ? AirDirection.In : AirDirection.Out }],
+        },
+    };
+
+    [Theory]
+    [InlineData(ShellTop.Lid, PlaneWall.Rear)]
+    [InlineData(ShellTop.Rear, PlaneWall.Right)]
+    public void The_picture_says_from_which_wall_it_is_seen(ShellTop top, PlaneWall near)
+    {
+        var graft = Shell with { Cooling = Shell.Cooling with { Spaces = [new AirSpace("tray", "tray") { Top = top }] } };
+        Assert.Equal(near, Drawn(graft, true).Picture.Near);
+        Assert.Null(Drawn(graft, false).Picture.Near);
+    }
+
     [Fact]
     public void Air_that_goes_in_comes_from_outside_and_is_broad_by_how_much_it_is()
     {

@@ -33,6 +33,61 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task What_would_help_is_told_with_what_it_wins_and_costs_and_what_to_mind()
+    {
+        var page = await PageAsync(await BenchHost.FerryAsync());
+        Assert.Contains("What would help processor of Ovrell KT-31 board", page);
+        Assert.Matches("Hold Ovrell KT-31 board to [0-9.]+ W</span>\\s*<span class=\"cure-figures\">[0-9.]+ K cooler · then [0-9]+ °C \\([0-9–]+ °C\\), under 85 °C · .*once it is proven · free", page);
+        Assert.Contains("then <a href", page);
+        Assert.Contains("For good: the wall is cut.", page);
+        Assert.Contains("its earth unbroken. Never open it.", page);
+        Assert.Contains("but Hobbin 2.5 in solid-state drive gets too hot", page);
+        // What is looked at closely comes first.
+        Assert.Contains("What would help the air that Ovrell KT-31 supply takes in", await PageAsync(await BenchHost.FerryAsync(), "?at=/parts/kt31-supply"));
+        Assert.DoesNotContain("What would help", await PageAsync(await BenchHost.FerryAsync() with { Cooling = Cooling.Empty }));
+    }
+
+    [Fact]
+    public async Task A_change_that_helps_is_taken_over_and_one_that_is_not_offered_is_refused()
+    {
+        Assert.Contains("speaker cloth: open.", await ToldAsync(HttpStatusCode.OK, "Cure", "cure=Take the loudspeaker cloth off speaker cloth"));
+        Assert.Contains("This change is not offered any more", await ToldAsync(HttpStatusCode.UnprocessableEntity, "Cure", "cure=Open the window"));
+        var id = await host.CopyOfFerryAsync();
+        var page = WebUtility.HtmlDecode(await host.Browser().GetStringAsync($"/graft/{id}/cool", Cancellation));
+        var held = System.Text.RegularExpressions.Regex.Match(page, "Hold Ovrell KT-31 board to [0-9.]+ W").Value;
+        Assert.NotEqual("", held);
+        // What is to be proven first cannot be taken over here.
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await host.Browser().SubmitAsync($"/graft/{id}/cool", "Cure", 1, ("cure", held))).StatusCode);
+    }
+
+    [Theory]
+    [InlineData("?ask=watts", "Ovrell KT-31 board may take ", "W more does not. The shell then takes ")]
+    [InlineData("?ask=watts&limit=30", "Not even 1 W keeps it under 30 °C", "")]
+    [InlineData("?ask=fanvolts", "Not even 12 V at every fan keeps it under 85 °C", "")]
+    [InlineData("?ask=opening&limit=115", "It stays under 115 °C with 1 cm² already.", "")]
+    [InlineData("?ask=opening&through=tray/cloth", "No such opening up to ", "less than half a kelvin.")]
+    [InlineData("?ask=opening&through=gone", "That cannot be worked out", "")]
+    [InlineData("?ask=watts&at=/parts/kt31-supply", "That cannot be worked out", "follows from other parts")]
+    [InlineData("?ask=watts&limit=29", "A whole number of degrees from 30 to 120", "may take")]
+    [InlineData("?ask=watts&limit=121", "A whole number of degrees from 30 to 120", "may take")]
+    [InlineData("?ask=watts&limit=NaN", "A whole number of degrees from 30 to 120", "may take")]
+    [InlineData("?ask=the-moon", "how many watts Ovrell KT-31 board may take", "")]
+    public async Task What_it_takes_is_worked_out_when_it_is_asked(string query, string said, string more)
+    {
+        var page = await PageAsync(await BenchHost.FerryAsync(), query);
+        Assert.Contains(said, page);
+        Assert.Contains(more, page);
+    }
+
+    [Fact]
+    public async Task The_projector_server_answers_how_many_watts()
+    {
+        var page = WebUtility.HtmlDecode(await host.Browser().GetStringAsync("/graft/2/cool?ask=watts", Cancellation));
+        Assert.Contains("Pebble board may take 6.5 W at peak: it is then ", page);
+        Assert.Contains("stays under 85 °C by its upper bound; 0.5 W more does not.", page);
+    }
+
+    [Fact]
     public async Task Before_anybody_has_told_the_air_anything_it_is_computed_and_not_judged()
     {
         var page = await PageAsync(await BenchHost.FerryAsync() with { Cooling = Cooling.Empty });

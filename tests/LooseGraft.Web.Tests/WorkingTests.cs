@@ -23,7 +23,7 @@ public sealed class WorkingTests
         var sent = await browser.GetAsync($"/graft/{Slow}/seat", Cancellation);
         Assert.Equal(HttpStatusCode.Redirect, sent.StatusCode);
         var working = sent.Headers.Location!.ToString();
-        Assert.Equal($"/graft/{Slow}/working?facts=false&to=%2Fgraft%2F{Slow}%2Fseat", working);
+        Assert.Equal($"/graft/{Slow}/working?more=&to=%2Fgraft%2F{Slow}%2Fseat", working);
         var page = await UntilAsync(() => browser.GetStringAsync(working, Cancellation), text => text.Contains(" of 4</em>", StringComparison.Ordinal));
         Assert.Contains("Being worked out", page, StringComparison.Ordinal);
         Assert.Contains("<span>Stock</span> <em>done</em>", page, StringComparison.Ordinal);
@@ -96,6 +96,50 @@ public sealed class WorkingTests
         Assert.NotSame(jobs[0], desk.Ask(ferry with { Id = 100 }));
         Assert.NotSame(jobs[^1], desk.Ask(ferry with { Id = 132, Revision = ferry.Revision + 1 }));
     }
+
+    [Fact]
+    public async Task What_a_page_tells_beyond_its_review_is_waited_for_as_the_review_is()
+    {
+        using var bench = BenchHost.On(null, (ReviewDesk.SettingKey, "0"));
+        var browser = Browser(bench);
+        var working = (await browser.GetAsync("/graft/4/cool?ask=watts&limit=80", Cancellation)).Headers.Location!.ToString();
+        Assert.StartsWith("/graft/4/working?more=cool%3F", working, StringComparison.Ordinal);
+        var done = await UntilAsync(() => browser.GetAsync(working, Cancellation), answer => answer.StatusCode != HttpStatusCode.OK);
+        Assert.Equal("/graft/4/cool?ask=watts&limit=80", done.Headers.Location!.ToString());
+        Assert.Contains("at peak: it is then", await browser.GetStringAsync("/graft/4/cool?ask=watts&limit=80", Cancellation), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Each_question_is_worked_out_once_and_of_many_the_first_are_forgotten_but_never_the_review()
+    {
+        using var bench = BenchHost.On(null);
+        var ferry = (await bench.StoreAsync(store => store.FindAsync(4, Cancellation)))!;
+        using var desk = new ReviewDesk(bench.Services.GetRequiredService<IConfiguration>());
+        static BeyondReview Question(int number) => new($"question {number}", "a question", Core.Findings.Stage.Cool, (_, _) => { });
+        var review = desk.Ask(ferry);
+        var first = desk.Ask(ferry, Question(1));
+        Assert.Same(first, desk.Ask(ferry, Question(1)));
+        Assert.Same(review, desk.Ask(ferry, null));
+        foreach (var number in Enumerable.Range(2, 6)) await desk.Ask(ferry, Question(number)).WaitAsync(Cancellation);
+        Assert.Same(first, desk.Ask(ferry, Question(1)));
+        await desk.Ask(ferry, Question(8)).WaitAsync(Cancellation);
+        Assert.NotSame(first, desk.Ask(ferry, Question(1)));
+        Assert.Same(review, desk.Ask(ferry));
+    }
+
+    [Theory]
+    [InlineData(null)]
+    [InlineData("")]
+    [InlineData("the moon")]
+    public void What_names_no_work_is_none(string? key) => Assert.Null(BeyondReview.Find(key));
+
+    [Theory]
+    [InlineData("/graft/4/cool", "cool?")]
+    [InlineData("facts", "facts")]
+    [InlineData("cool?at=%2Fparts%2Fkt31&ask=Opening&limit=70&through=tray%2Fa%26b", "cool?at=%2Fparts%2Fkt31&ask=Opening&limit=70&through=tray%2Fa%26b")]
+    [InlineData("cool?ask=moon&limit=1e9", "cool?")]
+    public void What_a_key_names_is_named_by_it_again(string key, string again)
+        => Assert.Equal(again, BeyondReview.Find(key.StartsWith('/') ? "cool?" : key)!.Key);
 
     [Fact]
     public async Task Work_that_nobody_asks_for_any_more_is_given_up()

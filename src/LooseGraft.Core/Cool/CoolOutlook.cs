@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool;
@@ -12,4 +13,8 @@ namespace LooseGraft.Core.Cool;
 /// <param name="Watts">What heats the air of the shell.</param>
 public sealed record CoolOutlook(
     HeatCase Work, CoolState State, ImmutableArray<Spread<Celsius>> Spaces, ImmutableArray<SpotOutlook> Spots, ImmutableArray<Spread<LitresPerSecond>> Ways,
-    Spread<Watts> Watts);
+    Spread<Watts> Watts)
+{
+    /// <summary>How hot a thing of a part gets; null where it has none of that sort in the scene.</summary>
+    public SpotOutlook? Find(string part, HotKind kind) => Spots.FirstOrDefault(spot => spot.Spot.Part == part && spot.Spot.Kind == kind);
+}

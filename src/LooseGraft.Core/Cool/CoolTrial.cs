@@ -10,7 +10,7 @@ namespace LooseGraft.Core.Cool;
 /// <param name="Room">Degrees Celsius of the room; null for as it is.</param>
 /// <param name="FanShare">The share of the volts that they are made for which every placed fan gets; null for as it is.</param>
 /// <param name="Held">The part that is held.</param>
-/// <param name="Cap">To what; null for as it is.</param>
+/// <param name="Cap">To what, everything that it draws together; null for as it is.</param>
 public sealed record CoolTrial(Celsius? Room = null, double? FanShare = null, string? Held = null, Watts? Cap = null)
 {
     /// <summary>Whether nothing is tried.</summary>
@@ -25,10 +25,7 @@ public sealed record CoolTrial(Celsius? Room = null, double? FanShare = null, st
             Fans = FanShare is { } share
                 ? [.. cooling.Fans.Select(fan => fan with { Volts = new Volts(share * (fan.Rated?.Value ?? FanClass.FullVolts)) })] : cooling.Fans,
         });
-        return Held is null || Cap is not { } cap ? tried : tried with
-        {
-            Loads = [.. tried.Loads.Select(load => load.Part == Held ? load with { Cap = new PowerCap(new Known<Watts>(cap, Evidence.Assumed)) } : load)],
-        };
+        return Held is null || Cap is not { } cap ? tried : tried.WithDraws(Held, (draw, together) => HeldDraw.Under(cap, draw, together));
     }
 
     /// <summary>The most that a part takes at peak where nothing holds it.</summary>

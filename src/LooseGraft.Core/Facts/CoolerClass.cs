@@ -10,9 +10,13 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Joint">What of paste and lid comes on top, which no flow changes.</param>
 /// <param name="Source">Where that comes from.</param>
 /// <param name="Still">The same in still air, at 30 K above it; null for one with a fan.</param>
+/// <param name="Noise">How loud its own fan is a metre away at full speed, in dB(A); null for one without (common practice).</param>
+/// <param name="Mount">What it is held by: only a cooler of the same sort may take its place.</param>
+/// <param name="HeightMm">How low its sort can be over the chip, in millimetres; null where that is not its own matter (common practice).</param>
 public sealed record CoolerClass(
     string Id, string Name, CoolerUse Use, bool HasFan, double ReferenceFlow, IReadOnlyList<double> KelvinsPerWatt, IReadOnlyList<double> Joint, string Source,
-    IReadOnlyList<double>? Still = null)
+    IReadOnlyList<double>? Still = null, double? Noise = null, CoolerMount Mount = CoolerMount.Own,
+    double? HeightMm = null)
 {
     /// <summary>Kelvins above its air for which the figures in still air are given.</summary>
     public const double StillKelvins = 30;

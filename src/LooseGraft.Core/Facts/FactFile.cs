@@ -14,7 +14,8 @@ namespace LooseGraft.Core.Facts;
         typeof(Hyphened<MountMethod>), typeof(Hyphened<CaseDuty>), typeof(Hyphened<PartKind>), typeof(Hyphened<Evidence>), typeof(Hyphened<Gender>),
         typeof(Hyphened<EfficiencyClass>), typeof(Hyphened<Housing>), typeof(Hyphened<Keying>), typeof(Hyphened<Numbering>), typeof(Hyphened<ScrewFamily>),
         typeof(Hyphened<SignalFamily>), typeof(Hyphened<SignalDirection>), typeof(Hyphened<SignalDrive>), typeof(Hyphened<PortSort>),
-        typeof(Hyphened<AirCover>), typeof(Hyphened<FanKind>), typeof(Hyphened<CoolerUse>), typeof(Hyphened<HotKind>),
+        typeof(Hyphened<AirCover>), typeof(Hyphened<FanKind>), typeof(Hyphened<CoolerUse>), typeof(Hyphened<HotKind>), typeof(Hyphened<CureSort>),
+        typeof(Hyphened<CoolerMount>),
     ])]
 [JsonSerializable(typeof(IReadOnlyList<MountMethodFact>))]
 [JsonSerializable(typeof(IReadOnlyList<CaseDutyFact>))]
@@ -36,6 +37,7 @@ namespace LooseGraft.Core.Facts;
 [JsonSerializable(typeof(IReadOnlyList<CoolerClass>))]
 [JsonSerializable(typeof(IReadOnlyList<HeatLimit>))]
 [JsonSerializable(typeof(IReadOnlyList<WallHeat>))]
+[JsonSerializable(typeof(IReadOnlyList<CureFact>))]
 internal sealed partial class FactFile : JsonSerializerContext
 {
     /// <summary>What a fact file holds.</summary>

@@ -7,9 +7,11 @@ namespace LooseGraft.Core.Facts;
 /// <param name="FreeAir">Least and most flow against no pressure, in litres per second.</param>
 /// <param name="Blocked">Least and most pressure against which nothing flows, in pascals.</param>
 /// <param name="Turns">Least and most usual full speed, turns a minute.</param>
+/// <param name="Noise">Least and most that it is heard a metre away at full speed, in dB(A).</param>
 /// <param name="Source">Where that comes from.</param>
 public sealed record FanClass(
-    FanKind Kind, double SizeMm, double ThickMm, IReadOnlyList<double> FreeAir, IReadOnlyList<double> Blocked, IReadOnlyList<double> Turns, string Source)
+    FanKind Kind, double SizeMm, double ThickMm, IReadOnlyList<double> FreeAir, IReadOnlyList<double> Blocked, IReadOnlyList<double> Turns,
+    IReadOnlyList<double> Noise, string Source)
 {
     /// <summary>Under so many millimetres a fan of 60 mm and more is a slim one.</summary>
     public const double SlimMm = 16;

@@ -22,6 +22,10 @@ public sealed class ReviewWork(CancellationToken cancellation = default)
         (_done, _step) = (done, new ReviewStep(stage, "", 0, 0));
     }
 
+    /// <summary>Begins with something that a stage works out beyond its review.</summary>
+    /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
+    public void Begin(Stage stage) => Begin(stage, StageReviews.None);
+
     /// <summary>Ends here when nobody waits any more.</summary>
     /// <exception cref="OperationCanceledException">Nobody does.</exception>
     internal void ThrowIfGivenUp() => cancellation.ThrowIfCancellationRequested();

@@ -35,6 +35,15 @@ public static class CoolingNames
         => graft.Seating.Planes.Where(plane => plane.Stand is null).Select(plane => plane.Id)
             .Union(graft.Cooling.Spaces.Select(space => space.Id)).Select(id => (id, graft.NameOfSpace(id)));
 
+    /// <summary>Which way a fan blows in a way: in, out, or towards a space.</summary>
+    public static string Towards(this Graft graft, string way, AirDirection blows)
+        => graft.Cooling.Ways.FirstOrDefault(each => each.Id == way) is { From: { } from, To: { } to }
+            ? $"towards {graft.NameOfSpace(blows == AirDirection.In ? to : from)}" : blows == AirDirection.In ? "in" : "out";
+
+    /// <summary>What is said of what cools a part; nothing yet where nobody said anything.</summary>
+    public static CoolerPlace SaidOfCooler(this Graft graft, string part)
+        => graft.Cooling.Coolers.FirstOrDefault(each => each.Part == part) ?? new CoolerPlace(part);
+
     /// <summary>A size in words, such as <c>320 × 260 × 60 mm</c>.</summary>
     public static string Words(this SpaceSize size) => FormattableString.Invariant($"{size.Width.Value:0.#} × {size.Depth.Value:0.#} × {size.Height.Value:0.#} mm");
 }

@@ -14,6 +14,9 @@ internal static class AirArrows
     private const double Line = 17;
     private const double UnderPixels = 7;
 
+    // The ring of a way that is looked at closely, and the line below the words.
+    private const double OverRing = 28;
+
     // What is less than this share of the most is drawn as thin as can be.
     private const double Stands = 0.002;
 
@@ -43,9 +46,8 @@ internal static class AirArrows
             var (x, y) = picture.Pixels(space, at);
             if (outward == (0, 0))
             {
-                // From above one looks at the lid: out through the base leads away; from the side one looks at the front.
-                var isAway = view.IsFromSide ? way.Wall == Core.Model.PlaneWall.Rear : true;
-                yield return new AirArrow(index, (x, y), (x, y), (x, y), broad, true, isIn == isAway, Free(labels, (x, y - Line)), isPlaced);
+                var isTowards = isIn != (way.Wall is not null && way.Wall == view.Near);
+                yield return new AirArrow(index, (x, y), (x, y), (x, y), broad, true, isTowards, Free(labels, (x, y - OverRing)), isPlaced);
                 continue;
             }
 

@@ -81,6 +81,16 @@ public sealed record AirView(CoolSpace Space, bool IsFromSide)
         };
     }
 
+    /// <summary>The side of the space that is nearest to the eye.</summary>
+    /// <remarks>What is to the right and what is up decide it: x leads to the right, y from the rear to the front, z up from the base.</remarks>
+    public PlaneWall? Near => !IsFromSide ? null : Space.Top switch
+    {
+        ShellTop.Lid or ShellTop.Left => PlaneWall.Rear,
+        ShellTop.Right => PlaneWall.Front,
+        ShellTop.Rear => PlaneWall.Right,
+        _ => PlaneWall.Left,
+    };
+
     /// <summary>Which way out through a wall is seen: one step to the right and down; none for what leads away from or towards the eye.</summary>
     public (double X, double Y) Outward(PlaneWall wall)
     {

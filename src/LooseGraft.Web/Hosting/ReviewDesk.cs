@@ -33,7 +33,7 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
 
     /// <summary>The work on that review, begun unless it is under way or done.</summary>
     public DeskJob<Review> Ask(GraftSnapshot snapshot)
-        => Ask(snapshot, isWeighed: false, (place, work, _) =>
+        => Ask(snapshot, "", (place, work, _) =>
         {
             // What an edit leaves alone is taken over from the graft's latest review.
             var review = Review.Of(snapshot.Graft, place.Latest, work);
@@ -41,12 +41,15 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
             return place.Latest = review;
         });
 
-    /// <summary>The work on that review with its prove list.</summary>
-    public DeskJob<Review> AskWeighed(GraftSnapshot snapshot)
-        => Ask(snapshot, isWeighed: true, (_, work, givenUp) =>
+    /// <summary>The work on that review and on what goes beyond it.</summary>
+    /// <param name="snapshot">The graft.</param>
+    /// <param name="beyond">What; null for nothing.</param>
+    public DeskJob<Review> Ask(GraftSnapshot snapshot, BeyondReview? beyond)
+        => beyond is null ? Ask(snapshot) : Ask(snapshot, beyond.Key, (_, work, givenUp) =>
         {
             var review = Ask(snapshot).WaitAsync(givenUp).GetAwaiter().GetResult();
-            review.ProveListBy(work);
+            work.Begin(beyond.Stage);
+            beyond.Work(review, work);
             return review;
         });
 
@@ -56,16 +59,19 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
         foreach (var place in _places.All) place.GiveUp();
     }
 
-    private DeskJob<Review> Ask(GraftSnapshot snapshot, bool isWeighed, Func<Place, ReviewWork, CancellationToken, Review> work)
+    private DeskJob<Review> Ask(GraftSnapshot snapshot, string beyond, Func<Place, ReviewWork, CancellationToken, Review> work)
     {
         var place = _places.FindOrKeep(snapshot.Id, () => new Place());
-        return place.Ask(snapshot.Revision, isWeighed, (told, givenUp) => work(place, told, givenUp));
+        return place.Ask(snapshot.Revision, beyond, (told, givenUp) => work(place, told, givenUp));
     }
 
     /// <summary>What is known of one graft: its latest review, and the work at the revision that was asked for last.</summary>
     private sealed class Place
     {
-        private readonly (int Revision, DeskJob<Review> Job)?[] _jobs = new (int, DeskJob<Review>)?[2];
+        // Of questions beyond the review the latest; what nobody asks for any more ends by itself.
+        private const int MostJobs = 8;
+
+        private readonly List<(string Beyond, int Revision, DeskJob<Review> Job)> _jobs = [];
         private readonly Lock _gate = new();
 
         private volatile Review? _latest;
@@ -76,15 +82,17 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
             set => _latest = value;
         }
 
-        public DeskJob<Review> Ask(int revision, bool isWeighed, Func<ReviewWork, CancellationToken, Review> work)
+        public DeskJob<Review> Ask(int revision, string beyond, Func<ReviewWork, CancellationToken, Review> work)
         {
             lock (_gate)
             {
-                ref var known = ref _jobs[isWeighed ? 1 : 0];
-                if (known is { } job && job.Revision == revision && job.Job.TryWant()) return job.Job;
+                var at = _jobs.FindIndex(each => each.Beyond == beyond);
+                if (at >= 0 && _jobs[at].Revision == revision && _jobs[at].Job.TryWant()) return _jobs[at].Job;
                 // Work at another revision goes on while somebody waits for it, and ends by itself.
+                if (at >= 0) _jobs.RemoveAt(at);
+                if (_jobs.Count >= MostJobs) _jobs.RemoveAt(_jobs.FindIndex(each => each.Beyond.Length > 0));
                 var begun = new DeskJob<Review>(work);
-                known = (revision, begun);
+                _jobs.Add((beyond, revision, begun));
                 return begun;
             }
         }
@@ -93,7 +101,7 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
         {
             lock (_gate)
             {
-                foreach (var known in _jobs) known?.Job.Dispose();
+                foreach (var known in _jobs) known.Job.Dispose();
             }
         }
     }

@@ -41,8 +41,8 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
 
     public async Task<IActionResult> OnGetAsync() => await store.FindAsync(Id, Aborted) is { } found ? await ShowSoonAsync(found) : NotFound();
 
-    /// <summary>Whether the page tells what proving each fact could change.</summary>
-    protected virtual bool ShowsProveList => false;
+    /// <summary>What the page shows beyond the review; null for nothing.</summary>
+    protected virtual BeyondReview? Beyond => null;
 
     /// <summary>Whether what the page is about is in the graft as it stands.</summary>
     protected virtual bool IsThere => true;
@@ -113,13 +113,13 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
     // What is not worked out soon has a page of its own meanwhile, which leads back here.
     private async Task<IActionResult> ShowSoonAsync(GraftSnapshot snapshot)
     {
-        if (!await Job(snapshot).IsDoneWithinAsync(reviews.Patience, Aborted)) return Redirect(WorkingModel.Address(Id, Link(), ShowsProveList));
+        if (!await Job(snapshot).IsDoneWithinAsync(reviews.Patience, Aborted)) return Redirect(WorkingModel.Address(Id, Link(), Beyond?.Key));
         await ShowAsync(snapshot);
         // Undo may take away the very thing the page is about.
         return IsThere ? Page() : NotFound();
     }
 
-    private DeskJob<Review> Job(GraftSnapshot snapshot) => ShowsProveList ? reviews.AskWeighed(snapshot) : reviews.Ask(snapshot);
+    private DeskJob<Review> Job(GraftSnapshot snapshot) => reviews.Ask(snapshot, Beyond);
 
     private async Task ShowAsync(GraftSnapshot snapshot)
     {

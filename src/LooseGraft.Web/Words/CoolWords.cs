@@ -1,7 +1,12 @@
+using System.Globalization;
 using LooseGraft.Core.Cool;
+using LooseGraft.Core.Cool.Cures;
+using LooseGraft.Core.Cool.Scene;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using LooseGraft.Web.Drawing;
+using static System.FormattableString;
 
 namespace LooseGraft.Web.Words;
 
@@ -25,6 +30,44 @@ public static class CoolWords
         HotKind.SupplyIntake => "supply draws in",
         _ => "drive",
     };
+
+    /// <summary>A hot thing in a sentence.</summary>
+    public static string Named(HotSpot spot) => spot.Kind == HotKind.SupplyIntake ? $"the air that {spot.Name} takes in" : spot.Name;
+
+    /// <summary>A whole figure.</summary>
+    public static string Figure(double value) => value.ToString("0", CultureInfo.InvariantCulture);
+
+    /// <summary>The shape of a change: what it comes to; what is not proven, or heats something else, has to be looked at.</summary>
+    public static string Shape(this TriedCure tried)
+        => tried.IsUnder && (tried.Cure.IsToProve || tried.Hotter is not null) ? HeatBand.Warm.Shape() : tried.Worst.Shape();
+
+    /// <summary>What a change wins.</summary>
+    public static string Won(TriedCure tried)
+    {
+        string?[] said =
+        [
+            Invariant($"{Math.Abs(tried.Kelvins):0.#} K {(tried.Kelvins < 0 ? "warmer" : "cooler")}"),
+            tried.After switch
+            {
+                null => "out of the shell",
+                { Temperature: { } then } when tried.Worst == HeatBand.Comfortable => Invariant($"then {then}, under {tried.After.LimitOf(HeatBand.Comfortable):0} °C"),
+                { Temperature: { } then } => Invariant($"then {then}, upper bound beyond {tried.After.LimitOf(tried.Worst):0} °C"),
+                _ => null,
+            },
+            Math.Abs(tried.Decibels) < CureTrials.LeastDecibels ? null : Invariant($"{Math.Abs(tried.Decibels):0} dB {(tried.Decibels < 0 ? "quieter" : "louder")}"),
+            tried.Cure.IsToProve ? "once it is proven" : null,
+            tried.Hotter is { } hotter ? $"but {Named(hotter)} gets too hot" : null,
+            tried.Cure.Fact.Price.High == 0 ? "free" : tried.Cure.Fact.Price.ToString(),
+        ];
+        return string.Join(" · ", said.OfType<string>());
+    }
+
+    /// <summary>What a change takes beside money.</summary>
+    public static string Costs(TriedCure tried)
+        => $"It takes {tried.Cure.Fact.Time}.{(tried.Cure.Fact.ForGood is { } lost ? $" For good: {lost}." : " It can be taken back.")}";
+
+    /// <summary>A wall of a shell, or its base.</summary>
+    public static string Words(this PlaneWall wall) => wall == PlaneWall.Floor ? "base" : $"{wall.ToString().ToLowerInvariant()} wall";
 
     /// <summary>A cover and how much of it is usually free.</summary>
     public static string Of(AirCoverFact cover)

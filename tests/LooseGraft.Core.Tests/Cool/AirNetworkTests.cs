@@ -169,6 +169,30 @@ public sealed class AirNetworkTests
                 Assert.True(Math.Abs(found - judged) <= (1e-6 * most) + 1e-9, $"{found} against {judged}, of {most}");
         }, iter: 60);
 
+    // What the judge above is built on, judged by the law itself.
+    [Fact]
+    public void The_flow_along_a_branch_is_the_one_at_which_its_law_holds()
+        => Gen.Select(Fans, Gen.Double[-3, 0], Gen.Double[2, 6], Gen.Double[-20, 20], Gen.Double[-100, 100]).Hold((fan, linear, quadratic, rise, difference) =>
+        {
+            var branch = new AirBranch(0, Room, Math.Pow(10, linear), Math.Pow(10, quadratic)) { Rise = rise, Fan = fan };
+            var (flow, conductance) = branch.At(difference);
+            var lost = (branch.Linear * flow) + (branch.Quadratic * flow * Math.Abs(flow));
+            Assert.Equal(difference + rise, lost - Gives(fan, flow), 7);
+            // At a kink of the fan's curve either side will do.
+            double[] sides = [.. new[] { -1e-8, 1e-8 }.Select(little
+                => branch.Linear + (2 * branch.Quadratic * Math.Abs(flow)) - ((Gives(fan, flow + little) - Gives(fan, flow)) / little))];
+            Assert.InRange(1 / conductance, sides.Min() * 0.999, sides.Max() * 1.001);
+        });
+
+    private static double Gives(FanCurve? fan, double flow)
+    {
+        if (fan is null) return 0;
+        var after = 1;
+        while (after < fan.Points.Length - 1 && fan.Points[after].Flow < flow) after++;
+        var (one, other) = (fan.Points[after - 1], fan.Points[after]);
+        return one.Pressure + ((other.Pressure - one.Pressure) * (flow - one.Flow) / (other.Flow - one.Flow));
+    }
+
     [Fact]
     public void A_larger_opening_in_series_never_lowers_the_flow()
         => Gen.Select(Gen.Double[2, 6], Gen.Double[2, 6], Gen.Double[0.001, 0.05], Gen.Double[2, 60], Gen.Double[0.01, 1]).Hold(each =>

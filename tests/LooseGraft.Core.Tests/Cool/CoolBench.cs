@@ -26,6 +26,20 @@ internal static class CoolBench
 
     public static Graft Cooled(this Graft graft, Func<Cooling, Cooling> change) => graft with { Cooling = change(graft.Cooling) };
 
+    /// <summary>The same with a usual sort of cooler on its board.</summary>
+    public static Graft Under(this Graft graft, string cooler)
+        => graft.Cooled(cooling => cooling with { Coolers = [new CoolerPlace("board") { Class = CoolerClass.Find(cooler), Evidence = Evidence.Label }] });
+
+    /// <summary>The same with a setting that holds its board.</summary>
+    public static Graft Held(this Graft graft, double watts, Evidence evidence = Evidence.Assumed)
+        => graft with { Loads = [graft.Loads[0] with { Cap = new PowerCap(new Known<Watts>(new(watts), evidence)) }, .. graft.Loads.Skip(1)] };
+
+    /// <summary>The same with a board that takes so much less when it does nothing.</summary>
+    public static Graft Idling(this Graft graft, double watts) => graft with
+    {
+        Loads = [graft.Loads[0] with { Draws = [graft.Loads[0].Draws[0] with { Idle = Exactly(watts) }] }, .. graft.Loads.Skip(1)],
+    };
+
     /// <summary>One more part, with what it takes.</summary>
     public static Graft And(this Graft graft, string id, PartKind kind, double? watts = null) => graft with
     {

@@ -77,6 +77,7 @@ public sealed class CoolEditsTests
         Assert.Equal(graft, new PlaceFan(new FanPlace("fan") { Way = "tray/front" }).Apply(graft));
         Assert.Empty(new UnplaceFan("fan").Apply(said).Cooling.Fans);
         Assert.Equal(6, new RunFans(0.5).Apply(said).Cooling.Fans[0].Volts!.Value.Value);
+        Assert.Equal("no fan is placed", new RunFans(0.5).Standing(Shell));
     }
 
     [Fact]

@@ -9,6 +9,19 @@ namespace LooseGraft.Core.Tests.Cool;
 /// <summary>What of Seat, Wire and Feed the air is made of, and what it is told besides.</summary>
 public sealed class CoolSceneTests
 {
+    [Theory]
+    [InlineData(null, "box")]
+    [InlineData("box", null)]
+    public void A_fan_that_blows_in_blows_into_the_shell_whichever_way_its_opening_was_told(string? from, string? to)
+    {
+        var state = CoolRest.Rest(Heated(50, Way("back", 60), Way("hole", 80, from: from, to: to)).Blown("hole", AirDirection.In));
+        Assert.True(state.Ways[1] > 0.001 && state.Ways[0] < -0.001 && state.Fans[0] > 0.001);
+        var between = Heated(50, Way("door", 60, from: "box", to: "loft"))
+            .Cooled(cooling => cooling with { Spaces = cooling.Spaces.Add(new AirSpace("loft", "loft")) });
+        Assert.Equal(("in", "out"), (between.Towards("hole", AirDirection.In), between.Towards("hole", AirDirection.Out)));
+        Assert.Equal(("towards loft", "towards box"), (between.Towards("door", AirDirection.In), between.Towards("door", AirDirection.Out)));
+    }
+
     private static readonly MountPlane Base = new("box", "box", [.. new PlanRectangle(0, 0, 400, 300).Corners]) { Lid = new(200) };
 
     private static Graft Drawn(params Opening[] openings) => Heated(50) with

@@ -21,6 +21,6 @@ public sealed record PlaceFan(FanPlace Fan) : GraftEdit
     private FanPlace? Found(Graft graft) => graft.Cooling.Fans.FirstOrDefault(fan => fan.Part == Fan.Part);
 
     private static string Said(Graft graft, FanPlace fan)
-        => (fan.Way is { } way ? $"blows {fan.Blows.ToString().ToLowerInvariant()} through {graft.NameOfWay(way)}" : "stirs the air")
+        => (fan.Way is { } way ? $"blows {graft.Towards(way, fan.Blows)} through {graft.NameOfWay(way)}" : "stirs the air")
             + (fan.Volts is { } volts ? $", on {volts}" : "");
 }

@@ -13,5 +13,5 @@ public sealed record RunFans(double Share) : GraftEdit
     public override string Words(Graft graft) => $"Every fan on {new Volts(Share * FanClass.FullVolts)}";
 
     public override string Standing(Graft graft)
-        => string.Join(", ", graft.Cooling.Fans.Select(fan => $"{graft.NameOf(fan.Part)} {fan.Volts?.ToString() ?? "as it is fed"}"));
+        => graft.Cooling.Fans.IsEmpty ? "no fan is placed" : string.Join(", ", graft.Cooling.Fans.Select(fan => $"{graft.NameOf(fan.Part)} {fan.Volts?.ToString() ?? "as it is fed"}"));
 }

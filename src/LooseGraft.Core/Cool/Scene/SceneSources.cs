@@ -12,15 +12,21 @@ internal static class SceneSources
     public static List<HeatSource> Of(Graft graft, FeedFlows flows, List<CoolSpace> spaces, UnsureFigures figures)
     {
         var sources = new List<HeatSource>();
-        foreach (var load in graft.Loads.Where(load => !load.Draws.IsEmpty))
+        foreach (var loads in graft.Loads.Where(load => !load.Draws.IsEmpty).GroupBy(load => load.Part))
         {
-            if (graft.FindPart(load.Part) is not { } part) continue;
-            sources.Add(new HeatSource(part.Id, part.Name, ScenePlaces.SpaceOf(graft, part, spaces), false, load.Draws.Select(draw => draw.Evidence).Weakest())
+            if (graft.FindPart(loads.Key) is not { } part) continue;
+            var evidence = loads.SelectMany(load => load.Draws).Select(draw => draw.Evidence).Weakest();
+            sources.Add(new HeatSource(part.Id, part.Name, ScenePlaces.SpaceOf(graft, part, spaces), false, evidence)
             {
                 Watts = (Add(HeatCase.Idle), Add(HeatCase.Typical), Add(HeatCase.Peak)),
             });
 
-            int Add(HeatCase work) => AddTo(figures, $"watts of {load.Id}", WattsOf(load, work));
+            int Add(HeatCase work)
+            {
+                var all = loads.Select(load => WattsOf(load, work))
+                    .Aggregate((one, other) => (one.Low + other.Low, one.Likely + other.Likely, one.High + other.High));
+                return AddTo(figures, $"watts of {loads.First().Id}", all);
+            }
         }
 
         foreach (var supply in graft.Supplies)

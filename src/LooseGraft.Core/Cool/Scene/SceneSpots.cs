@@ -32,14 +32,13 @@ internal static class SceneSpots
         if (part.Kind is not (PartKind.Board or PartKind.Card or PartKind.Drive)) return null;
         var source = sources.FindIndex(each => each.Part == part.Id && !each.IsLoss);
         var said = graft.Cooling.Coolers.FirstOrDefault(each => each.Part == part.Id);
-        var watts = source < 0 ? 0 : figures[sources[source].At(HeatCase.Peak)].High;
         var kind = part.Kind switch
         {
             PartKind.Board => HotKind.Chip,
             PartKind.Card => HotKind.CardChip,
             _ => said?.Spins == false || IsSolid(graft, part) ? HotKind.SolidState : HotKind.SpinningDrive,
         };
-        var cooler = said?.Class ?? Usual(part.Kind, watts);
+        var cooler = CoolerOf(graft, part);
         var (low, likely, high) = said?.Share is { } share ? (share, share, share) : kind switch
         {
             HotKind.Chip => ProcessorShare,
@@ -67,10 +66,12 @@ internal static class SceneSpots
     // A card of the M.2 sort has nothing that turns; of any other drive somebody has to say.
     private static bool IsSolid(Graft graft, Part part) => graft.Seating.Boxes.Any(box => box.Part == part.Id && box.Drive?.Name == "M.2");
 
-    private static CoolerClass Usual(PartKind kind, double watts) => CoolerClass.Find(kind switch
-    {
-        PartKind.Card => "card-slot-fan",
-        PartKind.Drive => "drive-in-air",
-        _ => watts < SmallBoardWatts ? "small-heat-sink" : "box-cooler",
-    })!;
+    /// <summary>What cools a part: as somebody said, or as its kind usually has it. A setting that holds it does not make its cooler smaller.</summary>
+    public static CoolerClass CoolerOf(Graft graft, Part part)
+        => graft.Cooling.Coolers.FirstOrDefault(each => each.Part == part.Id)?.Class ?? CoolerClass.Find(part.Kind switch
+        {
+            PartKind.Card => "card-slot-fan",
+            PartKind.Drive => "drive-in-air",
+            _ => CoolTrial.MostWatts(graft, part.Id).Value < SmallBoardWatts ? "small-heat-sink" : "box-cooler",
+        })!;
 }

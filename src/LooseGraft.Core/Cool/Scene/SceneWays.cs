@@ -45,7 +45,9 @@ internal static class SceneWays
 
         foreach (var way in graft.Cooling.Ways)
         {
-            ways.Add(new CoolWay(way.Id, way.Name, IndexOf(way.From), IndexOf(way.To), way.Area.Value / SquareCentimetres, way.Cover, way.Filter,
+            // One to the room is written from the room, whichever way it was told: a fan in it blows into the shell or out of it.
+            var (from, to) = way.To is null ? (-1, IndexOf(way.From)) : (IndexOf(way.From), IndexOf(way.To));
+            ways.Add(new CoolWay(way.Id, way.Name, from, to, way.Area.Value / SquareCentimetres, way.Cover, way.Filter,
                 way.Height.Value / MillimetresInAMetre)
             {
                 Wall = way.Wall,

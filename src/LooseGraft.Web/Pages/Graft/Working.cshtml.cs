@@ -23,9 +23,9 @@ public sealed class WorkingModel(GraftStore store, ReviewDesk reviews) : FormPag
     [BindProperty(SupportsGet = true)]
     public string? To { get; set; }
 
-    /// <summary>Whether that page wants the prove list as well.</summary>
+    /// <summary>The key of what that page wants beyond the review.</summary>
     [BindProperty(SupportsGet = true)]
-    public bool Facts { get; set; }
+    public string? More { get; set; }
 
     public GraftSnapshot Snapshot { get; private set; } = null!;
 
@@ -35,21 +35,22 @@ public sealed class WorkingModel(GraftStore store, ReviewDesk reviews) : FormPag
     public IReadOnlyList<Finding> Findings { get; private set; } = [];
 
     /// <summary>Where to wait for a page of a graft.</summary>
-    public static string Address(int id, string to, bool facts) => $"/graft/{id}/working?facts={(facts ? "true" : "false")}&to={Uri.EscapeDataString(to)}";
+    public static string Address(int id, string to, string? more) => $"/graft/{id}/working?more={Uri.EscapeDataString(more ?? "")}&to={Uri.EscapeDataString(to)}";
 
     public async Task<IActionResult> OnGetAsync()
     {
         if (await store.FindAsync(Id, HttpContext.RequestAborted) is not { } found) return NotFound();
         Snapshot = found;
-        var job = Facts ? reviews.AskWeighed(found) : reviews.Ask(found);
+        var beyond = BeyondReview.Find(More);
+        var job = reviews.Ask(found, beyond);
         if (await job.IsDoneWithinAsync(Patience, HttpContext.RequestAborted)) return Lead(Url.IsLocalUrl(To) ? To! : $"/graft/{Id}");
         PostFormTagHelper.Show(HttpContext, found.Revision);
         var (review, isReviewed) = (job.Work, false);
-        if (Facts) (review, isReviewed) = (reviews.Ask(found).Work, reviews.Ask(found).Result.IsCompleted);
+        if (beyond is not null) (review, isReviewed) = (reviews.Ask(found).Work, reviews.Ask(found).Result.IsCompleted);
         Lines =
         [
             .. Core.Stages.All.Select(stage => Line($"{stage.Stage}", stage.Stage, review.Step, isReviewed)),
-            .. Facts ? [Line("What each proof could change", Stage.Prove, job.Work.Step, isDone: false)] : Array.Empty<(string, string, bool)>(),
+            .. beyond is not null ? [Line(beyond.Name, beyond.Stage, job.Work.Step, isDone: false)] : Array.Empty<(string, string, bool)>(),
         ];
         Findings = [.. review.Done.Findings.OrderByDescending(finding => finding.Severity).Take(Most)];
         return Page();
@@ -59,7 +60,7 @@ public sealed class WorkingModel(GraftStore store, ReviewDesk reviews) : FormPag
     public async Task<IActionResult> OnPostUndoAsync(int revision)
     {
         if ((await store.UndoAsync(Id, revision, HttpContext.RequestAborted)).Current is null) return NotFound();
-        return Redirect(Address(Id, Url.IsLocalUrl(To) ? To! : $"/graft/{Id}", Facts));
+        return Redirect(Address(Id, Url.IsLocalUrl(To) ? To! : $"/graft/{Id}", More));
     }
 
     private static (string Name, string State, bool IsNow) Line(string name, Stage stage, ReviewStep? step, bool isDone)

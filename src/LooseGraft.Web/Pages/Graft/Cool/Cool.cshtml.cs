@@ -52,7 +52,7 @@ public sealed partial class CoolModel(GraftStore store, ReviewDesk reviews) : Gr
     public IEnumerable<IGrouping<Subject, Finding>> Told => Review.At(Core.Findings.Stage.Cool).GroupBy(finding => finding.Subject);
 
     /// <summary>The thing that is nearest to a limit, or farthest beyond one, by its upper bound; null where nothing is known.</summary>
-    public static SpotOutlook? Tightest(CoolOutlook outlook) => outlook.Spots.Where(spot => spot.Temperature is not null)
+    public static SpotOutlook? Tightest(IEnumerable<SpotOutlook> spots) => spots.Where(spot => spot.Temperature is not null)
         .MaxBy(spot => (spot.Worst, spot.Temperature!.Value.High.Value - spot.Spot.Limit.Comfortable));
 
     /// <summary>The address of this page with something looked at closely.</summary>

@@ -99,7 +99,7 @@ public sealed class ProveModel(GraftStore store, ReviewDesk reviews, MeterShelf 
         if (Snapshot is not null) Meters = await meters.ChoicesAsync(Graft, HttpContext.RequestAborted);
     }
 
-    protected override bool ShowsProveList => true;
+    protected override BeyondReview Beyond => BeyondReview.Proofs;
 
     protected override void OnShown()
     {
