@@ -2,8 +2,11 @@ using BenchmarkDotNet.Attributes;
 using LooseGraft.Core;
 using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Air;
+using LooseGraft.Core.Cool.Asking;
+using LooseGraft.Core.Cool.Cures;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -35,6 +38,22 @@ public class AirOfForty
     /// <summary>The whole review of the air, with its 500 draws.</summary>
     [Benchmark]
     public int Air() => CoolStage.Review(_shell, _feed).Findings.Length;
+
+    /// <summary>What would help the first board, each change worked out again.</summary>
+    [Benchmark]
+    public int Cures()
+    {
+        var cool = CoolStage.Review(_shell, _feed);
+        return CureTrials.Of(_shell, _feed, cool, cool.At(HeatCase.Peak).Spots[0], new ReviewWork()).Tried;
+    }
+
+    /// <summary>How many watts the first board may take.</summary>
+    [Benchmark]
+    public double? Watts()
+    {
+        var spot = CoolStage.Review(_shell, _feed).Scene.Spots[0];
+        return CoolAsking.Of(_shell, _feed, new CoolQuestion(CoolAsk.Watts, spot.Part, spot.Kind, spot.Limit.Comfortable), new ReviewWork())?.Value;
+    }
 
     private static AirBranch[] Branches(int spaces, int ways)
     {

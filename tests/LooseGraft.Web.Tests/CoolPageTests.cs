@@ -176,6 +176,7 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
         await ToldAsync(HttpStatusCode.UnprocessableEntity, "KeepFans", "");
         await ToldAsync(HttpStatusCode.UnprocessableEntity, "KeepRoom", "");
         await ToldAsync(HttpStatusCode.UnprocessableEntity, "Turn", "part=drive");
+        await ToldAsync(HttpStatusCode.UnprocessableEntity, "RemoveWay", "way= ");
     }
 
     [Theory]

@@ -48,7 +48,7 @@ public sealed partial class CoolModel
             }));
     }
 
-    public async Task<IActionResult> OnPostRemoveWayAsync(string way) => await SaveAsync(new RemoveAirWay(way));
+    public async Task<IActionResult> OnPostRemoveWayAsync(string? way) => way is null ? await InvalidAsync() : await SaveAsync(new RemoveAirWay(way));
 
     public async Task<IActionResult> OnPostSpaceAsync(
         string? known, string? name, string? width, string? depth, string? height, PlaneMaterial? material, ShellTop top)
