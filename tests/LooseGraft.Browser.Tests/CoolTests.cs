@@ -88,7 +88,7 @@ public sealed class CoolTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords(".answer", "Pebble board may take 6.5 W at peak");
         eyes.Reload();
         eyes.SeeWords(".answer", "0.5 W more does not");
-        eyes.Choose(".asking select[name=ask]", "how large an opening has to be");
+        eyes.Choose(".asking select[name=ask]", "how large one more opening has to be");
         eyes.Click(".asking button");
         eyes.SeeWords(".answer", "No such opening up to");
         Assert.Empty(eyes.Complaints());

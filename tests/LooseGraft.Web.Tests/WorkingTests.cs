@@ -136,8 +136,10 @@ public sealed class WorkingTests
     [Theory]
     [InlineData("/graft/4/cool", "cool?")]
     [InlineData("facts", "facts")]
-    [InlineData("cool?at=%2Fparts%2Fkt31&ask=Opening&limit=70&through=tray%2Fa%26b", "cool?at=%2Fparts%2Fkt31&ask=Opening&limit=70&through=tray%2Fa%26b")]
+    [InlineData("cool?at=%2Fparts%2Fkt31&ask=opening%3Atray%2Fa%26b&limit=70", "cool?at=%2Fparts%2Fkt31&ask=opening%3Atray%2Fa%26b&limit=70")]
     [InlineData("cool?ask=moon&limit=1e9", "cool?")]
+    [InlineData("cool?ask=Watts%3Ax&limit=120", "cool?ask=watts&limit=120")]
+    [InlineData("cool?ask=opening%3A", "cool?ask=opening")]
     public void What_a_key_names_is_named_by_it_again(string key, string again)
         => Assert.Equal(again, BeyondReview.Find(key.StartsWith('/') ? "cool?" : key)!.Key);
 

@@ -41,6 +41,9 @@ public static class CoolWords
     public static string Shape(this TriedCure tried)
         => tried.IsUnder && (tried.Cure.IsToProve || tried.Hotter is not null) ? HeatBand.Warm.Shape() : tried.Worst.Shape();
 
+    /// <summary>What names a change on its page, so that one is not taken for another when the page changes.</summary>
+    public static string Anchor(Cure cure) => $"cure-{string.Concat(cure.Words.Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-'))}";
+
     /// <summary>What a change wins.</summary>
     public static string Won(TriedCure tried)
     {

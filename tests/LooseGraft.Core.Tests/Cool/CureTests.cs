@@ -98,6 +98,18 @@ public sealed class CureTests
     }
 
     [Fact]
+    public void Nobody_is_told_to_cut_more_than_keeps_it_under()
+    {
+        Assert.Equal([false, false, false], Cuts(300));
+        // Where the second does, the third is not told.
+        Assert.Contains(Enumerable.Range(40, 100).Select(twos => Cuts(2 * twos)), cuts => cuts.SequenceEqual([false, true]));
+        Assert.Contains(Enumerable.Range(40, 100).Select(twos => Cuts(2 * twos)), cuts => cuts.SequenceEqual([true]));
+
+        static IEnumerable<bool> Cuts(double watts) => Cures(Heated(watts, Way("in", 20)).Blown("in", AirDirection.In)).Cures
+            .Where(tried => tried.Cure.Sort == CureSort.CutOpening).OrderBy(tried => tried.Kelvins).Select(tried => tried.IsUnder);
+    }
+
+    [Fact]
     public void Covers_and_filters_are_taken_off_and_what_is_part_of_the_wall_is_cut_out()
     {
         var dirty = Way("slots", 40, cover: AirCover.Slots) with { Filter = AirFilter.Dirty };

@@ -88,11 +88,11 @@ internal static class AirCures
             }
 
             if (graft.Seating.FindPlane(space.Id) is not null || space.Size is not { } inside) continue;
-            foreach (var (up, where) in ((double, string)[])[(0, "low down in"), (inside.Height.Value, "high up in")])
+            foreach (var (up, where) in ((double, string)[])[(0, "low down"), (inside.Height.Value, "high up")])
             {
                 var area = new SquareCentimetres(width * height / 100);
-                var way = new AirWay("", $"opening to be cut {where} {space.Name}", null, space.Id, area) { Height = new(up) };
-                yield return new Cure(CureSort.CutOpening, new SpaceSubject(space.Id), $"Cut {size} {where} {space.Name}", new PutAirWay(way))
+                var way = new AirWay("", $"opening to be cut {where}", null, space.Id, area) { Height = new(up) };
+                yield return new Cure(CureSort.CutOpening, new SpaceSubject(space.Id), $"Cut {size} into {space.Name}, {where}", new PutAirWay(way))
                 { Rivals = rivals };
             }
         }

@@ -64,7 +64,7 @@ public sealed class CureTrials
         if (Cap(work) is { } cap) told.Add(cap);
         var slower = work.Each([.. FanCures.Slower(_graft, _scene)], "fan that may be slower").Select(Likely)
             .Where(tried => tried.Decibels <= -LeastDecibels).Select(tried => Bounded(tried.Cure));
-        return new CureList(_of, [.. Sorted(work.Each(told, "change that helps").Select(Bounded).Where(tried => tried.Kelvins >= LeastKelvins))],
+        return new CureList(_of, [.. Sorted(Enough(work.Each(told, "change that helps").Select(Bounded).Where(tried => tried.Kelvins >= LeastKelvins)))],
             [.. slower.Where(tried => tried.Hotter is null && tried.Worst <= _of.Worst)], cures.Length);
     }
 
@@ -128,6 +128,14 @@ public sealed class CureTrials
 
     // Half a kelvin more is not worth a larger cut: of those that win alike the first, which is the smallest.
     private static TriedCure Best(IEnumerable<TriedCure> rivals) => rivals.MaxBy(tried => Math.Round(tried.Kelvins / LeastKelvins))!;
+
+    // Nobody cuts more than keeps it under.
+    private static IEnumerable<TriedCure> Enough(IEnumerable<TriedCure> tried)
+    {
+        var all = tried.ToArray();
+        var enough = all.Where(each => each is { IsUnder: true, Cure.Sort: CureSort.CutOpening }).MinBy(each => each.Kelvins);
+        return all.Where(each => each.Cure.Sort != CureSort.CutOpening || enough is null || each.Kelvins <= enough.Kelvins);
+    }
 
     // What is free first; what cannot be told apart by the figures shown stands in the order in which it was tried.
     private static IEnumerable<TriedCure> Sorted(IEnumerable<TriedCure> tried)

@@ -28,11 +28,22 @@ public sealed record CoolBeyond(string? At, CoolAsk? Ask, int? Limit, string? Wa
         if (key?.StartsWith(Begins, StringComparison.Ordinal) != true) return null;
         var said = QueryHelpers.ParseQuery(key[Begins.Length..]);
         string? Said(string name) => said.TryGetValue(name, out var value) ? (string?)value : null;
-        return new CoolBeyond(Said("at"), AskOf(Said("ask")), LimitOf(Said("limit")), Said("through"));
+        return Of(Said("at"), Said("ask"), Said("limit"));
     }
 
-    /// <summary>A question as an address has it; null for none that can be asked.</summary>
-    public static CoolAsk? AskOf(string? text) => Enum.TryParse<CoolAsk>(text, ignoreCase: true, out var ask) && Enum.IsDefined(ask) ? ask : null;
+    /// <summary>What an address asks for.</summary>
+    /// <param name="at">What is looked at closely.</param>
+    /// <param name="ask">A question, and after a colon the opening that it is about; anything else asks nothing.</param>
+    /// <param name="limit">What the thing must stay under.</param>
+    public static CoolBeyond Of(string? at, string? ask, string? limit)
+    {
+        var way = ask?.Split(':', 2) is [_, { Length: > 0 } said] ? said : null;
+        var known = Enum.TryParse<CoolAsk>(ask?.Split(':')[0], ignoreCase: true, out var found) && Enum.IsDefined(found) ? found : (CoolAsk?)null;
+        return new CoolBeyond(at, known, LimitOf(limit), known == CoolAsk.Opening ? way : null);
+    }
+
+    /// <summary>A question as an address has it.</summary>
+    public static string TextOf(CoolAsk ask, string? way = null) => ask.ToString().ToLowerInvariant() + (way is null ? "" : $":{way}");
 
     /// <summary>A limit as it is typed; null for none that can be asked for.</summary>
     public static int? LimitOf(string? text)
@@ -42,9 +53,8 @@ public sealed record CoolBeyond(string? At, CoolAsk? Ask, int? Limit, string? Wa
     public string Key => Begins + QueryHelpers.AddQueryString("", new Dictionary<string, string?>
     {
         ["at"] = At,
-        ["ask"] = Ask?.ToString(),
+        ["ask"] = Ask is { } ask ? TextOf(ask, Way) : null,
         ["limit"] = Limit?.ToString(CultureInfo.InvariantCulture),
-        ["through"] = Way,
     }.Where(pair => pair.Value is not null)).TrimStart('?');
 
     /// <summary>The work.</summary>

@@ -17,14 +17,10 @@ public sealed partial class CoolModel
     [BindProperty(SupportsGet = true, Name = "limit")]
     public string? AskedLimit { get; set; }
 
-    /// <summary>The opening that is asked for.</summary>
-    [BindProperty(SupportsGet = true, Name = "through")]
-    public string? AskedWay { get; set; }
-
     protected override BeyondReview Beyond => Wanted.AsWork();
 
     /// <summary>What is looked at closely and asked for.</summary>
-    public CoolBeyond Wanted => new(At, CoolBeyond.AskOf(Asked), CoolBeyond.LimitOf(AskedLimit), AskedWay is "" ? null : AskedWay);
+    public CoolBeyond Wanted => CoolBeyond.Of(At, Asked, AskedLimit);
 
     /// <summary>What would help the thing that is looked at, or else the tightest.</summary>
     public CureList? Cures => Wanted.SpotOf(Cool) is { Spot: var spot } ? Review.CuresFor(spot.Part, spot.Kind, new ReviewWork()) : null;
