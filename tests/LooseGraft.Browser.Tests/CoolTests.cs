@@ -72,6 +72,7 @@ public sealed class CoolTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Click("a[href$='/cuts']");
         eyes.SeeWords("main", "air through the rear wall");
         eyes.Click(".bench-row a[href$='/cool']");
+        eyes.SeeWords("#ways", "air through the rear wall");
         eyes.PressWith(Keys.Control, "z");
         eyes.SeeWords(".air-side .verdict", "96 °C");
         Assert.Empty(eyes.Complaints());
