@@ -1,3 +1,5 @@
+using LooseGraft.Core.Facts;
+
 namespace LooseGraft.Core.Model;
 
 /// <summary>What the spaces and ways of a graft's air are called, and which there are.</summary>
@@ -39,6 +41,10 @@ public static class CoolingNames
     public static string Towards(this Graft graft, string way, AirDirection blows)
         => graft.Cooling.Ways.FirstOrDefault(each => each.Id == way) is { From: { } from, To: { } to }
             ? $"towards {graft.NameOfSpace(blows == AirDirection.In ? to : from)}" : blows == AirDirection.In ? "in" : "out";
+
+    /// <summary>Whether a way is the grille of a supply, whose own fan blows through it: nobody cuts into that.</summary>
+    public static bool IsGrilleOfSupply(this Graft graft, string way)
+        => graft.Cooling.Fans.Any(fan => fan.Way == way && graft.FindPart(fan.Part)?.Kind == PartKind.Supply);
 
     /// <summary>What is said of what cools a part; nothing yet where nobody said anything.</summary>
     public static CoolerPlace SaidOfCooler(this Graft graft, string part)

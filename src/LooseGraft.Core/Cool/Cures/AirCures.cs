@@ -27,9 +27,10 @@ internal static class AirCures
         var isBlown = scene.Fans.Any(fan => fan.Way == index);
         var (bare, guard) = isBlown ? (AirCover.WireGuard, ", and put a guard of wire before the fan") : (AirCover.Open, "");
         var (name, subject) = (AirCoverFact.Of(way.Cover).Name, new AirWaySubject(way.Key));
-        if (way.Cover is AirCover.Mesh or AirCover.Cloth)
+        var isOfSupply = graft.IsGrilleOfSupply(way.Key);
+        if (way.Cover is AirCover.Mesh or AirCover.Cloth && !isOfSupply)
             yield return new Cure(CureSort.TakeCoverOff, subject, $"Take the {name} off {way.Name}{guard}", Covered(graft, way, bare, way.Filter));
-        if (way.Cover is AirCover.Slots or AirCover.Punched)
+        if (way.Cover is AirCover.Slots or AirCover.Punched && !isOfSupply)
             yield return new Cure(CureSort.CutOut, subject, $"Cut out what is in {way.Name} to one clear opening{guard}", Covered(graft, way, bare, way.Filter));
         if (way.Filter == AirFilter.Dirty)
             yield return new Cure(CureSort.CleanFilter, subject, $"Clean the filter in {way.Name}", Covered(graft, way, way.Cover, AirFilter.Clean));
