@@ -8,7 +8,8 @@ namespace LooseGraft.Core.Cool;
 
 /// <summary>What a builder tries without changing the graft: another room, other volts at every fan, a part held to fewer watts.</summary>
 /// <param name="Room">Degrees Celsius of the room; null for as it is.</param>
-/// <param name="FanShare">The share of the volts that they are made for which every placed fan gets; null for as it is.</param>
+/// <param name="FanShare">The share of the volts that they are made for which every placed fan gets, those of supplies and cards left out; null for as it
+/// is.</param>
 /// <param name="Held">The part that is held.</param>
 /// <param name="Cap">To what, everything that it draws together; null for as it is.</param>
 public sealed record CoolTrial(Celsius? Room = null, double? FanShare = null, string? Held = null, Watts? Cap = null)
@@ -22,11 +23,12 @@ public sealed record CoolTrial(Celsius? Room = null, double? FanShare = null, st
         var tried = graft.WithCooling(cooling => cooling with
         {
             Room = Room is { } room ? Spread<Celsius>.Exactly(room) : cooling.Room,
-            Fans = FanShare is { } share
-                ? [.. cooling.Fans.Select(fan => fan with { Volts = new Volts(share * (fan.Rated?.Value ?? FanClass.FullVolts)) })] : cooling.Fans,
+            Fans = FanShare is { } share ? [.. cooling.Fans.Select(fan => graft.IsOwnFan(fan.Part) ? OnShare(fan, share) : fan)] : cooling.Fans,
         });
         return Held is null || Cap is not { } cap ? tried : tried.WithDraws(Held, (draw, together) => HeldDraw.Under(cap, draw, together));
     }
+
+    private static FanPlace OnShare(FanPlace fan, double share) => fan with { Volts = new Volts(share * (fan.Rated?.Value ?? FanClass.FullVolts)) };
 
     /// <summary>The most that a part takes at peak where nothing holds it.</summary>
     public static Watts MostWatts(Graft graft, string part)

@@ -42,6 +42,9 @@ public static class CoolingNames
         => graft.Cooling.Ways.FirstOrDefault(each => each.Id == way) is { From: { } from, To: { } to }
             ? $"towards {graft.NameOfSpace(blows == AirDirection.In ? to : from)}" : blows == AirDirection.In ? "in" : "out";
 
+    /// <summary>Whether a fan is a part of its own, which a builder may turn, move and run as he likes; that of a supply or card is not.</summary>
+    public static bool IsOwnFan(this Graft graft, string part) => graft.FindPart(part)?.Kind == PartKind.Fan;
+
     /// <summary>Whether a way is the grille of a supply, whose own fan blows through it: nobody cuts into that.</summary>
     public static bool IsGrilleOfSupply(this Graft graft, string way)
         => graft.Cooling.Fans.Any(fan => fan.Way == way && graft.FindPart(fan.Part)?.Kind == PartKind.Supply);

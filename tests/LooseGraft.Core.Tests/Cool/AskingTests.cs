@@ -62,6 +62,10 @@ public sealed class AskingTests
         Assert.Null(Ask(Shell, CoolAsk.Watts, kind: HotKind.CardChip));
         Assert.Null(Ask(Heated(90, Way("in", 40)), CoolAsk.FanVolts));
         Assert.Null(Ask(Shell, CoolAsk.Opening, way: "gone"));
+        // Nobody sets the volts of a fan in a supply.
+        var supply = Shell with { Parts = [.. Shell.Parts.Select(part => part.Id == "fan" ? part with { Kind = PartKind.Supply } : part)] };
+        Assert.Null(Ask(supply, CoolAsk.FanVolts));
+        Assert.Equal(supply.Cooling.Fans, new CoolTrial(FanShare: 0.5).Apply(supply).Cooling.Fans);
         Assert.Null(Ask(Shell with { Loads = [] }, CoolAsk.Watts));
     }
 

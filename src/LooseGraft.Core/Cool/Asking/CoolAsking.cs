@@ -33,7 +33,7 @@ public static class CoolAsking
         {
             CoolAsk.Watts => Watts(graft, feed, scene, spot, question, work),
             CoolAsk.Opening => Opening(graft, feed, scene, spot, question, work),
-            _ => Volts(scene, question, work),
+            _ => Volts(graft, scene, question, work),
         };
     }
 
@@ -85,10 +85,11 @@ public static class CoolAsking
         return Answer(question, (1, Math.Max(most, 2), 1), area => scene with { Ways = scene.Ways.SetItem(at, way with { AreaM2 = area / 1e4 }) }, work);
     }
 
-    private static CoolAnswer? Volts(CoolScene scene, CoolQuestion question, ReviewWork work)
-        => scene.Fans.IsEmpty ? null : Answer(question, (VoltStep, FanClass.FullVolts, VoltStep), volts => scene with
+    private static CoolAnswer? Volts(Graft graft, CoolScene scene, CoolQuestion question, ReviewWork work)
+        => !scene.Fans.Any(fan => graft.IsOwnFan(fan.Part)) ? null : Answer(question, (VoltStep, FanClass.FullVolts, VoltStep), volts => scene with
         {
-            Fans = [.. scene.Fans.Select(fan => fan with { Volts = Math.Round(volts, 1) * fan.Rated / FanClass.FullVolts })],
+            Fans = [.. scene.Fans.Select(fan => graft.IsOwnFan(fan.Part)
+                ? fan with { Volts = Math.Round(volts, 1) * fan.Rated / FanClass.FullVolts } : fan)],
         }, work);
 
     private static CoolAnswer Answer(CoolQuestion question, (double Least, double Most, double Step) row, Func<double, CoolScene> with, ReviewWork work)

@@ -18,7 +18,7 @@ internal static class FanCures
 
     public static IEnumerable<Cure> Of(Graft graft, CoolScene scene, IReadOnlyList<int> ways, HotSpot spot)
     {
-        var own = scene.Fans.Where(fan => graft.FindPart(fan.Part)?.Kind == PartKind.Fan).ToArray();
+        var own = scene.Fans.Where(fan => graft.IsOwnFan(fan.Part)).ToArray();
         var free = ways.Where(way => scene.Ways[way].IsToRoom && scene.Fans.All(fan => fan.Way != way)).Select(way => scene.Ways[way]).ToArray();
         return
         [
@@ -31,7 +31,7 @@ internal static class FanCures
     /// <summary>Fewer volts, for quiet.</summary>
     public static IEnumerable<Cure> Slower(Graft graft, CoolScene scene)
         => from fan in scene.Fans
-           where graft.FindPart(fan.Part)?.Kind == PartKind.Fan && fan.Board is null && fan.Volts > fan.StartVolts
+           where graft.IsOwnFan(fan.Part) && fan.Board is null && fan.Volts > fan.StartVolts
            select new Cure(CureSort.SlowFan, new PartSubject(fan.Part), $"Run {fan.Name} on {new Volts(fan.StartVolts)}",
                new PlaceFan(PlaceOf(graft, fan) with { Volts = new(fan.StartVolts) }));
 

@@ -13,5 +13,8 @@ public sealed record RunFans(double Share) : GraftEdit
     public override string Words(Graft graft) => $"Every fan on {new Volts(Share * FanClass.FullVolts)}";
 
     public override string Standing(Graft graft)
-        => graft.Cooling.Fans.IsEmpty ? "no fan is placed" : string.Join(", ", graft.Cooling.Fans.Select(fan => $"{graft.NameOf(fan.Part)} {fan.Volts?.ToString() ?? "as it is fed"}"));
+    {
+        var own = graft.Cooling.Fans.Where(fan => graft.IsOwnFan(fan.Part)).ToArray();
+        return own.Length == 0 ? "no fan is placed" : string.Join(", ", own.Select(fan => $"{graft.NameOf(fan.Part)} {fan.Volts?.ToString() ?? "as it is fed"}"));
+    }
 }
