@@ -1,5 +1,6 @@
 using LooseGraft.Core;
 using LooseGraft.Core.Cool;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Cli;
@@ -14,6 +15,17 @@ internal static class CoolJson
         return new
         {
             Works = Enum.GetValues<HeatCase>().Select(work => Work(cool.At(work))),
+            Readings = cool.Read.Readings.Select(read => new
+            {
+                read.Reading.Id,
+                ReadCelsius = Rounded(read.Reading.Hot.Value),
+                ExpectedCelsius = read.Expected is { } expected ? Range(expected) : null,
+                FittedCelsius = read.Fitted is { } fitted ? Rounded(fitted.Value) : (double?)null,
+                read.Standing,
+            }),
+            AirTimes = cool.Read.Air is { } air ? Range(air) : null,
+            ContactTimes = cool.Read.Contacts.Select(contact => new { contact.Part, Times = Range(contact.Times) }),
+            Schools = !cool.Scene.HasShell ? null : review.HeatSchools.Verdicts.Select(verdict => new { verdict.School, verdict.Band, verdict.Figure }),
         };
 
         object Work(CoolOutlook at) => new

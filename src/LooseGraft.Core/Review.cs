@@ -5,6 +5,7 @@ using LooseGraft.Core.Buy;
 using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Asking;
 using LooseGraft.Core.Cool.Cures;
+using LooseGraft.Core.Cool.Schools;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
@@ -111,6 +112,9 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
         if (_answers.Count > MostAnswers) _answers.Clear();
         return _answers.GetOrAdd(question, asked => CoolAsking.Of(Graft, Feed, asked, work));
     }
+
+    /// <summary>The four schools of judging whether the heat gets out, side by side at peak.</summary>
+    public HeatSchools HeatSchools => HeatSchools.Of(Graft, Cool.Scene, Cool.At(HeatCase.Peak), Cool.Read);
 
     /// <summary>Every fact that is not proven.</summary>
     public ImmutableArray<UnprovenFact> Unproven => Prove.Unproven;

@@ -96,6 +96,33 @@ public sealed class CoolTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void What_was_read_is_written_down_reckoned_with_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("1") + "/cool");
+        eyes.SeeWords(".air-side .verdict", "99 °C");
+        eyes.SeeWords("#fit", "about half the air that is worked out");
+        eyes.Click("form[action*='TakeFit'] button");
+        eyes.SeeWords(".said", "Taken over from readings: air 0.52 times");
+        eyes.SeeNoWords(".air-side .verdict", "99 °C");
+        eyes.SeeWords(".measured", "as it is worked out");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".air-side .verdict", "99 °C");
+        // Another reading, by keyboard: of the card, as its sensor shows it.
+        eyes.TabTo(".read-form select[name=what]");
+        eyes.Choose(".read-form select[name=what]", "Quarrow Plover low-profile card");
+        eyes.TabTo(".read-form input[name=hot]");
+        eyes.Press("205 F" + Keys.Enter);
+        eyes.SeeWords(".said", "Quarrow Plover low-profile card: 96 °C read at peak");
+        eyes.Reload();
+        eyes.SeeWords(".measured", "96 °C ± 5");
+        eyes.Retype(".read-form input[name=hot]", "warm" + Keys.Enter);
+        eyes.SeeWords(".read-form .problem", "“warm” is no temperature");
+        Assert.Equal("warm", eyes.Value(".read-form input[name=hot]"));
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void From_an_empty_shelf_a_shell_is_told_its_air_without_typing_an_address()
     {
         using var eyes = new Eyes(bench.Address);

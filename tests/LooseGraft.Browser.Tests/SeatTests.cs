@@ -180,9 +180,7 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
     public void Without_script_a_board_is_still_seated_and_held()
     {
         using var eyes = new Eyes(bench.Address, hasScript: false);
-        eyes.Open("/");
-        eyes.Click("button[formaction*='Copy'][value='2']");
-        eyes.Open(eyes.Path + "/seat");
+        eyes.Open(eyes.CopyOf("2") + "/seat");
         eyes.Retype("form[action*='AddPlane'] input[name=width]", "200");
         eyes.Retype("form[action*='AddPlane'] input[name=depth]", "5 3/4 in" + Keys.Enter);
         eyes.SeeWords(".said", "A base to mount upon: tray");

@@ -1,5 +1,6 @@
 using System.Collections;
 using System.Reflection;
+using LooseGraft.Core.Cool.Measuring;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Seat.Describing;
@@ -96,6 +97,10 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(FanPlace))
             return new FanPlace(Text("Part")) { Blows = (AirDirection)_random.Next(2), Size = new(80), Gap = new(_random.Next(90)) };
         if (type == typeof(CoolerPlace)) return new CoolerPlace(Text("Part")) { TakesRoomAir = _random.Next(2) == 0, Spins = true };
+        if (type == typeof(HeatReading))
+            return new HeatReading("heat", default, new(_random.Next(30, 90)), (HeatCase)_random.Next(3), new(30)) { Part = Text("Part") };
+        if (type == typeof(ContactFit)) return new ContactFit(Text("Part"), Spread<Factor>.Exactly(new(_random.Next(5, 25) / 10.0)));
+        if (type == typeof(Spread<Factor>)) return Spread<Factor>.Exactly(new(_random.Next(5, 15) / 10.0));
         if (type == typeof(AirWay))
             return new AirWay(_random.Next(2) == 0 ? "" : Text("Way"), Text(name), null, Text("Space"), new(_random.Next(1, 90))) { Wall = PlaneWall.Rear };
         if (type == typeof(PortLimit)) return new PortLimit(new Amps(_random.Next(1, 20)), null, Evidence.Document);
@@ -134,7 +139,11 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         "Way" => Choice([.. graft.Cooling.Ways.Select(way => way.Id)]),
         "Space" => Choice([.. graft.AirSpaces().Select(space => space.Id)]),
         "Mount" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Mounts).Select(mount => mount.Id)]),
-        "Reading" => Choice([.. graft.Readings.Select(reading => reading.Id), .. graft.WallReadings.Select(reading => reading.Id)]),
+        "Reading" => Choice(
+            [
+                .. graft.Readings.Select(reading => reading.Id), .. graft.WallReadings.Select(reading => reading.Id),
+                .. graft.Cooling.Readings.Select(reading => reading.Id),
+            ]),
         "Lead" => Choice([.. graft.Supplies.SelectMany(supply => supply.Leads).Select(lead => lead.Id)]),
         "Of" => Choice([.. graft.Parts.Select(part => part.Id), .. graft.Seating.Planes.Select(plane => plane.Id)]),
         "Currency" => "EUR",
@@ -175,7 +184,9 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         ferry = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") });
         var rich = ferry with
         {
-            Cooling = ferry.Cooling with { Spaces = [new AirSpace("tray", "cabinet"), new AirSpace("loft", "loft")] },
+            Cooling = ferry.Cooling with { Spaces = [new AirSpace("tray", "cabinet"), new AirSpace("loft", "loft")],
+                Readings = [new HeatReading("heat", default, new(70), HeatCase.Peak, new(30)) { Part = "kt31" }],
+            },
             OtherDonors = [new GraftDonor("twin", new Machine("Twin kiosk"), [new CaseAnswer(CaseDuty.Speaker, true)])],
             Parts = [.. ferry.Parts.Select(part => part.Ports.FirstOrDefault(port => port.PositionCount > 1) is not { } port ? part : part with
             {

@@ -1,4 +1,3 @@
-using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Scene;
 using LooseGraft.Core.Seat;
 using LooseGraft.Web.Drawing;

@@ -1,6 +1,7 @@
 using LooseGraft.Core.Cool.Scene;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool;
@@ -26,28 +27,42 @@ internal static class CoolBounds
     /// <summary>The outlook for one kind of work.</summary>
     public static CoolOutlook Of(CoolScene scene, HeatCase work, CoolState likely, ReviewWork watched)
     {
-        var solver = new CoolSolver(scene);
-        var seeds = scene.Figures.Groups.Select(SeededDraws.Seed).ToArray();
         var (spaces, spots) = (Table(scene.Spaces.Length), Table(scene.Spots.Length));
         var (ways, watts) = (Table(scene.Ways.Length), new double[Draws]);
         var inside = scene.Sources.Where(source => source.Space >= 0).Select(source => source.At(work)).ToArray();
-        foreach (var batch in watched.Each([.. Enumerable.Range(0, Draws / AtOnce)], "fifty draws of the air"))
+        foreach (var (draw, figures, state) in Drawn(scene, work, likely, Draws, watched))
         {
-            for (var draw = batch * AtOnce; draw < (batch + 1) * AtOnce; draw++)
-            {
-                var figures = Drawn(scene.Figures, seeds, draw);
-                var state = solver.Near(figures, work, likely);
-                for (var at = 0; at < spaces.Length; at++) spaces[at][draw] = state.Spaces[at];
-                for (var at = 0; at < spots.Length; at++) spots[at][draw] = state.Spots[at];
-                for (var at = 0; at < ways.Length; at++) ways[at][draw] = LitresPerSecond.OfCubicMetres(state.Ways[at]).Value;
-                watts[draw] = inside.Sum(index => figures[index]);
-            }
+            for (var at = 0; at < spaces.Length; at++) spaces[at][draw] = state.Spaces[at];
+            for (var at = 0; at < spots.Length; at++) spots[at][draw] = state.Spots[at];
+            for (var at = 0; at < ways.Length; at++) ways[at][draw] = LitresPerSecond.OfCubicMetres(state.Ways[at]).Value;
+            watts[draw] = inside.Sum(index => figures[index]);
         }
 
         return new CoolOutlook(work, likely, [.. spaces.Select((drawn, at) => Between<Celsius>(drawn, likely.Spaces[at]))],
             [.. scene.Spots.Select((spot, at) => Outlook(spot, spots[at], likely.Spots[at]))],
             [.. ways.Select((drawn, at) => Between<LitresPerSecond>(drawn, LitresPerSecond.OfCubicMetres(likely.Ways[at]).Value))],
             Between<Watts>(watts, inside.Sum(index => scene.Figures[index].Likely)));
+    }
+
+    /// <summary>Where the shell rests for each of so many draws of what is not known exactly.</summary>
+    /// <param name="scene">The scene.</param>
+    /// <param name="work">What the machine is doing.</param>
+    /// <param name="likely">Where it rests with every figure at its likely value.</param>
+    /// <param name="draws">How many, a multiple of fifty.</param>
+    /// <param name="watched">Where it is told how far it is, and whence it is given up.</param>
+    public static IEnumerable<(int Draw, double[] Figures, CoolState State)> Drawn(
+        CoolScene scene, HeatCase work, CoolState likely, int draws, ReviewWork watched)
+    {
+        var solver = new CoolSolver(scene);
+        var seeds = scene.Figures.Groups.Select(SeededDraws.Seed).ToArray();
+        foreach (var batch in watched.Each([.. Enumerable.Range(0, draws / AtOnce)], "fifty draws of the air"))
+        {
+            for (var draw = batch * AtOnce; draw < (batch + 1) * AtOnce; draw++)
+            {
+                var figures = Drawn(scene.Figures, seeds, draw);
+                yield return (draw, figures, solver.Near(figures, work, likely));
+            }
+        }
     }
 
     private static double[][] Table(int things) => [.. Enumerable.Range(0, things).Select(_ => new double[Draws])];
@@ -67,11 +82,12 @@ internal static class CoolBounds
         double Beyond(double limit) => (double)drawn.Count(hot => hot > limit) / Draws;
     }
 
-    private static Spread<T> Between<T>(double[] drawn, double likely)
+    /// <summary>What is likely, and what nine draws in ten lie between.</summary>
+    public static Spread<T> Between<T>(double[] drawn, double likely)
         where T : struct, IUnitQuantity<T>
     {
-        var sorted = drawn.Order().ToArray();
-        var (low, high) = (sorted[(int)(Draws * Tail)], sorted[Draws - 1 - (int)(Draws * Tail)]);
+        var (sorted, tail) = (drawn.Order().ToArray(), (int)(drawn.Length * Tail));
+        var (low, high) = (sorted[tail], sorted[^(tail + 1)]);
         return new Spread<T>(T.Of(Math.Min(low, likely)), T.Of(likely), T.Of(Math.Max(high, likely)));
     }
 }

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool;
@@ -78,6 +79,23 @@ public sealed record HeatUnknown(string Part) : FindingCase;
 /// <param name="Part">The supply.</param>
 /// <param name="Air">What moves through its space.</param>
 public sealed record SupplyShutIn(string Part, LitresPerSecond Air) : FindingCase;
+
+/// <summary>A temperature that was read beside what is worked out.</summary>
+/// <param name="Read">What was read.</param>
+/// <param name="Low">What is worked out lies above it in 19 draws of 20.</param>
+/// <param name="High">It lies below this in as many.</param>
+public sealed record ReadAgainstModel(Celsius Read, Celsius Low, Celsius High) : FindingCase;
+
+/// <summary>A temperature that was read is beyond a limit.</summary>
+/// <param name="Part">The part.</param>
+/// <param name="Hot">What sort of thing.</param>
+/// <param name="Read">What was read.</param>
+/// <param name="Limit">The limit.</param>
+public sealed record ReadBeyondLimit(string Part, HotKind Hot, Celsius Read, Celsius Limit) : FindingCase;
+
+/// <summary>The school that is trusted says no.</summary>
+/// <param name="School">The school.</param>
+public sealed record HeatSchoolRefuses(HeatSchool School) : FindingCase;
 
 /// <summary>No single state at rest.</summary>
 /// <param name="Apart">How far the two states are from each other in kelvins; 0 where it does not come to rest.</param>

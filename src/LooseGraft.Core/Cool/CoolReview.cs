@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
+using LooseGraft.Core.Cool.Measuring;
 using LooseGraft.Core.Cool.Scene;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool;
@@ -16,6 +18,9 @@ public sealed record CoolReview(CoolScene Scene, bool IsBegun, ImmutableArray<Fi
 
     /// <summary>How warm everything gets. Worked out when first asked for.</summary>
     public CoolOutlook At(HeatCase work) => Known is { } known && known.Work == work ? known : _outlooks[(int)work].Value;
+
+    /// <summary>What readings of temperature say.</summary>
+    public HeatFit Read { get; init; } = HeatFit.None;
 
     /// <summary>What was worked out already; null for nothing.</summary>
     internal CoolOutlook? Known { get; init; }

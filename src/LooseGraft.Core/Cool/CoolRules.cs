@@ -25,5 +25,10 @@ internal static class CoolRules
 
     internal static readonly Rule CurveBent = Rule("COOL-018", Severity.Note, "a fan's curve that rises on its way");
 
+    internal static readonly Rule ReadOtherwise = Rule("COOL-019", Severity.Check, "a temperature read otherwise than it is worked out");
+    internal static readonly Rule ReadUnexplained = Rule("COOL-020", Severity.Fix, "a temperature read that nothing likely explains");
+    internal static readonly Rule ReadTooHot = Rule("COOL-021", Severity.Fix, "a temperature read beyond a limit");
+    internal static readonly Rule SchoolRefuses = Rule("COOL-022", Severity.Fix, "the school that is trusted says that the heat does not get out");
+
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Cool, severity, title);
 }

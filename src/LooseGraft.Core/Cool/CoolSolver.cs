@@ -1,5 +1,6 @@
 using LooseGraft.Core.Cool.Air;
 using LooseGraft.Core.Cool.Scene;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Cool;
 

@@ -1,5 +1,7 @@
 using LooseGraft.Core.Cool.Findings;
+using LooseGraft.Core.Cool.Measuring;
 using LooseGraft.Core.Cool.Scene;
+using LooseGraft.Core.Cool.Schools;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -26,11 +28,13 @@ public static class CoolStage
         if (graft.Cooling == Cooling.Empty || !scene.HasShell) return new CoolReview(scene, false, []);
         work ??= new ReviewWork();
         var outlook = CoolBounds.Of(scene, HeatCase.Peak, new CoolSolver(scene).Likely(HeatCase.Peak), work);
+        var read = HeatFitting.Of(graft, feed.Flows, work);
+        var schools = HeatSchools.Of(graft, scene, outlook, read);
         return new CoolReview(scene, true,
         [
             .. SpotFindings.Of(scene, outlook), .. AirFindings.Of(graft, scene, outlook, work), .. FanFindings.Of(graft, scene, outlook, work),
-            .. ThingFindings.Of(graft, feed, scene, outlook),
+            .. ThingFindings.Of(graft, feed, scene, outlook), .. ReadFindings.Of(graft, scene, read), .. SchoolFindings.Of(graft, schools),
         ])
-        { Known = outlook };
+        { Known = outlook, Read = read };
     }
 }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Cool.Scene;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Cool;
 

@@ -1,10 +1,11 @@
 using LooseGraft.Core.Cool.Scene;
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool;
 
-/// <summary>How hot each thing gets in the air of its space: T = air + watts · (joint + cooler).</summary>
+/// <summary>How hot each thing gets in the air of its space: T = air + watts · contact · (joint + cooler).</summary>
 /// <remarks>
 /// What of a cooler goes with flow falls with its power −0.6. With a fan of its own the flow goes with the fan's speed, which a board sets by the temperature
 /// itself: one root, as more speed never makes it warmer. Without one, what the air of the shell and what the cooler's own warmth move are blended as cubes
@@ -69,7 +70,8 @@ internal sealed class SpotHeat(CoolScene scene)
 
     private double Rise(HotSpot spot, double air)
     {
-        var watts = _figures[scene.Sources[spot.Source].At(_work)] * _figures[spot.Share];
+        // Whatever is in the way multiplies the rise for each watt, as more watts would.
+        var watts = _figures[scene.Sources[spot.Source].At(_work)] * _figures[spot.Share] * _figures[spot.Contact];
         var (joint, cooler) = (watts * _figures[spot.Joint], watts * _figures[spot.Resistance]);
         if (spot.Cooler!.HasFan) return spot.Kind is HotKind.Chip or HotKind.CardChip ? BehindFan(joint, cooler, air) : joint + cooler;
         var through = spot.Space < 0 ? 0 : _through[spot.Space];

@@ -14,6 +14,7 @@ internal static class CoolChecks
         CrossChecks.Unique(context, "cooling.vents", cooling.Vents, vent => (vent.Plane, vent.Opening));
         CrossChecks.Unique(context, "cooling.fans", cooling.Fans, fan => fan.Part);
         CrossChecks.Unique(context, "cooling.coolers", cooling.Coolers, cooler => cooler.Part);
+        CrossChecks.Unique(context, "cooling.readings", cooling.Readings, reading => reading.Id);
         CrossChecks.Unique(context, "cooling.places", cooling.Places, place => place.Part);
         // A tray stands in the space of the plane below it.
         var spaces = graft.Seating.Planes.Where(plane => plane.Stand is null).Select(plane => plane.Id)
@@ -41,8 +42,7 @@ internal static class CoolChecks
         foreach (var (index, fan) in cooling.Fans.Index())
         {
             CrossChecks.Exists(context, $".cooling.fans[{index}].part", fan.Part, parts, "the id of a part");
-            if (fan.Way is { } way && !ways.Contains(way) && !openings.Contains(way))
-                context.Fail($".cooling.fans[{index}].way", ReadContext.Quote(way), "the id of a way, or an opening written plane/opening, in this file");
+            if (fan.Way is { } way) Way($".cooling.fans[{index}].way", way);
         }
 
         foreach (var (index, cooler) in cooling.Coolers.Index())
@@ -51,6 +51,20 @@ internal static class CoolChecks
         {
             CrossChecks.Exists(context, $".cooling.places[{index}].part", place.Part, parts, "the id of a part");
             if (place.Space is { } space) CrossChecks.Exists(context, $".cooling.places[{index}].space", space, spaces, "the id of a space or of a plane");
+        }
+
+        foreach (var (index, reading) in cooling.Readings.Index())
+        {
+            var at = $".cooling.readings[{index}]";
+            if (reading.Part is { } part) CrossChecks.Exists(context, $"{at}.part", part, parts, "the id of a part");
+            if (reading.Space is { } space) CrossChecks.Exists(context, $"{at}.space", space, spaces, "the id of a space or of a plane");
+            if (reading.Way is { } way) Way($"{at}.way", way);
+        }
+
+        void Way(string at, string way)
+        {
+            if (!ways.Contains(way) && !openings.Contains(way))
+                context.Fail(at, ReadContext.Quote(way), "the id of a way, or an opening written plane/opening, in this file");
         }
     }
 }

@@ -14,6 +14,7 @@ internal static class CoolFormat
     private static readonly NumberCodec Degrees = new(-40, 60);
     private static readonly NumberCodec Resistance = new(0.01, 200);
     private static readonly NumberCodec Side = new(1, 10_000);
+    private static readonly SpreadCodec<Factor> Times = new(new NumberCodec(0.05, 20));
 
     private static readonly Codec<SpaceSize> Size = new FiguresCodec<SpaceSize>(
         [("width in mm", Side), ("depth in mm", Side), ("height in mm", Side)],
@@ -152,6 +153,7 @@ internal static class CoolFormat
         var share = cooler.Optional("share", Share, value => value.Share, "The share of the part's watts that the chip turns into heat.");
         var room = cooler.Usual("takesRoomAir", new FlagCodec(), value => value.TakesRoomAir, false, "Whether a duct brings it air from the room.");
         var spins = cooler.Optional("spins", new FlagCodec(), value => value.Spins, "Whether a drive has something in it that turns.");
+        var contact = cooler.Optional("contactTimes", Times, value => value.Contact, "How many times as hard the heat gets into its air, as readings showed.");
         var evidence = cooler.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where that is known from.");
         return cooler.Makes(values => new CoolerPlace(values.Of(part))
         {
@@ -159,6 +161,7 @@ internal static class CoolFormat
             Resistance = values.Of(ohms),
             Share = values.Of(share),
             TakesRoomAir = values.Of(room),
+            Contact = values.Of(contact),
             Spins = values.Of(spins),
             Evidence = values.Of(evidence),
             Unknown = values.Unknown,
@@ -171,6 +174,43 @@ internal static class CoolFormat
         var part = place.Required("part", Id, value => value.Part, "The part.");
         var space = place.Optional("space", Id, value => value.Space, "The space; left out for outside the shell.");
         return place.Makes(values => new HeatPlace(values.Of(part), values.Of(space)) { Unknown = values.Unknown }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<HeatReading> DescribeReading()
+    {
+        var reading = new ObjectCodec<HeatReading>("heatReading", "A temperature that was read, of a part, a space or a way.");
+        var id = reading.Required("id", Id, value => value.Id, "Unique within the graft.");
+        var at = reading.Required("at", new InstantCodec(), value => value.At, "When.");
+        var hot = reading.Required("celsius", Quantity<Celsius>(-40, 200), value => value.Hot, "What was read.");
+        var work = reading.Required("work", new ChoiceCodec<HeatCase>(), value => value.Work, "What the machine was doing.");
+        var minutes = reading.Required("minutes", Quantity<Minutes>(0, 10_000), value => value.Minutes, "For how long it had been doing so.");
+        var part = reading.Optional("part", Id, value => value.Part, "The part.");
+        var space = reading.Optional("space", Id, value => value.Space, "The space whose air it is.");
+        var way = reading.Optional("way", WayName, value => value.Way, "The way whose air it is.");
+        var room = reading.Optional("roomCelsius", Quantity<Celsius>(-40, 60), value => value.Room, "How warm the room was.");
+        var fans = reading.Optional("fanShare", new NumberCodec(0, 1), value => value.FanShare, "The share of their speed at which the fans ran.");
+        var tool = reading.Usual("tool", new ChoiceCodec<HeatTool>(), value => value.Tool, HeatTool.OwnSensor, "What it was read with.");
+        var past = reading.Usual("isPast", new FlagCodec(), value => value.IsPast, false, "Whether something was changed since, so that it no longer counts.");
+        var evidence = reading.Usual("evidence", Grade, value => value.Evidence, Evidence.Measured, "Where it comes from.");
+        var note = reading.Optional("note", Note, value => value.Note, "What was running, or where exactly it was read.");
+        return reading.Makes(
+            values => new HeatReading(values.Of(id), values.Of(at), values.Of(hot), values.Of(work), values.Of(minutes))
+            {
+                Part = values.Of(part),
+                Space = values.Of(space),
+                Way = values.Of(way),
+                Room = values.Of(room),
+                FanShare = values.Of(fans),
+                Tool = values.Of(tool),
+                IsPast = values.Of(past),
+                Evidence = values.Of(evidence),
+                Note = values.Of(note),
+                Unknown = values.Unknown,
+            }, value => value.Unknown, (value, context) =>
+            {
+                var named = new[] { value.Part, value.Space, value.Way }.Count(each => each is not null);
+                if (named != 1) context.Fail("", $"{named} of part, space and way", "exactly one of them: what was read");
+            });
     }
 
     private static ObjectCodec<Cooling> DescribeCooling()
@@ -188,6 +228,9 @@ internal static class CoolFormat
         var fans = cooling.Many("fans", DescribeFan(), GraftFileLimits.Fans, value => value.Fans, "What each fan blows through.");
         var coolers = cooling.Many("coolers", DescribeCooler(), GraftFileLimits.Coolers, value => value.Coolers, "What cools each thing that gets hot.");
         var places = cooling.Many("places", DescribePlace(), GraftFileLimits.Parts, value => value.Places, "Where parts heat the air.");
+        var readings = cooling.Many("readings", DescribeReading(), GraftFileLimits.HeatReadings, value => value.Readings, "Temperatures that were read.");
+        var air = cooling.Optional("airTimes", Times, value => value.AirFactor, "How many times the air worked out goes through, as readings showed.");
+        var school = cooling.Optional("school", new ChoiceCodec<HeatSchool>(), value => value.School, "The school whose word counts.");
         return cooling.Makes(values => new Cooling
         {
             Room = values.Of(room),
@@ -200,6 +243,9 @@ internal static class CoolFormat
             Fans = values.Of(fans),
             Coolers = values.Of(coolers),
             Places = values.Of(places),
+            Readings = values.Of(readings),
+            AirFactor = values.Of(air),
+            School = values.Of(school),
             Unknown = values.Unknown,
         }, value => value.Unknown);
     }

@@ -112,6 +112,9 @@ public static class GraftFileLimits
     /// <summary>Things that are told what cools them.</summary>
     public const int Coolers = 64;
 
+    /// <summary>Temperatures that were read.</summary>
+    public const int HeatReadings = 500;
+
     /// <summary>Links inside a part.</summary>
     public const int Links = 256;
 

@@ -22,6 +22,10 @@ public sealed record CoolerPlace(string Part)
     /// <summary>Whether a drive has something in it that turns; null where nobody said.</summary>
     public bool? Spins { get; init; }
 
+    /// <summary>How many times as hard as such a cooler has it the heat gets from the chip into its air, as readings showed: paste, seat, dust; null where
+    /// none did.</summary>
+    public Spread<Factor>? Contact { get; init; }
+
     /// <summary>Where that is known from.</summary>
     public Evidence Evidence { get; init; } = Evidence.Assumed;
 

@@ -40,6 +40,15 @@ public sealed record Cooling
     /// <summary>Where a part heats the air, if not where Seat has it.</summary>
     public ValueList<HeatPlace> Places { get; init; } = [];
 
+    /// <summary>What was read, oldest first.</summary>
+    public ValueList<HeatReading> Readings { get; init; } = [];
+
+    /// <summary>How many times the air goes through that is worked out of its openings and fans, as readings showed; null where none did.</summary>
+    public Spread<Factor>? AirFactor { get; init; }
+
+    /// <summary>The school whose word counts; null for that of the air worked out way by way.</summary>
+    public HeatSchool? School { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

@@ -29,6 +29,8 @@ public static class CoolingEdits
                 Ways = ways,
                 Fans = cooling.Fans.RemoveAll(fan => !parts.Contains(fan.Part) || (fan.Way is { } way && !named.Contains(way))),
                 Coolers = cooling.Coolers.RemoveAll(cooler => !parts.Contains(cooler.Part)),
+                Readings = cooling.Readings.RemoveAll(reading => (reading.Part is { } part && !parts.Contains(part))
+                    || (reading.Space is { } space && !known.Contains(space)) || (reading.Way is { } way && !named.Contains(way))),
                 Places = cooling.Places.RemoveAll(place => !parts.Contains(place.Part) || (place.Space is { } space && !known.Contains(space))),
             },
         };

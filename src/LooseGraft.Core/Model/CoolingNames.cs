@@ -53,6 +53,18 @@ public static class CoolingNames
     public static CoolerPlace SaidOfCooler(this Graft graft, string part)
         => graft.Cooling.Coolers.FirstOrDefault(each => each.Part == part) ?? new CoolerPlace(part);
 
+    /// <summary>What a temperature was read of.</summary>
+    public static string NameOfRead(this Graft graft, HeatReading reading) => reading switch
+    {
+        { Part: { } part } => graft.NameOf(part),
+        { Way: { } way } => $"the air through {graft.NameOfWay(way)}",
+        _ => $"the air of {graft.NameOfSpace(reading.Space)}",
+    };
+
+    /// <summary>A temperature that was read, in words; its id for one that is not there.</summary>
+    public static string ReadWords(this Graft graft, string reading) => graft.Cooling.Readings.FirstOrDefault(each => each.Id == reading) is { } found
+        ? $"{graft.NameOfRead(found)} at {found.Hot}" : reading;
+
     /// <summary>A size in words, such as <c>320 × 260 × 60 mm</c>.</summary>
     public static string Words(this SpaceSize size) => FormattableString.Invariant($"{size.Width.Value:0.#} × {size.Depth.Value:0.#} × {size.Height.Value:0.#} mm");
 }

@@ -11,6 +11,14 @@ public static class CoolingWords
         _ => "stands in a cupboard",
     };
 
+    /// <summary>What a machine does meanwhile.</summary>
+    public static string Words(this HeatCase work) => work switch
+    {
+        HeatCase.Idle => "idle",
+        HeatCase.Typical => "ordinary use",
+        _ => "peak",
+    };
+
     /// <summary>The side that is up.</summary>
     public static string Words(this ShellTop top) => top switch
     {

@@ -25,6 +25,16 @@ public static class ModelWords
         _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
     };
 
+    /// <summary>A school of judging whether the heat gets out.</summary>
+    public static string Words(this HeatSchool school) => school switch
+    {
+        HeatSchool.Printed => "What the shell's maker prints",
+        HeatSchool.Thumb => "The rule of thumb",
+        HeatSchool.Network => "The air worked out",
+        HeatSchool.Measured => "What was read",
+        _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
+    };
+
     /// <summary>What lies between two contacts.</summary>
     public static string Words(this LinkKind kind) => kind switch
     {

@@ -54,6 +54,15 @@ internal static class CoolBench
             Fans = cooling.Fans.Add(new FanPlace(id) { Way = way, Blows = blows, Size = new(120), Volts = new(volts) }),
         });
 
+    /// <summary>A temperature read with a thermometer that touches, in a room of 20 °C; of the board where nothing else is named.</summary>
+    public static Graft Read(this Graft graft, double hot, string? space = null, string? way = null, HeatCase work = HeatCase.Peak, double minutes = 30)
+    {
+        var (id, at) = ($"heat-{graft.Cooling.Readings.Length}", DateTimeOffset.UnixEpoch.AddHours(graft.Cooling.Readings.Length));
+        var reading = new HeatReading(id, at, new(hot), work, new(minutes)) { Space = space, Way = way, Tool = HeatTool.Contact };
+        if (space is null && way is null) reading = reading with { Part = "board" };
+        return graft.Cooled(cooling => cooling with { Readings = cooling.Readings.Add(reading) });
+    }
+
     public static AirWay Way(string id, double area, double height = 0, string? from = null, string? to = "box", AirCover cover = AirCover.Open)
         => new(id, id, from, to, new(area)) { Height = new(height), Cover = cover };
 

@@ -35,8 +35,22 @@ public sealed class CoolFileTests
                 new("board")
                 {
                     Class = CoolerClass.Find("tower-fan"), Resistance = new(new(0.2), new(0.3), new(0.4)), Share = 0.7, TakesRoomAir = true, Spins = false,
-                    Evidence = Evidence.Measured,
+                    Evidence = Evidence.Measured, Contact = new(new(1.1), new(1.4), new(1.8)),
                 },
+            ],
+            AirFactor = new(new(0.4), new(0.5), new(0.7)),
+            School = HeatSchool.Thumb,
+            Readings =
+            [
+                new("heat", DateTimeOffset.UnixEpoch, new(71.5), HeatCase.Typical, new(25))
+                {
+                    Part = "board", Room = new(19), FanShare = 0.6, Tool = HeatTool.Infrared, IsPast = true,
+                },
+                new("heat-2", DateTimeOffset.UnixEpoch, new(40), HeatCase.Idle, new(5))
+                {
+                    Way = "gap", Evidence = Evidence.Diagram, Note = "beside the grille",
+                },
+                new("heat-3", DateTimeOffset.UnixEpoch, new(41), HeatCase.Peak, new(60)) { Space = "top" },
             ],
             Places = [new("board", "top"), new("fan", null)],
         },
@@ -65,6 +79,12 @@ public sealed class CoolFileTests
     [InlineData("[2, 60]", "[3, 60]", ".cooling.fans[0].curve[2]")]
     [InlineData("[0, 80]", "[1, 80]", ".cooling.fans[0].curve")]
     [InlineData("[3, 0]", "[3, 1]", ".cooling.fans[0].curve")]
+    [InlineData("\"way\": \"gap\",\n        \"evidence\"", "\"way\": \"hole\",\n        \"evidence\"", ".cooling.readings[1].way")]
+    [InlineData("\"celsius\": 71.5", "\"celsius\": 201", ".cooling.readings[0].celsius")]
+    [InlineData("\"fanShare\": 0.6", "\"fanShare\": 1.1", ".cooling.readings[0].fanShare")]
+    [InlineData("\"minutes\": 60", "\"minutes\": 60, \"part\": \"board\"", ".cooling.readings[2]")]
+    [InlineData("\"id\": \"heat-2\"", "\"id\": \"heat\"", ".cooling.readings[1]")]
+    [InlineData("\"low\": 0.4,", "\"low\": 0.6,", ".cooling.airTimes")]
     [InlineData("\"low\": 18", "\"low\": 28", ".cooling.roomCelsius")]
     public void What_will_not_do_is_named_where_it_stands(string right, string wrong, string path)
     {
@@ -78,6 +98,7 @@ public sealed class CoolFileTests
     [Fact]
     public void What_is_told_of_a_thing_goes_with_it()
     {
+        Assert.Equal(["heat-2", "heat-3"], Full.WithoutPart("board").Cooling.Readings.Select(reading => reading.Id));
         var bare = Full.WithSeating(seating => seating.WithPlane("tray", plane => plane with { Openings = [] }));
         Assert.Empty(bare.Cooling.Vents);
         Assert.Equal(Full.Cooling with { Vents = [] }, bare.Cooling);

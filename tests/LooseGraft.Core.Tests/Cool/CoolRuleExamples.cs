@@ -28,6 +28,12 @@ internal static class CoolRuleExamples
         new("COOL-016", (Through().Cooled(cooling => cooling with { Coolers = [] }), Through())),
         new("COOL-017", (Against(4), Against(12))),
         new("COOL-018", (Curved(10, 14), Curved(14, 10))),
+        // 90 °C are worked out to the last digit; the thermometer is good to 3 K.
+        new("COOL-019", (Chip(140).Read(93.1), Chip(140).Read(92.9))),
+        new("COOL-020", (Chip(40).Read(78), Chip(40).Read(77))),
+        new("COOL-021", (Chip(129).Read(85.1), Chip(129).Read(85))),
+        // Watts over 1206 · 10 L/s are 20 K.
+        new("COOL-022", (Thumbed(241.4), Thumbed(241.0))),
     ];
 
     public static Graft Through(double watts = 40) => Heated(watts, Way("low", 150), Way("high", 150, 300));
@@ -37,6 +43,13 @@ internal static class CoolRuleExamples
     {
         Places = [new HeatPlace("board", null)],
         Coolers = [cooling.Coolers[0] with { Share = 1, Resistance = Spread<KelvinsPerWatt>.Exactly(new(0.5)) }],
+    });
+
+    /// <summary>A fan that moves ten litres a second freely, judged by the thumb.</summary>
+    public static Graft Thumbed(double watts) => Through(watts).Blown("high").Cooled(cooling => cooling with
+    {
+        School = HeatSchool.Thumb,
+        Fans = [cooling.Fans[0] with { FreeAir = new(10), Blocked = new(20) }],
     });
 
     public static Graft Printed(double watts)

@@ -1,4 +1,3 @@
-using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Cures;
 using LooseGraft.Core.Findings;
 using static LooseGraft.Core.Tests.Cool.CoolBench;

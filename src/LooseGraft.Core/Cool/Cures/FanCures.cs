@@ -24,7 +24,7 @@ internal static class FanCures
         [
             .. own.SelectMany(fan => Turned(graft, fan)), .. own.SelectMany(fan => Moved(graft, scene, fan, free)),
             .. own.SelectMany(fan => InFull(graft, fan)), .. own.SelectMany(fan => Larger(graft, scene, fan)),
-            .. free.SelectMany(way => Another(scene, way)), .. Stirring(graft, scene, spot),
+            .. free.SelectMany(way => Another(graft, scene, way)), .. Stirring(graft, scene, spot),
         ];
     }
 
@@ -50,7 +50,7 @@ internal static class FanCures
         => from way in free
            where Fits(scene, way, fan.SizeMm)
            from blows in Enum.GetValues<AirDirection>()
-           select new Cure(CureSort.MoveFan, new PartSubject(fan.Part), $"Mount {fan.Name} in {way.Name}, to blow {blows.ToString().ToLowerInvariant()}",
+           select new Cure(CureSort.MoveFan, new PartSubject(fan.Part), $"Mount {fan.Name} in {way.Name}, to blow {graft.Towards(way.Key, blows)}",
                new PlaceFan(PlaceOf(graft, fan) with { Way = way.Key, Blows = blows, Gap = null, IsBehind = false }))
            { Rivals = $"move {fan.Part}" };
 
@@ -71,12 +71,12 @@ internal static class FanCures
         }
     }
 
-    private static IEnumerable<Cure> Another(CoolScene scene, CoolWay way)
+    private static IEnumerable<Cure> Another(Graft graft, CoolScene scene, CoolWay way)
         => from size in Sizes
            where Fits(scene, way, size.Size)
            from blows in Enum.GetValues<AirDirection>()
            select new Cure(CureSort.AnotherFan, new AirWaySubject(way.Key),
-               FormattableString.Invariant($"One more fan, of {size.Size:0} mm, in {way.Name}, to blow {blows.ToString().ToLowerInvariant()}"),
+               FormattableString.Invariant($"One more fan, of {size.Size:0} mm, in {way.Name}, to blow {graft.Towards(way.Key, blows)}"),
                new FitFan(size.Template, Named(size.Size, way), null, way.Key, blows, size.Size))
            { Rivals = $"another {way.Key}" };
 

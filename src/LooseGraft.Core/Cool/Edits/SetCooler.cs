@@ -9,7 +9,10 @@ public sealed record SetCooler(CoolerPlace Cooler) : GraftEdit
     public override Graft Apply(Graft graft)
     {
         if (graft.FindPart(Cooler.Part) is null) return graft;
-        var now = Cooler with { Unknown = Found(graft)?.Unknown ?? UnknownMembers.None };
+        var before = Found(graft);
+        // What readings showed of a cooler says nothing of another.
+        var isSame = before?.Class == Cooler.Class && before?.Resistance == Cooler.Resistance;
+        var now = Cooler with { Unknown = before?.Unknown ?? UnknownMembers.None, Contact = Cooler.Contact ?? (isSame ? before?.Contact : null) };
         return graft.WithCooling(cooling => cooling with { Coolers = cooling.Coolers.With(now, each => each.Part == Cooler.Part) });
     }
 

@@ -39,7 +39,10 @@ public sealed record CoolFan(string Part, string Name, FanClass Class, int Space
     /// <summary>Whether so few volts turn no fan of its sort.</summary>
     public bool NeverTurns => Volts < Rated * FanClass.NeverTurnsVolts / FanClass.FullVolts;
 
+    /// <summary>The share of its full speed at which somebody saw it turn; null for what its volts leave it.</summary>
+    public double? SeenShare { get; init; }
+
     /// <summary>The share of its full speed that its volts leave it: proportional to them (common practice); none where no fan of its sort
     /// turns.</summary>
-    public double VoltsShare => NeverTurns ? 0 : Volts / Rated;
+    public double VoltsShare => SeenShare ?? (NeverTurns ? 0 : Volts / Rated);
 }

@@ -30,6 +30,9 @@ public sealed record CoolScene(
     /// <summary>Index of the share of what comes out beside an intake that is drawn in again.</summary>
     internal int Again { get; init; }
 
+    /// <summary>Index of how many times the air goes through that openings and fans are reckoned to let.</summary>
+    internal int AirFactor { get; init; }
+
     /// <summary>Every figure that is not known exactly.</summary>
     internal UnsureFigures Figures { get; init; } = new();
 
@@ -50,6 +53,7 @@ public sealed record CoolScene(
         var discharge = Add("discharge", AirCoverFact.Discharge);
         var filter = Add("filter", AirCoverFact.CleanFilter);
         var again = Add("again", UsualAgain);
+        var factor = Add("air factor", graft.Cooling.AirFactor is { } times ? (times.Low.Value, times.Likely.Value, times.High.Value) : (1, 1, 1));
         var spaces = SceneSpaces.Of(graft, figures);
         var ways = SceneWays.Of(graft, spaces, figures);
         var fans = SceneFans.Of(graft, flows, spaces, ways, figures);
@@ -61,6 +65,7 @@ public sealed record CoolScene(
             Discharge = discharge,
             Filter = filter,
             Again = again,
+            AirFactor = factor,
             Figures = figures,
         };
 

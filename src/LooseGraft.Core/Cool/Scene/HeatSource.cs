@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Cool.Scene;
 

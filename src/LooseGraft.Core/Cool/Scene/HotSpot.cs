@@ -35,6 +35,9 @@ public sealed record HotSpot(string Part, string Name, HotKind Kind, int Source,
     /// <summary>Index of those in still air; null for a cooler with a fan.</summary>
     internal int? Still { get; init; }
 
+    /// <summary>Index of how many times as hard as that the heat gets into its air.</summary>
+    internal int Contact { get; init; }
+
     /// <summary>Index of those that no flow changes.</summary>
     internal int Joint { get; init; }
 }

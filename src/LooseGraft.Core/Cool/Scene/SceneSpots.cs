@@ -53,6 +53,7 @@ internal static class SceneSpots
             TakesRoomAir = said?.TakesRoomAir == true,
             Evidence = (source < 0 ? Evidence.Assumed : sources[source].Evidence).And(said?.Evidence ?? Evidence.Assumed),
             Share = figures.Add($"share of {part.Id}", low, likely, high),
+            Contact = figures.Add($"contact of {part.Id}", said?.Contact?.Low.Value ?? 1, said?.Contact?.Likely.Value ?? 1, said?.Contact?.High.Value ?? 1),
             // What somebody knows of a cooler holds from air to chip.
             Resistance = own is { } known
                 ? figures.Add($"cooler of {part.Id}", known.Low.Value, known.Likely.Value, known.High.Value) : Add(cooler.KelvinsPerWatt),

@@ -13,7 +13,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>Where the air goes, how warm it gets, and who gets too hot in it.</summary>
-public sealed partial class CoolModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
+public sealed partial class CoolModel(GraftStore store, ReviewDesk reviews, TimeProvider clock) : GraftPageModel(store, reviews)
 {
     /// <summary>What a form brings for an opening that is shut.</summary>
     public const string Shut = "shut";
@@ -50,10 +50,6 @@ public sealed partial class CoolModel(GraftStore store, ReviewDesk reviews) : Gr
 
     /// <summary>What the rules say, thing by thing.</summary>
     public IEnumerable<IGrouping<Subject, Finding>> Told => Review.At(Core.Findings.Stage.Cool).GroupBy(finding => finding.Subject);
-
-    /// <summary>The thing that is nearest to a limit, or farthest beyond one, by its upper bound; null where nothing is known.</summary>
-    public static SpotOutlook? Tightest(IEnumerable<SpotOutlook> spots) => spots.Where(spot => spot.Temperature is not null)
-        .MaxBy(spot => (spot.Worst, spot.Temperature!.Value.High.Value - spot.Spot.Limit.Comfortable));
 
     /// <summary>The address of this page with something looked at closely.</summary>
     public string To(Subject? subject) => Link(("at", subject?.Text));

@@ -3,6 +3,7 @@ using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Asking;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.WebUtilities;
 
@@ -70,8 +71,8 @@ public sealed record CoolBeyond(string? At, CoolAsk? Ask, int? Limit, string? Wa
     {
         if (!cool.IsBegun) return null;
         var spots = cool.At(HeatCase.Peak).Spots;
-        var own = SubjectText.Read(At) is PartSubject { Part: var part } ? CoolModel.Tightest(spots.Where(spot => spot.Spot.Part == part)) : null;
-        return own ?? CoolModel.Tightest(spots);
+        var own = SubjectText.Read(At) is PartSubject { Part: var part } ? CoolOutlook.TightestOf(spots.Where(spot => spot.Spot.Part == part)) : null;
+        return own ?? CoolOutlook.TightestOf(spots);
     }
 
     /// <summary>What is asked; null for nothing.</summary>

@@ -31,6 +31,9 @@ public sealed partial class CoolModel
         if (Graft.Cooling.Room is null) yield return (Subject.Whole, "How warm is the room, and where does the shell stand?");
     }
 
+    /// <summary>Whether nobody has read a temperature yet although all else is told.</summary>
+    public bool AsksToRead => !Asks.Any() && Graft.Cooling.Readings.IsEmpty && Cool.IsBegun;
+
     /// <summary>The side of a fan's frame to begin with, as its name has it where Seat has no box of it; whoever places it sees it and may type
     /// another.</summary>
     public Millimetres? SizeFor(Part part)

@@ -1,4 +1,4 @@
-namespace LooseGraft.Core.Cool;
+namespace LooseGraft.Core.Model;
 
 /// <summary>What the machine is doing, for as long as it takes to get warm.</summary>
 public enum HeatCase
