@@ -113,6 +113,9 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Turn", "part=fan", "Vessick 80 mm fan blows in through slots in the left wall")]
     [InlineData("UnplaceFan", "part=fan", "Vessick 80 mm fan blows nowhere")]
     [InlineData("Cooler", "part=kt31&sort=tower-fan&resistance=0.2 0.3 0.4&share=70&duct=true&evidence=Label", "tower with a fan, 0.3 K/W (0.2–0.4 K/W), 70 % of its watts, air from the room by a duct")]
+    [InlineData("Cooler", "part=kt31&hold=CasePosts&boardHoles=75 x 59&ownHoles=98 mm", "a usual cooler, held by posts of the old case, wants two lugs, 98 mm, on 75 × 59 mm")]
+    [InlineData("Cooler", "part=kt31&boardHoles=59×75", "on 75 × 59 mm")]
+    [InlineData("Fan", "part=fan&way=-&blows=In&guard=false", "its blades are bare")]
     [InlineData("Place", "part=kt31-supply&space=/", "is outside the shell")]
     [InlineData("Place", "part=kt31-supply&space=tray", "heats the air of chassis tray")]
     public async Task What_the_air_is_told_is_kept_and_said(string handler, string fields, string said)
@@ -143,6 +146,10 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Fan", "part=fan&curve=0 20%0Afive", "Line 2, “five”, is no point")]
     [InlineData("Fan", "part=fan&curve=1 20%0A5 0", "A curve begins at no flow")]
     [InlineData("Fan", "part=fan&curve=0 20%0A5 3%0A5 0", "Flow rises from line to line.")]
+    [InlineData("Cooler", "part=kt31&ownHoles=75 x 75 x 75", "“75 x 75 x 75” is no pattern")]
+    [InlineData("Cooler", "part=kt31&ownHoles=4.9", "“4.9” is no pattern")]
+    [InlineData("Cooler", "part=kt31&boardHoles=301", "“301” is no pattern")]
+    [InlineData("Cooler", "part=kt31&boardHoles=NaN", "“NaN” is no pattern")]
     [InlineData("Cooler", "part=kt31&resistance=0.001", "“0.001” will not do. Type kelvins for each watt")]
     public async Task What_will_not_do_is_said_and_nothing_is_kept(string handler, string fields, string said)
         => Assert.Contains(said, await ToldAsync(HttpStatusCode.UnprocessableEntity, handler, fields, at: handler switch

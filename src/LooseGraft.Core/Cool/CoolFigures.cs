@@ -1,3 +1,4 @@
+using LooseGraft.Core.Cool.Mounts;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
@@ -92,6 +93,24 @@ public sealed record ReadAgainstModel(Celsius Read, Celsius Low, Celsius High) :
 /// <param name="Read">What was read.</param>
 /// <param name="Limit">The limit.</param>
 public sealed record ReadBeyondLimit(string Part, HotKind Hot, Celsius Read, Celsius Limit) : FindingCase;
+
+/// <summary>A side of the shell gets too warm.</summary>
+/// <param name="Space">The space that it is round.</param>
+/// <param name="Material">What it is made of.</param>
+/// <param name="Likely">How warm it likely gets at peak.</param>
+/// <param name="High">What it stays under in 19 draws of 20.</param>
+/// <param name="Limit">The limit.</param>
+public sealed record WallTooWarm(string Space, PlaneMaterial Material, Celsius Likely, Celsius High, Celsius Limit) : FindingCase;
+
+/// <summary>A cooler is not held as it has to be.</summary>
+/// <param name="Part">The part that it cools.</param>
+/// <param name="Fit">How it is held.</param>
+public sealed record CoolerHeld(string Part, CoolerFit Fit) : FindingCase;
+
+/// <summary>Something gets into the blades of a fan.</summary>
+/// <param name="Fan">The fan.</param>
+/// <param name="Gap">What is free before them; null where nobody measured.</param>
+public sealed record BladesReached(string Fan, Millimetres? Gap) : FindingCase;
 
 /// <summary>The school that is trusted says no.</summary>
 /// <param name="School">The school.</param>

@@ -17,6 +17,15 @@ public sealed record HeatLimit(
     /// <summary>Where quick epoxy and hot-melt glue soften (makers' sheets: 55 to 60).</summary>
     public const double GlueSoftens = 55;
 
+    /// <summary>Where wood dries out for good and its lacquer softens (common practice).</summary>
+    public const double WoodDries = 70;
+
+    /// <summary>Where bare metal burns who holds it for some seconds (common practice).</summary>
+    public const double Touched = 55;
+
+    /// <summary>Where printed parts of polylactide soften (makers' sheets).</summary>
+    public const double PrintedSoftens = 55;
+
     /// <summary>The limits of a sort.</summary>
     public static HeatLimit Of(HotKind kind) => All[(int)kind];
 }

@@ -25,6 +25,8 @@ internal static class CoolFormat
         [("flow in litres per second", new NumberCodec(0, 10_000)), ("pressure in pascals", new NumberCodec(0, 10_000))],
         figures => new FanPoint(new LitresPerSecond(figures[0]), new Pascals(figures[1])), point => [point.Flow.Value, point.Pressure.Value]);
 
+    private static readonly ObjectCodec<HolePattern> Holes = DescribeHoles();
+
     private static readonly Codec<CoolerClass> Cooler = new MappedCodec<string, CoolerClass>(new TextCodec(40), CoolerClass.Find, found => found.Id,
         "one of " + string.Join(", ", CoolerClass.All.Select(found => found.Id)));
 
@@ -111,6 +113,7 @@ internal static class CoolFormat
         var curve = fan.Many(
             "curve", CurvePoint, GraftFileLimits.FanPoints, value => value.Curve, "Its curve at full speed, from no flow to no pressure.");
         var gap = fan.Optional("gapMm", SeatFormat.Height, value => value.Gap, "The gap before its face.");
+        var guard = fan.Optional("hasGuard", new FlagCodec(), value => value.HasGuard, "Whether a guard is before its blades.");
         var behind = fan.Usual("isBehind", new FlagCodec(), value => value.IsBehind, false, "Whether it stands behind another fan of the same way.");
         return fan.Makes(values => new FanPlace(values.Of(part))
         {
@@ -126,6 +129,7 @@ internal static class CoolFormat
             Blocked = values.Of(blocked),
             Curve = values.Of(curve),
             Gap = values.Of(gap),
+            HasGuard = values.Of(guard),
             IsBehind = values.Of(behind),
             Unknown = values.Unknown,
         }, value => value.Unknown, Curve);
@@ -143,6 +147,14 @@ internal static class CoolFormat
         }
     }
 
+    private static ObjectCodec<HolePattern> DescribeHoles()
+    {
+        var holes = new ObjectCodec<HolePattern>("holePattern", "Four holes on a rectangle, or two lugs.", isInline: true);
+        var across = holes.Required("acrossMm", Quantity<Millimetres>(5, 300), value => value.Across, "The longer side, or from lug to lug.");
+        var along = holes.Optional("alongMm", Quantity<Millimetres>(5, 300), value => value.Along, "The other side; left out for two lugs.");
+        return holes.Makes(values => new HolePattern(values.Of(across), values.Of(along)), _ => UnknownMembers.None);
+    }
+
     private static ObjectCodec<CoolerPlace> DescribeCooler()
     {
         var cooler = new ObjectCodec<CoolerPlace>("coolerPlace", "What cools the hot thing of a part.");
@@ -153,6 +165,9 @@ internal static class CoolFormat
         var share = cooler.Optional("share", Share, value => value.Share, "The share of the part's watts that the chip turns into heat.");
         var room = cooler.Usual("takesRoomAir", new FlagCodec(), value => value.TakesRoomAir, false, "Whether a duct brings it air from the room.");
         var spins = cooler.Optional("spins", new FlagCodec(), value => value.Spins, "Whether a drive has something in it that turns.");
+        var hold = cooler.Optional("hold", new ChoiceCodec<CoolerHold>(), value => value.Hold, "What holds it.");
+        var holes = cooler.Optional("boardHoles", Holes, value => value.BoardHoles, "The holes or lugs that the board has.");
+        var wants = cooler.Optional("ownHoles", Holes, value => value.OwnHoles, "Those that the cooler wants.");
         var contact = cooler.Optional("contactTimes", Times, value => value.Contact, "How many times as hard the heat gets into its air, as readings showed.");
         var evidence = cooler.Usual("evidence", Grade, value => value.Evidence, Evidence.Assumed, "Where that is known from.");
         return cooler.Makes(values => new CoolerPlace(values.Of(part))
@@ -162,6 +177,9 @@ internal static class CoolFormat
             Share = values.Of(share),
             TakesRoomAir = values.Of(room),
             Contact = values.Of(contact),
+            Hold = values.Of(hold),
+            BoardHoles = values.Of(holes),
+            OwnHoles = values.Of(wants),
             Spins = values.Of(spins),
             Evidence = values.Of(evidence),
             Unknown = values.Unknown,

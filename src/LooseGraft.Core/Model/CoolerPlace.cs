@@ -22,6 +22,15 @@ public sealed record CoolerPlace(string Part)
     /// <summary>Whether a drive has something in it that turns; null where nobody said.</summary>
     public bool? Spins { get; init; }
 
+    /// <summary>What holds it; null where nobody said.</summary>
+    public CoolerHold? Hold { get; init; }
+
+    /// <summary>The holes or lugs that the board has for one; null where nobody measured.</summary>
+    public HolePattern? BoardHoles { get; init; }
+
+    /// <summary>Those that the cooler wants.</summary>
+    public HolePattern? OwnHoles { get; init; }
+
     /// <summary>How many times as hard as such a cooler has it the heat gets from the chip into its air, as readings showed: paste, seat, dust; null where
     /// none did.</summary>
     public Spread<Factor>? Contact { get; init; }

@@ -56,7 +56,12 @@ public static class CoolingNames
     /// <summary>What a temperature was read of.</summary>
     public static string NameOfRead(this Graft graft, HeatReading reading) => reading switch
     {
-        { Part: { } part } => graft.NameOf(part),
+        { Part: { } part } => graft.FindPart(part)?.Kind switch
+        {
+            PartKind.Board => $"processor of {graft.NameOf(part)}",
+            PartKind.Supply or PartKind.Converter => $"the air that {graft.NameOf(part)} takes in",
+            _ => graft.NameOf(part),
+        },
         { Way: { } way } => $"the air through {graft.NameOfWay(way)}",
         _ => $"the air of {graft.NameOfSpace(reading.Space)}",
     };

@@ -43,6 +43,9 @@ public sealed record FanPlace(string Part)
     /// <summary>The gap between its face and the next wall or box; null for more than it minds.</summary>
     public Millimetres? Gap { get; init; }
 
+    /// <summary>Whether a guard is before its blades; null where nobody said.</summary>
+    public bool? HasGuard { get; init; }
+
     /// <summary>Whether it stands behind another fan of the same way, which it then helps against pressure; otherwise it stands beside it.</summary>
     public bool IsBehind { get; init; }
 

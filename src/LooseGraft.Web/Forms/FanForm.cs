@@ -38,6 +38,8 @@ public sealed record FanForm
 
     public string? Gap { get; init; }
 
+    public bool? Guard { get; init; }
+
     public bool Behind { get; init; }
 
     /// <summary>The fan; what will not do is said at its field.</summary>
@@ -60,6 +62,7 @@ public sealed record FanForm
             Blocked = errors.OptionalPressure("blocked", Blocked),
             Curve = [.. Points(errors)],
             Gap = errors.OptionalLength("gap", Gap, 0),
+            HasGuard = Guard,
             IsBehind = Behind && way is not null,
         };
     }

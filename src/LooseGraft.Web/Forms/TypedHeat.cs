@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
@@ -9,6 +10,8 @@ public static class TypedHeat
 {
     private const double MostMinutes = 10_000;
     private const double MinutesInAnHour = 60;
+    private const double LeastHoles = 5;
+    private const double MostHoles = 300;
 
     // 0 °C is 32 °F, and 5 K are 9 °F.
     private const double Freezing = 32;
@@ -35,6 +38,17 @@ public static class TypedHeat
         var minutes = isHours ? FigureText.TryRead(plain[..^1], "") * MinutesInAnHour : FigureText.TryRead(plain, "min");
         if (minutes is >= 0 and <= MostMinutes) return new Minutes(Math.Round(minutes.Value, 1));
         errors.AddModelError(field, $"“{text}” is no time. Type minutes such as 30, or hours such as 1.5 h.");
+        return null;
+    }
+
+    /// <summary>Reads holes for a cooler that may be missing: <c>75 x 75</c> for four, <c>98</c> for two lugs.</summary>
+    public static HolePattern? OptionalPattern(this ModelStateDictionary errors, string field, string? text)
+    {
+        if (text.Trimmed() is not { } typed) return null;
+        var sides = typed.Replace('×', 'x').Split('x').Select(side => FigureText.TryRead(side, "mm")).ToArray();
+        if (sides.Length <= 2 && sides.All(side => side is >= LeastHoles and <= MostHoles))
+            return new HolePattern(new Millimetres(sides.Max()!.Value), sides.Length == 2 ? new Millimetres(sides.Min()!.Value) : null);
+        errors.AddModelError(field, $"“{text}” is no pattern. Type two sides in millimetres such as 75 x 75, or one figure such as 98 for two lugs; or nothing.");
         return null;
     }
 

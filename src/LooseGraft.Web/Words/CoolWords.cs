@@ -83,6 +83,10 @@ public static class CoolWords
         _ => "a blower",
     };
 
+    /// <summary>Holes for a cooler, as they are typed.</summary>
+    public static string Text(HolePattern? holes)
+        => holes is null ? "" : holes.Along is { } along ? $"{PlanFrame.N(holes.Across.Value)} x {PlanFrame.N(along.Value)}" : PlanFrame.N(holes.Across.Value);
+
     /// <summary>Kelvins for each watt, as they are typed.</summary>
     public static string Text(Spread<KelvinsPerWatt>? resistance) => resistance is not { } known ? ""
         : known.Low == known.High ? PlanFrame.N(known.Likely.Value)

@@ -27,7 +27,7 @@ public sealed class CoolFileTests
                 {
                     Way = "gap", Blows = AirDirection.Out, Kind = FanKind.Blower, Size = new(50), Thickness = new(15), Volts = new(7), Run = FanRun.Board,
                     FreeAir = new(3), Blocked = new(80), Curve = [new(new(0), new(80)), new(new(2), new(60)), new(new(3), new(0))],
-                    Gap = new(20), IsBehind = true,
+                    Gap = new(20), IsBehind = true, HasGuard = false,
                 },
             ],
             Coolers =
@@ -36,6 +36,7 @@ public sealed class CoolFileTests
                 {
                     Class = CoolerClass.Find("tower-fan"), Resistance = new(new(0.2), new(0.3), new(0.4)), Share = 0.7, TakesRoomAir = true, Spins = false,
                     Evidence = Evidence.Measured, Contact = new(new(1.1), new(1.4), new(1.8)),
+                    Hold = CoolerHold.CasePosts, BoardHoles = new(new(75), new(59)), OwnHoles = new(new(98), null),
                 },
             ],
             AirFactor = new(new(0.4), new(0.5), new(0.7)),
@@ -80,6 +81,7 @@ public sealed class CoolFileTests
     [InlineData("[0, 80]", "[1, 80]", ".cooling.fans[0].curve")]
     [InlineData("[3, 0]", "[3, 1]", ".cooling.fans[0].curve")]
     [InlineData("\"way\": \"gap\",\n        \"evidence\"", "\"way\": \"hole\",\n        \"evidence\"", ".cooling.readings[1].way")]
+    [InlineData("\"alongMm\":59", "\"alongMm\":4.9", ".cooling.coolers[0].boardHoles.alongMm")]
     [InlineData("\"celsius\": 71.5", "\"celsius\": 201", ".cooling.readings[0].celsius")]
     [InlineData("\"fanShare\": 0.6", "\"fanShare\": 1.1", ".cooling.readings[0].fanShare")]
     [InlineData("\"minutes\": 60", "\"minutes\": 60, \"part\": \"board\"", ".cooling.readings[2]")]

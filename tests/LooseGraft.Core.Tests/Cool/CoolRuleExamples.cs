@@ -34,6 +34,10 @@ internal static class CoolRuleExamples
         new("COOL-021", (Chip(129).Read(85.1), Chip(129).Read(85))),
         // Watts over 1206 · 10 L/s are 20 K.
         new("COOL-022", (Thumbed(241.4), Thumbed(241.0))),
+        new("COOL-023", (Walled(PlaneMaterial.Wood, 140), Walled(PlaneMaterial.Wood, 60))),
+        new("COOL-024", (Holding(new(new(75), new(75)), new(new(76.1), new(75))), Holding(new(new(75), new(75)), new(new(76), new(75))))),
+        new("COOL-025", (Holding(CoolerHold.Ties), Holding(CoolerHold.Bracket))),
+        new("COOL-026", (Gapped(4.9), Gapped(5))),
     ];
 
     public static Graft Through(double watts = 40) => Heated(watts, Way("low", 150), Way("high", 150, 300));
@@ -51,6 +55,17 @@ internal static class CoolRuleExamples
         School = HeatSchool.Thumb,
         Fans = [cooling.Fans[0] with { FreeAir = new(10), Blocked = new(20) }],
     });
+
+    public static Graft Walled(PlaneMaterial material, double watts)
+        => Heated(watts, Way("low", 20), Way("high", 20, 300)).Cooled(cooling => cooling with { Spaces = [cooling.Spaces[0] with { Material = material }] });
+
+    public static Graft Holding(HolePattern board, HolePattern own)
+        => Through().Cooled(cooling => cooling with { Coolers = [cooling.Coolers[0] with { BoardHoles = board, OwnHoles = own }] });
+
+    public static Graft Holding(CoolerHold hold) => Through().Cooled(cooling => cooling with { Coolers = [cooling.Coolers[0] with { Hold = hold }] });
+
+    private static Graft Gapped(double gap)
+        => Through().Blown("high").Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Gap = new(gap) }] });
 
     public static Graft Printed(double watts)
         => Through(50).Cooled(cooling => cooling with { ShellLimit = new Known<Watts>(new(watts), Evidence.Label) });

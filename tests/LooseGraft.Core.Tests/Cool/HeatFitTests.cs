@@ -115,7 +115,8 @@ public sealed class HeatFitTests
         var past = Shell.Read(120).Cooled(cooling => cooling with { Readings = [cooling.Readings[0] with { IsPast = true }] });
         Assert.Equal((ReadStanding.Past, null), (Fit(past).Readings.Single().Standing, Fit(past).Readings[0].Expected));
         Assert.Equal(ReadStanding.Apart, Fit((Shell with { Loads = [] }).Read(50)).Readings.Single().Standing);
-        var many = Enumerable.Range(0, HeatFit.MostCounted + 1).Aggregate(Shell, (graft, _) => graft.Read(70));
+        var usual = CoolRest.Rest(Shell).Spots[0];
+        var many = Enumerable.Range(0, HeatFit.MostCounted + 1).Aggregate(Shell, (graft, _) => graft.Read(usual));
         Assert.Equal([ReadStanding.Older], Fit(many).Readings.Select(each => each.Standing).Where(standing => standing != ReadStanding.AsExpected).Distinct());
         Assert.Equal(ReadStanding.Older, Fit(many).Readings[0].Standing);
     }

@@ -28,7 +28,7 @@ public sealed class QuantityTests
     }
 
     [Fact]
-    public void All_eleven_units_are_tried() => Assert.Equal(11, Types.Count);
+    public void All_twelve_units_are_tried() => Assert.Equal(12, Types.Count);
 
     [Theory]
     [InlineData(0, "0 V")]
@@ -55,9 +55,9 @@ public sealed class QuantityTests
 
     [Fact]
     public void What_air_does_is_written_no_finer_than_it_is_known()
-        => Assert.Equal(["84 °C", "85 °C", "−3 °C", "3.4 L/s", "17.5 Pa", "12.5 cm²", "0.45 K/W"],
+        => Assert.Equal(["84 °C", "85 °C", "−3 °C", "3.4 L/s", "17.5 Pa", "12.5 cm²", "0.45 K/W", "0.52 times"],
             new object[] { new Celsius(84.4), new Celsius(84.6), new Celsius(-3), new LitresPerSecond(3.36), new Pascals(17.52), new SquareCentimetres(12.51),
-                new KelvinsPerWatt(0.45) }.Select(amount => amount.ToString()));
+                new KelvinsPerWatt(0.45), new Factor(0.521) }.Select(amount => amount.ToString()));
 
     [Fact]
     public void A_power_is_a_voltage_times_a_current_and_a_share_of_another()

@@ -47,7 +47,10 @@ internal static class PartCures
         return from other in CoolerClass.All
                where other.Mount == now.Mount && other.KelvinsPerWatt[1] < now.KelvinsPerWatt[1] && !(other.HeightMm > most)
                select new Cure(CureSort.Cooler, new PartSubject(spot.Part), $"A {other.Name} on {graft.NameOf(spot.Part)}",
-                   new SetCooler(graft.SaidOfCooler(spot.Part) with { Class = other, Resistance = null, Contact = null, Evidence = Evidence.Assumed }));
+                   new SetCooler(graft.SaidOfCooler(spot.Part) with
+                   {
+                       Class = other, Resistance = null, Contact = null, Hold = null, OwnHoles = null, Evidence = Evidence.Assumed,
+                   }));
     }
 
     private static IEnumerable<Cure> Outside(Graft graft, CoolScene scene)

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Cool.Mounts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Cool.Edits;
@@ -29,6 +30,8 @@ public sealed record SetCooler(CoolerPlace Cooler) : GraftEdit
         [
             cooler.Class?.Name ?? "a usual cooler", cooler.Resistance?.ToString(),
             cooler.Share is { } share ? FormattableString.Invariant($"{100 * share:0.#} % of its watts") : null,
+            cooler.Hold is { } hold ? $"held by {hold.Words()}" : null, cooler.OwnHoles is { } own ? $"wants {own}" : null,
+            cooler.BoardHoles is { } board ? $"on {board}" : null,
             cooler.TakesRoomAir ? "air from the room by a duct" : null,
             cooler.Spins switch { true => "it spins", false => "nothing in it turns", null => null },
         ];

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Cool.Scene;
@@ -11,6 +12,9 @@ public sealed record CoolSpace(string Id, string Name, SpaceSize? Size, int? Wal
 {
     /// <summary>The rectangle of its base, in the frame of its plane; from nothing for one that no plane is the base of.</summary>
     public PlanRectangle Base { get; init; }
+
+    /// <summary>What its sides are made of, each once; empty where nobody said.</summary>
+    public ImmutableArray<PlaneMaterial> Sheets { get; init; } = [];
 
     /// <summary>Which side of it is up.</summary>
     public ShellTop Top { get; init; }

@@ -18,6 +18,7 @@ internal static class SceneSpaces
             spaces.Add(new CoolSpace(plane.Id, typed?.Name ?? plane.Name, size, Wall(graft, figures, plane.Id, size, typed, plane))
             {
                 Base = plane.Bounds,
+                Sheets = typed?.Material is { } said ? [said] : [.. Enum.GetValues<Side>().Select(side => SheetOf(plane, side)).Distinct()],
                 Top = typed?.Top ?? ShellTop.Lid,
             });
         }
@@ -27,6 +28,7 @@ internal static class SceneSpaces
             spaces.Add(new CoolSpace(space.Id, space.Name, space.Size, Wall(graft, figures, space.Id, space.Size, space, null))
             {
                 Base = new PlanRectangle(0, 0, space.Size?.Width.Value ?? 0, space.Size?.Depth.Value ?? 0),
+                Sheets = space.Material is { } said ? [said] : [],
                 Top = space.Top,
             });
         }

@@ -86,7 +86,8 @@ public sealed partial class CoolModel
     }
 
     public async Task<IActionResult> OnPostCoolerAsync(
-        string part, string? sort, string? resistance, string? share, bool duct, bool? spins, Evidence evidence)
+        string part, string? sort, string? resistance, string? share, bool duct, bool? spins, Evidence evidence, CoolerHold? hold, string? boardHoles,
+        string? ownHoles)
         => await SaveAsync(new SetCooler(new CoolerPlace(part)
         {
             Class = CoolerClass.Find(sort ?? ""),
@@ -94,6 +95,9 @@ public sealed partial class CoolModel
             Share = ModelState.OptionalShare("share", share, "what of its watts the chip turns into heat"),
             TakesRoomAir = duct,
             Spins = spins,
+            Hold = hold,
+            BoardHoles = ModelState.OptionalPattern("boardHoles", boardHoles),
+            OwnHoles = ModelState.OptionalPattern("ownHoles", ownHoles),
             Evidence = evidence,
         }));
 
