@@ -184,7 +184,9 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         ferry = ferry.WithPart(ferry.Parts[0].Id, part => part with { Matrix = new KeyMatrix(4, 4).With(1, 1, "Enter") });
         var rich = ferry with
         {
-            Cooling = ferry.Cooling with { Spaces = [new AirSpace("tray", "cabinet"), new AirSpace("loft", "loft")],
+            Cooling = ferry.Cooling with
+            {
+                Spaces = [new AirSpace("tray", "cabinet"), new AirSpace("loft", "loft")],
                 Readings = [new HeatReading("heat", default, new(70), HeatCase.Peak, new(30)) { Part = "kt31" }],
             },
             OtherDonors = [new GraftDonor("twin", new Machine("Twin kiosk"), [new CaseAnswer(CaseDuty.Speaker, true)])],

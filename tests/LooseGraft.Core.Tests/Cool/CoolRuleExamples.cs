@@ -28,8 +28,8 @@ internal static class CoolRuleExamples
         new("COOL-016", (Through().Cooled(cooling => cooling with { Coolers = [] }), Through())),
         new("COOL-017", (Against(4), Against(12))),
         new("COOL-018", (Curved(10, 14), Curved(14, 10))),
-        // 90 °C are worked out to the last digit; the thermometer is good to 3 K.
-        new("COOL-019", (Chip(140).Read(93.1), Chip(140).Read(92.9))),
+        // 90 °C are worked out to the last digit; two deviations of what was read are 2 · √(1.5² + 2² + (0.05 · 79.4)²).
+        new("COOL-019", (Chip(140).Read(99.5), Chip(140).Read(99.3))),
         new("COOL-020", (Chip(40).Read(78), Chip(40).Read(77))),
         new("COOL-021", (Chip(129).Read(85.1), Chip(129).Read(85))),
         // Watts over 1206 · 10 L/s are 20 K.

@@ -33,7 +33,7 @@ public class FindingCaseTests
         ["COOL-016"] = """{"kind":"heat-unknown","part":"board"}""",
         ["COOL-017"] = """{"kind":"no-one-rest","apart":66.178}""",
         ["COOL-018"] = """{"kind":"heat-unknown","part":"fan"}""",
-        ["COOL-019"] = """{"kind":"read-against-model","readCelsius":93.1,"lowCelsius":90,"highCelsius":90}""",
+        ["COOL-019"] = """{"kind":"read-against-model","readCelsius":99.5,"lowCelsius":90,"highCelsius":90}""",
         ["COOL-020"] = """{"kind":"read-against-model","readCelsius":78,"lowCelsius":52.388758,"highCelsius":52.388758}""",
         ["COOL-021"] = """{"kind":"read-beyond-limit","part":"board","hot":"chip","readCelsius":85.1,"limitCelsius":85}""",
         ["COOL-022"] = """{"kind":"heat-school-refuses","school":"thumb"}""",

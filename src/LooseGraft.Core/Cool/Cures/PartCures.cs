@@ -49,7 +49,12 @@ internal static class PartCures
                select new Cure(CureSort.Cooler, new PartSubject(spot.Part), $"A {other.Name} on {graft.NameOf(spot.Part)}",
                    new SetCooler(graft.SaidOfCooler(spot.Part) with
                    {
-                       Class = other, Resistance = null, Contact = null, Hold = null, OwnHoles = null, Evidence = Evidence.Assumed,
+                       Class = other,
+                       Resistance = null,
+                       Contact = null,
+                       Hold = null,
+                       OwnHoles = null,
+                       Evidence = Evidence.Assumed,
                    }));
     }
 

@@ -77,12 +77,13 @@ internal sealed class HeatFitting
         var fitting = new HeatFitting(graft, flows, mayCount, work);
         var (air, contacts, fitted) = fitting.Fit();
         var early = all.Where(reading => !reading.IsPast && IsEarly(reading)).OrderByDescending(reading => reading.At).Take(HeatFit.MostCounted);
+        var room = CoolScene.RoomOf(graft).Likely;
         var expected = Expected(graft, flows, [.. mayCount, .. early], work);
         return new HeatFit(air, [.. contacts], [.. all.Select(reading => Against(reading, expected.GetValueOrDefault(reading.Id)))]);
 
         ReadAgainst Against(HeatReading reading, Spread<Celsius>? range)
         {
-            var against = new ReadAgainst(reading, ReadStanding.Past) { Expected = range };
+            var against = new ReadAgainst(reading, ReadStanding.Past) { Expected = range, Margin = ExplainedSigmas * ErrorOf(reading, room) };
             if (reading.IsPast) return against;
             if (IsEarly(reading)) return against with { Standing = ReadStanding.TooEarly };
             if (!mayCount.Contains(reading)) return against with { Standing = ReadStanding.Older };
@@ -129,7 +130,7 @@ internal sealed class HeatFitting
     // What no factor explains is left out, the worst first, so that it does not spoil what the others say.
     private (Spread<Factor>? Air, ContactFit[] Contacts, Dictionary<string, (double Hot, bool IsExplained)> Fitted) Fit()
     {
-        var errors = _counted.Select(ErrorOf).ToArray();
+        var errors = _counted.Select(read => ErrorOf(read.Reading, _conditions[read.Condition].Base.Room)).ToArray();
         var priors = Enumerable.Repeat(Plausible, 1 + _parts.Length).ToArray();
         var counts = Enumerable.Range(0, _counted.Length).ToList();
         while (true)
@@ -164,10 +165,10 @@ internal sealed class HeatFitting
         Factor At(double sigmas) => new(Math.Round(Math.Exp(logarithm + (sigmas * spread)), 3));
     }
 
-    private double ErrorOf((HeatReading Reading, int Condition) read)
+    private static double ErrorOf(HeatReading reading, double room)
     {
-        var above = read.Reading.Hot.Value - _conditions[read.Condition].Base.Room;
-        var own = HeatToolFact.Of(read.Reading.Tool).Kelvins / 2 * (read.Reading.Evidence.IsProven() ? 1 : HearsayTimes);
+        var above = reading.Hot.Value - (reading.Room?.Value ?? room);
+        var own = HeatToolFact.Of(reading.Tool).Kelvins / 2 * (reading.Evidence.IsProven() ? 1 : HearsayTimes);
         return Math.Sqrt((own * own) + (MixedKelvins * MixedKelvins) + (MixedShare * above * MixedShare * above));
     }
 

@@ -42,16 +42,19 @@ public sealed record CoolScene(
     // Of what comes out right beside an intake, so much is drawn in again (common practice; nothing four widths of the outlet away).
     private static readonly (double, double, double) UsualAgain = (0.1, 0.3, 0.5);
 
+    /// <summary>How warm the room is: low, likely and high, in degrees Celsius.</summary>
+    internal static (double Low, double Likely, double High) RoomOf(Graft graft)
+        => graft.Cooling.Room is { } room ? (room.Low.Value, room.Likely.Value, room.High.Value) : UsualRoom;
+
     /// <summary>The scene of a graft.</summary>
     /// <param name="graft">The graft in use.</param>
     /// <param name="flows">What its parts take and its supplies give.</param>
     public static CoolScene Of(Graft graft, FeedFlows flows)
     {
         var figures = new UnsureFigures();
-        var (low, likely, high) = graft.Cooling.Room is { } room ? (room.Low.Value, room.Likely.Value, room.High.Value) : UsualRoom;
-        var at = figures.Add("room", low, likely, high);
-        var discharge = Add("discharge", AirCoverFact.Discharge);
-        var filter = Add("filter", AirCoverFact.CleanFilter);
+        var at = Add("room", RoomOf(graft));
+        var discharge = Add("discharge", AirCoverFact.Discharge, graft.Cooling.AirFactor is not null);
+        var filter = Add("filter", AirCoverFact.CleanFilter, graft.Cooling.AirFactor is not null);
         var again = Add("again", UsualAgain);
         var factor = Add("air factor", graft.Cooling.AirFactor is { } times ? (times.Low.Value, times.Likely.Value, times.High.Value) : (1, 1, 1));
         var spaces = SceneSpaces.Of(graft, figures);
@@ -69,6 +72,7 @@ public sealed record CoolScene(
             Figures = figures,
         };
 
-        int Add(string group, (double Low, double Likely, double High) range) => figures.Add(group, range.Low, range.Likely, range.High);
+        int Add(string group, (double Low, double Likely, double High) range, bool isFitted = false)
+            => figures.Add(group, range.Low, range.Likely, range.High, isFitted);
     }
 }

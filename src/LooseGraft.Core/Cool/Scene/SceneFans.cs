@@ -45,7 +45,8 @@ internal static class SceneFans
             // Fans of one class are alike, better or worse; what is printed is known.
             int Add(string what, double? printed, IReadOnlyList<double> range, double times) => printed is { } figure
                 ? figures.Add($"{what} of {part.Id}", figure * times, figure * times, figure * times)
-                : figures.Add($"fans of {kind.Kind} {kind.SizeMm} × {kind.ThickMm}", range[0] * times, (range[0] + range[1]) / 2 * times, range[1] * times);
+                : figures.Add($"fans of {kind.Kind} {kind.SizeMm} × {kind.ThickMm}", range[0] * times, (range[0] + range[1]) / 2 * times, range[1] * times,
+                    graft.Cooling.AirFactor is not null);
         }
 
         return fans;

@@ -45,23 +45,23 @@ internal static class SceneSpots
             HotKind.CardChip => CardShare,
             _ => (1, 1, 1),
         };
-        var own = said?.Resistance;
+        var (own, isFitted) = (said?.Resistance, said?.Contact is not null);
         return new HotSpot(part.Id, part.Kind == PartKind.Board ? $"processor of {part.Name}" : part.Name, kind, source, space, cooler)
         {
             IsSaid = said is { Class: not null } or { Resistance: not null } || part.Kind == PartKind.Drive,
             IsStrict = part.Kind == PartKind.Drive && said?.Spins is null && kind == HotKind.SpinningDrive,
             TakesRoomAir = said?.TakesRoomAir == true,
             Evidence = (source < 0 ? Evidence.Assumed : sources[source].Evidence).And(said?.Evidence ?? Evidence.Assumed),
-            Share = figures.Add($"share of {part.Id}", low, likely, high),
+            Share = figures.Add($"share of {part.Id}", low, likely, high, isFitted),
             Contact = figures.Add($"contact of {part.Id}", said?.Contact?.Low.Value ?? 1, said?.Contact?.Likely.Value ?? 1, said?.Contact?.High.Value ?? 1),
             // What somebody knows of a cooler holds from air to chip.
             Resistance = own is { } known
-                ? figures.Add($"cooler of {part.Id}", known.Low.Value, known.Likely.Value, known.High.Value) : Add(cooler.KelvinsPerWatt),
+                ? figures.Add($"cooler of {part.Id}", known.Low.Value, known.Likely.Value, known.High.Value, isFitted) : Add(cooler.KelvinsPerWatt),
             Still = cooler.Still is { } still ? Add(still) : null,
             Joint = own is null ? Add(cooler.Joint) : figures.Add($"cooler of {part.Id}", 0, 0, 0),
         };
 
-        int Add(IReadOnlyList<double> range) => figures.Add($"cooler of {part.Id}", range[0], range[1], range[2]);
+        int Add(IReadOnlyList<double> range) => figures.Add($"cooler of {part.Id}", range[0], range[1], range[2], isFitted);
     }
 
     // A card of the M.2 sort has nothing that turns; of any other drive somebody has to say.

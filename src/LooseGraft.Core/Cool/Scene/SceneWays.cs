@@ -38,7 +38,7 @@ internal static class SceneWays
                     At = at,
                     Wall = opening.Wall,
                     IsToCut = opening.IsToCut,
-                    Share = ShareOf(figures, cover, vent?.FreeShare, $"{plane.Id}/{opening.Id}"),
+                    Share = ShareOf(graft, figures, cover, vent?.FreeShare, $"{plane.Id}/{opening.Id}"),
                 });
             }
         }
@@ -51,7 +51,7 @@ internal static class SceneWays
                 way.Height.Value / MillimetresInAMetre)
             {
                 Wall = way.Wall,
-                Share = ShareOf(figures, way.Cover, way.FreeShare, way.Id),
+                Share = ShareOf(graft, figures, way.Cover, way.FreeShare, way.Id),
             });
         }
 
@@ -61,11 +61,11 @@ internal static class SceneWays
     }
 
     // All covers of a class are alike, better or worse; what was measured is its own.
-    private static int ShareOf(UnsureFigures figures, AirCover cover, double? measured, string way)
+    private static int ShareOf(Graft graft, UnsureFigures figures, AirCover cover, double? measured, string way)
     {
         var fact = AirCoverFact.Of(cover);
         return measured is { } share ? figures.Add($"free share of {way}", share, share, share)
-            : figures.Add($"cover {cover}", fact.Low, fact.Likely, fact.High);
+            : figures.Add($"cover {cover}", fact.Low, fact.Likely, fact.High, graft.Cooling.AirFactor is not null);
     }
 
     // Air comes to an opening in what the shell stands on only through the gap that its feet leave all round it.

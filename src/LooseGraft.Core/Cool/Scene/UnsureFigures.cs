@@ -24,6 +24,10 @@ internal sealed class UnsureFigures
         return _figures.Count - 1;
     }
 
+    /// <summary>Adds a figure of what a factor was fitted to where one was: its range is in the factor's then, and it stays at what is likely.</summary>
+    public int Add(string group, double low, double likely, double high, bool isFitted)
+        => isFitted ? Add(group, likely, likely, likely) : Add(group, low, likely, high);
+
     /// <summary>The likely figures.</summary>
     public double[] Likely() => [.. _figures.Select(figure => figure.Likely)];
 }
