@@ -4,6 +4,7 @@ using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Air;
 using LooseGraft.Core.Cool.Asking;
 using LooseGraft.Core.Cool.Cures;
+using LooseGraft.Core.Cool.Measuring;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
@@ -17,6 +18,7 @@ public class AirOfForty
 {
     private readonly AirNetwork _network = new(40, Branches(40, 120));
     private Graft _shell = null!;
+    private Graft _read = null!;
     private FeedReview _feed = null!;
 
     /// <summary>How many spaces the shell has.</summary>
@@ -29,6 +31,7 @@ public class AirOfForty
     {
         _shell = Shell(Spaces);
         _feed = Review.Of(_shell).Feed;
+        _read = _shell with { Cooling = _shell.Cooling with { Readings = [.. Readings()] } };
     }
 
     /// <summary>The flows, from rest. The same whatever the shell.</summary>
@@ -38,6 +41,10 @@ public class AirOfForty
     /// <summary>The whole review of the air, with its 500 draws.</summary>
     [Benchmark]
     public int Air() => CoolStage.Review(_shell, _feed).Findings.Length;
+
+    /// <summary>The same with as many readings as count, read at three kinds of work, with its fit.</summary>
+    [Benchmark]
+    public int Read() => CoolStage.Review(_read, _feed).Read.Contacts.Length;
 
     /// <summary>What would help the first board, each change worked out again.</summary>
     [Benchmark]
@@ -54,6 +61,15 @@ public class AirOfForty
         var spot = CoolStage.Review(_shell, _feed).Scene.Spots[0];
         return CoolAsking.Of(_shell, _feed, new CoolQuestion(CoolAsk.Watts, spot.Part, spot.Kind, spot.Limit.Comfortable), new ReviewWork())?.Value;
     }
+
+    private IEnumerable<HeatReading> Readings()
+        => from at in Enumerable.Range(0, HeatFit.MostCounted)
+           let space = at % Spaces
+           select new HeatReading($"reading-{at}", DateTimeOffset.UnixEpoch, new Celsius(40 + at), (HeatCase)(at % 3), new Minutes(30))
+           {
+               Part = at % 2 == 0 ? $"board-{space}" : null,
+               Space = at % 2 == 1 ? $"space-{space}" : null,
+           };
 
     private static AirBranch[] Branches(int spaces, int ways)
     {

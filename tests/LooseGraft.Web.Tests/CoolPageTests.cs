@@ -1,4 +1,6 @@
+using System.Globalization;
 using System.Net;
+using System.Text.RegularExpressions;
 
 namespace LooseGraft.Web.Tests;
 
@@ -54,7 +56,7 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("This change is not offered any more", await ToldAsync(HttpStatusCode.UnprocessableEntity, "Cure", "cure=Open the window"));
         var id = await host.CopyOfFerryAsync();
         var page = WebUtility.HtmlDecode(await host.Browser().GetStringAsync($"/graft/{id}/cool", Cancellation));
-        var held = System.Text.RegularExpressions.Regex.Match(page, "Hold Ovrell KT-31 board to [0-9.]+ W").Value;
+        var held = Regex.Match(page, "Hold Ovrell KT-31 board to [0-9.]+ W").Value;
         Assert.NotEqual("", held);
         // What is to be proven first cannot be taken over here.
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await host.Browser().SubmitAsync($"/graft/{id}/cool", "Cure", 1, ("cure", held))).StatusCode);
@@ -88,6 +90,33 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task Every_fan_stands_with_what_feeds_slows_and_hears_it()
+    {
+        var ferry = await BenchHost.FerryAsync();
+        Assert.Equal(["Vessick 80 mm fan", "out through slots in the left wall", "100 %", "29 dB(A)", "fan header of Ovrell KT-31 board",
+            "up to 0.36 A of 1 A, which is usual", "the same header, by its control line", "the same header"], await RowsAsync(ferry));
+        // At idle the board lets it turn slower, and it is quieter.
+        var idle = await RowsAsync(ferry, "?work=idle");
+        var speed = double.Parse(idle[2].Split(' ')[0], CultureInfo.InvariantCulture) / 100;
+        Assert.InRange(speed, 0.3, 0.7);
+        Assert.Equal(29 + (50 * Math.Log10(speed)), double.Parse(idle[3].Split(' ')[0], CultureInfo.InvariantCulture), 1.0);
+        // Its control wire left off: in full at all times, and the board hears it as before.
+        var three = ferry with { Joints = [.. ferry.Joints.Select(joint => joint.Id == "fan" ? joint with { Wires = [.. joint.Wires.Where(wire => wire.From != 1)] } : joint)] };
+        Assert.Equal(["nothing", "the same header"], (await RowsAsync(three))[^2..]);
+        var loose = ferry with { Joints = [.. ferry.Joints.Where(joint => joint.Id != "fan")], Loads = [.. ferry.Loads.Where(load => load.Part != "fan")] };
+        Assert.Equal(["nothing that is joined: it is reckoned as on 12 V", "–", "nothing", "no board"], (await RowsAsync(loose))[^4..]);
+        Assert.Contains("nowhere: it is spare", await RowsAsync(loose.WithCooling(cooling => cooling with { Fans = [] })));
+        Assert.DoesNotContain("aria-label=\"Fans\"", await PageAsync(new Core.Stock.Edits.RemovePart("fan").Apply(ferry)));
+    }
+
+    private async Task<string[]> RowsAsync(Graft graft, string query = "")
+    {
+        var table = Regex.Match(await PageAsync(graft, query), "aria-label=\"Fans\".*?<tbody>(.*?)</tbody>", RegexOptions.Singleline);
+        return [.. Regex.Matches(table.Groups[1].Value, "<t[hd][^>]*>(.*?)</t[hd]>", RegexOptions.Singleline)
+            .Select(cell => Regex.Replace(cell.Groups[1].Value, "<[^>]*>", "").Trim())];
+    }
+
+    [Fact]
     public async Task Before_anybody_has_told_the_air_anything_it_is_computed_and_not_judged()
     {
         var page = await PageAsync(await BenchHost.FerryAsync() with { Cooling = Cooling.Empty });
@@ -116,6 +145,7 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
     [InlineData("Cooler", "part=kt31&hold=CasePosts&boardHoles=75 x 59&ownHoles=98 mm", "a usual cooler, held by posts of the old case, wants two lugs, 98 mm, on 75 × 59 mm")]
     [InlineData("Cooler", "part=kt31&boardHoles=59×75", "on 75 × 59 mm")]
     [InlineData("Fan", "part=fan&way=-&blows=In&guard=false", "its blades are bare")]
+    [InlineData("Fan", "part=fan&way=-&blows=In&hold=Ties", "Vessick 80 mm fan is held by ties, bands, tape or glue")]
     [InlineData("Place", "part=kt31-supply&space=/", "is outside the shell")]
     [InlineData("Place", "part=kt31-supply&space=tray", "heats the air of chassis tray")]
     public async Task What_the_air_is_told_is_kept_and_said(string handler, string fields, string said)

@@ -107,6 +107,11 @@ public sealed record WallTooWarm(string Space, PlaneMaterial Material, Celsius L
 /// <param name="Fit">How it is held.</param>
 public sealed record CoolerHeld(string Part, CoolerFit Fit) : FindingCase;
 
+/// <summary>A fan that is not held as what turns has to be.</summary>
+/// <param name="Part">The fan.</param>
+/// <param name="Hold">What holds it.</param>
+public sealed record FanHeld(string Part, FanHold Hold) : FindingCase;
+
 /// <summary>Something gets into the blades of a fan.</summary>
 /// <param name="Fan">The fan.</param>
 /// <param name="Gap">What is free before them; null where nobody measured.</param>

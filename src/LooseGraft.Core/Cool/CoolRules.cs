@@ -32,7 +32,7 @@ internal static class CoolRules
 
     internal static readonly Rule WallTooWarm = Rule("COOL-023", Severity.Check, "a side of the shell that gets too warm");
     internal static readonly Rule MountNotMet = Rule("COOL-024", Severity.Fix, "a cooler whose mount is not met");
-    internal static readonly Rule MountImprovised = Rule("COOL-025", Severity.Fix, "a cooler that is held by makeshift");
+    internal static readonly Rule MountImprovised = Rule("COOL-025", Severity.Fix, "a cooler or fan that is held by makeshift");
     internal static readonly Rule BladesReached = Rule("COOL-026", Severity.Check, "a fan whose blades something reaches");
 
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Cool, severity, title);

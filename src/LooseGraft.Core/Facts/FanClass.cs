@@ -9,9 +9,10 @@ namespace LooseGraft.Core.Facts;
 /// <param name="Turns">Least and most usual full speed, turns a minute.</param>
 /// <param name="Noise">Least and most that it is heard a metre away at full speed, in dB(A).</param>
 /// <param name="Source">Where that comes from.</param>
+/// <param name="HolesMm">From hole to hole along a side of its frame; null where there is no usual distance.</param>
 public sealed record FanClass(
     FanKind Kind, double SizeMm, double ThickMm, IReadOnlyList<double> FreeAir, IReadOnlyList<double> Blocked, IReadOnlyList<double> Turns,
-    IReadOnlyList<double> Noise, string Source)
+    IReadOnlyList<double> Noise, string Source, double? HolesMm = null)
 {
     /// <summary>Under so many millimetres a fan of 60 mm and more is a slim one.</summary>
     public const double SlimMm = 16;

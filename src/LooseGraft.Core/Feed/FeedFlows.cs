@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Circuit.Fans;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed.Network;
 using LooseGraft.Core.Findings.Subjects;
@@ -29,6 +30,7 @@ public sealed class FeedFlows
     private readonly Dictionary<string, ImmutableArray<FeedTerm>> _given = [];
     private readonly Graft _graft;
     private readonly HashSet<string> _fans;
+    private readonly Lazy<FanLines> _fanLines;
 
     /// <summary>Works out the currents of a graft.</summary>
     /// <param name="graft">The graft.</param>
@@ -37,6 +39,7 @@ public sealed class FeedFlows
     {
         _graft = graft;
         _fans = [.. graft.Parts.Where(part => part.Kind == PartKind.Fan).Select(part => part.Id)];
+        _fanLines = new Lazy<FanLines>(() => FanLines.Of(graft, netlist));
         Network = FeedNetwork.Of(graft, netlist);
         _flows = new FeedFlow?[Network.Taps.Length];
         foreach (var supply in graft.Supplies) Resolve(supply, []);
@@ -47,6 +50,9 @@ public sealed class FeedFlows
 
     /// <summary>Supplies whose own input closes a ring.</summary>
     public List<Supply> Rings { get; } = [];
+
+    /// <summary>By which lines its fans hang on boards.</summary>
+    public FanLines FanLines => _fanLines.Value;
 
     /// <summary>Every current that some supply gives.</summary>
     public IEnumerable<FeedFlow> All => _flows.OfType<FeedFlow>();

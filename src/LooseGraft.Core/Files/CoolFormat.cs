@@ -114,6 +114,7 @@ internal static class CoolFormat
             "curve", CurvePoint, GraftFileLimits.FanPoints, value => value.Curve, "Its curve at full speed, from no flow to no pressure.");
         var gap = fan.Optional("gapMm", SeatFormat.Height, value => value.Gap, "The gap before its face.");
         var guard = fan.Optional("hasGuard", new FlagCodec(), value => value.HasGuard, "Whether a guard is before its blades.");
+        var hold = fan.Optional("hold", new ChoiceCodec<FanHold>(), value => value.Hold, "What holds it.");
         var behind = fan.Usual("isBehind", new FlagCodec(), value => value.IsBehind, false, "Whether it stands behind another fan of the same way.");
         return fan.Makes(values => new FanPlace(values.Of(part))
         {
@@ -130,6 +131,7 @@ internal static class CoolFormat
             Curve = values.Of(curve),
             Gap = values.Of(gap),
             HasGuard = values.Of(guard),
+            Hold = values.Of(hold),
             IsBehind = values.Of(behind),
             Unknown = values.Unknown,
         }, value => value.Unknown, Curve);

@@ -46,6 +46,9 @@ public sealed record FanPlace(string Part)
     /// <summary>Whether a guard is before its blades; null where nobody said.</summary>
     public bool? HasGuard { get; init; }
 
+    /// <summary>What holds it; null where nobody said.</summary>
+    public FanHold? Hold { get; init; }
+
     /// <summary>Whether it stands behind another fan of the same way, which it then helps against pressure; otherwise it stands beside it.</summary>
     public bool IsBehind { get; init; }
 

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Circuit;
+using LooseGraft.Core.Circuit.Fans;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
@@ -31,7 +32,7 @@ public static class WireStage
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
             [.. joints.SelectMany(review => review.Findings), .. leads.Findings, .. CircuitFindings.Of(circuit, hanging),
-                .. NeededContacts.Unserved(circuit, joints), .. TakenTwice(joints), .. FanStrings.Of(graft, hanging), .. AudioRules.Loops(graft, hanging),
+                .. NeededContacts.Unserved(circuit, joints), .. TakenTwice(joints), .. FanStrings.Of(FanLines.Of(graft, circuit.Netlist)), .. AudioRules.Loops(graft, hanging),
                 .. Lookalikes.Of(ends.Values, joints)])
         { Judged = judged, Circuit = circuit, Of = (graft, ends) };
     }

@@ -38,6 +38,8 @@ public sealed record FanForm
 
     public string? Gap { get; init; }
 
+    public FanHold? Hold { get; init; }
+
     public bool? Guard { get; init; }
 
     public bool Behind { get; init; }
@@ -62,6 +64,7 @@ public sealed record FanForm
             Blocked = errors.OptionalPressure("blocked", Blocked),
             Curve = [.. Points(errors)],
             Gap = errors.OptionalLength("gap", Gap, 0),
+            Hold = Hold,
             HasGuard = Guard,
             IsBehind = Behind && way is not null,
         };

@@ -126,6 +126,17 @@ public sealed class CoolSceneTests
         Assert.Null(Scene(demo.Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = FanRun.Full }] })).Fans[0].Board);
     }
 
+    [Fact]
+    public void A_fan_of_three_wires_on_four_contacts_runs_in_full_unless_somebody_says_that_the_board_slows_it()
+    {
+        var demo = EditSamples.Demos.First(each => each.Graft.Name.Contains("radiogram", StringComparison.Ordinal)).Graft;
+        // Its control wire, the first of the header, is left off.
+        var three = demo with { Joints = [.. demo.Joints.Select(joint => joint.Id == "fan" ? joint with { Wires = [.. joint.Wires.Where(wire => wire.From != 1)] } : joint)] };
+        Assert.NotEqual(demo.Joints, three.Joints);
+        Assert.Null(Scene(three).Fans[0].Board);
+        Assert.Equal("kt31", Scene(three.Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = FanRun.Board }] })).Fans[0].Board);
+    }
+
     [Theory]
     [InlineData(3.9, 0)]
     [InlineData(4, 1.0 / 3)]

@@ -1,4 +1,3 @@
-using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Edits;
 using LooseGraft.Core.Cool.Measuring;
 using LooseGraft.Core.Findings;
@@ -17,11 +16,9 @@ public sealed class HeatFitTests
     /// <summary>What would be read in a shell of so much air with a cooler that touches so badly, written down.</summary>
     private static Graft ReadIn(Graft graft, double air, double contact)
     {
-        var state = CoolRest.Rest(Factored(graft, air, contact));
+        var state = CoolRest.Rest(graft, air, contact);
         return graft.Read(state.Spots[0]).Read(state.Spaces[0], "box").Read(state.Spaces[0], way: "out");
     }
-
-    private static Graft Factored(Graft graft, double air, double contact) => new TakeHeatFit(Exactly(air), [new("board", Exactly(contact))]).Apply(graft);
 
     private static double Width(Graft graft)
     {
@@ -62,8 +59,7 @@ public sealed class HeatFitTests
         // Half of the thermometer's 3 K, 2 K for air that is not quite mixed, a twentieth of what it is above the room; factors of 1.4 either way.
         double Cost(double air, double contact)
         {
-            var graft = Factored(read, Math.Exp(air), Math.Exp(contact));
-            var (peak, idle) = (CoolRest.Rest(graft), new CoolSolver(CoolRest.Scene(graft)).Likely(HeatCase.Idle));
+            var (peak, idle) = (CoolRest.Rest(read, Math.Exp(air), Math.Exp(contact)), CoolRest.Rest(read, Math.Exp(air), Math.Exp(contact), HeatCase.Idle));
             return Off(125, peak.Spots[0]) + Off(70, peak.Spaces[0]) + Off(46, idle.Spots[0]) + Off(31, idle.Spaces[0])
                 + Math.Pow(air / 0.35, 2) + Math.Pow(contact / 0.35, 2);
         }
@@ -164,6 +160,41 @@ public sealed class HeatFitTests
         }
     }
 
+    // Half of the instrument's own, twice that for hearsay; 2 K for air that is not quite mixed; a twentieth of what it is above 20 °C. Two of the whole.
+    [Theory]
+    [InlineData(HeatTool.Contact, Evidence.Measured, 20, 2.5)]
+    [InlineData(HeatTool.Contact, Evidence.Diagram, 20, 3.6056)]
+    [InlineData(HeatTool.Contact, Evidence.Measured, 60, 3.2016)]
+    [InlineData(HeatTool.OwnSensor, Evidence.Measured, 60, 3.7749)]
+    [InlineData(HeatTool.Infrared, Evidence.Diagram, 100, 6.7082)]
+    public void A_reading_may_be_off_by_its_instrument_its_place_and_where_it_comes_from(HeatTool tool, Evidence evidence, double hot, double error)
+    {
+        var read = Chip(40).Read(hot).Cooled(cooling => cooling with { Readings = [cooling.Readings[0] with { Evidence = evidence, Tool = tool }] });
+        Assert.Equal(2 * error, Fit(read).Readings.Single().Margin, 3);
+    }
+
+    [Fact]
+    public void A_factor_is_told_where_a_reading_leaves_less_than_four_fifths_of_its_spread()
+    {
+        // By how much its logarithm moves the reading, in errors: a spread of 0.35 becomes 0.8 of that at sqrt(1 / 0.8² - 1) / 0.35 = 2.143 of them.
+        var (low, high) = (1.0, 40.0);
+        for (var half = 0; half < 30; half++)
+        {
+            var middle = (low + high) / 2;
+            if (Fit(ReadAsIs(middle)).Contacts.IsEmpty) low = middle;
+            else high = middle;
+        }
+
+        var rise = CoolRest.Rest(Chip(high)).Spots[0] - 20;
+        var error = Math.Sqrt((1.5 * 1.5) + (2 * 2) + (0.05 * rise * 0.05 * rise));
+        Assert.InRange(rise / error, 2.12, 2.17);
+        var told = Fit(ReadAsIs(high)).Contacts.Single().Times;
+        // Nine in ten lie within 1.645 deviations either way.
+        Assert.Equal(Math.Exp(2 * 1.645 * 0.8 * 0.35), told.High.Value / told.Low.Value, 1);
+
+        static Graft ReadAsIs(double watts) => Chip(watts).Read(CoolRest.Rest(Chip(watts)).Spots[0]);
+    }
+
     [Fact]
     public void So_many_times_the_air_is_so_many_times_every_opening_and_every_fan()
     {
@@ -177,6 +208,40 @@ public sealed class HeatFitTests
         static Graft Labelled(double area, double size, double free) => Heated(60, Way("in", area), Way("out", 1.5 * area, 100)).Blown("out")
             .Under("tower-passive")
             .Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Size = new(size), FreeAir = new(free), Blocked = new(25) }] });
+    }
+
+    [Fact]
+    public void More_air_than_is_worked_out_is_told_and_never_reckoned_with()
+    {
+        var fit = Fit(ReadIn(Shell, 1.8, 1.5));
+        Assert.True(HeatFit.IsOtherwise(fit.Air!.Value) && fit.Air.Value.Likely.Value > 1);
+        Assert.Contains("stays in hand", FactorWords.OfAir(fit.Air.Value));
+        Assert.Equal((null, "board"), (TakeHeatFit.Of(fit).Air, TakeHeatFit.Of(fit).Contacts.Single().Part));
+        // A file may say so all the same: a cut that is not there yet would be promised too much.
+        var more = Shell.Cooled(cooling => cooling with { AirFactor = new(new(0.9), new(1.6), new(2)) });
+        Assert.Equal(CoolRest.Rest(Shell).Spaces, CoolRest.Rest(more).Spaces);
+        Assert.True(CoolRest.Rest(more with { Cooling = more.Cooling with { AirFactor = Exactly(0.9) } }).Spaces[0] > CoolRest.Rest(Shell).Spaces[0] + 1);
+    }
+
+    [Theory]
+    [InlineData(0.5, 0.9, 0.99, 0.9)]
+    [InlineData(0.5, 0.9, 1.01, null)]
+    public void Of_the_air_only_less_is_taken_over_and_only_where_one_is_left_out(double low, double likely, double high, double? taken)
+        => Assert.Equal(taken, TakeHeatFit.Of(new HeatFit(new(new(low), new(likely), new(high)), [], [])).Air?.Likely.Value);
+
+    [Theory]
+    [InlineData(2.5, true)]
+    [InlineData(2.501, false)]
+    public void A_cooler_that_does_not_touch_is_mended_and_not_reckoned_with(double times, bool isTaken)
+        => Assert.Equal(isTaken, !TakeHeatFit.Of(new HeatFit(null, [new("board", new(new(2), new(times), new(3)))], [])).Contacts.IsEmpty);
+
+    [Fact]
+    public void Of_a_cooler_of_which_nothing_else_is_said_nothing_is_left_once_it_is_let_go_of()
+    {
+        var unsaid = Shell.Cooled(cooling => cooling with { Coolers = [] });
+        var taken = new TakeHeatFit(null, [new("board", Exactly(1.5))]).Apply(unsaid);
+        Assert.Single(taken.Cooling.Coolers);
+        Assert.Equal(unsaid, new TakeHeatFit(null, []).Apply(taken));
     }
 
     [Theory]

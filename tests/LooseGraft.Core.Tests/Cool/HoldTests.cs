@@ -1,3 +1,4 @@
+using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Mounts;
 using LooseGraft.Core.Findings;
 using static LooseGraft.Core.Tests.Cool.CoolRuleExamples;
@@ -42,6 +43,21 @@ public sealed class HoldTests
         Assert.Contains("part of the old case and stays behind", posts.Message);
         Assert.Contains("it wants 90 × 90 mm, and the board has 75 × 75 mm", Found(Holding(Square(75)!, Square(90)!), "COOL-024")!.Message);
         Assert.Contains("soften and stretch", Found(Holding(CoolerHold.Ties), "COOL-025")!.Message);
+    }
+
+    [Theory]
+    [InlineData(null, null)]
+    [InlineData(FanHold.Screws, null)]
+    [InlineData(FanHold.Rubber, null)]
+    [InlineData(FanHold.Ties, Severity.Check)]
+    [InlineData(FanHold.Nothing, Severity.Fix)]
+    public void A_fan_shakes_loose_from_what_is_makeshift(FanHold? hold, Severity? severity)
+    {
+        var found = Found(Through().Blown("high").Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Hold = hold }] }), "COOL-025");
+        Assert.Equal(severity, found?.Severity);
+        if (found is null) return;
+        Assert.Contains(hold == FanHold.Ties ? "a fan shakes" : "by its own shaking", found.Message);
+        Assert.Equal(new FanHeld("fan", hold!.Value), found.Case);
     }
 
     [Fact]

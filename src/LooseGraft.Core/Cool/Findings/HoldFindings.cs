@@ -13,7 +13,8 @@ internal static class HoldFindings
     private const double NearBladesMm = 5;
 
     public static IEnumerable<Finding> Of(Graft graft)
-        => graft.Cooling.Coolers.Select(cooler => Held(graft, cooler)).Concat(graft.Cooling.Fans.Select(fan => Blades(graft, fan))).OfType<Finding>();
+        => graft.Cooling.Coolers.Select(cooler => Held(graft, cooler))
+            .Concat(graft.Cooling.Fans.SelectMany(fan => new[] { Held(graft, fan), Blades(graft, fan) })).OfType<Finding>();
 
     private static Finding? Held(Graft graft, CoolerPlace cooler)
     {
@@ -38,6 +39,14 @@ internal static class HoldFindings
             with
         { Severity = cooler.Hold == CoolerHold.Nothing ? Severity.Stop : Severity.Fix };
     }
+
+    private static Finding? Held(Graft graft, FanPlace fan) => fan.Hold is not (FanHold.Ties or FanHold.Nothing) ? null
+        : Finding.Of(CoolRules.MountImprovised, new PartSubject(fan.Part), new FanHeld(fan.Part, fan.Hold.Value),
+            $"{graft.NameOf(fan.Part)} {(fan.Hold == FanHold.Ties ? "is held by ties, bands, tape or glue: they stretch and soften where it is warm, a fan shakes, and one that comes loose throws itself into leads and boards"
+                : "is held by nothing: it wanders by its own shaking, and its blades meet leads and boards")}.",
+            Evidence.Assumed, "screw its frame, or hang it on rubber pins, by all four holes", "make a plate with its holes where the shell has none")
+            with
+        { Severity = fan.Hold == FanHold.Nothing ? Severity.Fix : Severity.Check };
 
     private static Finding? Blades(Graft graft, FanPlace fan)
     {

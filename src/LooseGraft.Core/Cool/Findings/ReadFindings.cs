@@ -46,7 +46,7 @@ internal static class ReadFindings
         };
         if (band == HeatBand.Comfortable) return null;
         return Finding.Of(CoolRules.ReadTooHot, SubjectOf(reading), new ReadBeyondLimit(reading.Part, spot.Kind, reading.Hot, new Celsius(most)),
-            $"{Said(graft, reading)}: beyond {most:0} °C, {limit.Beyond[(int)band - 1]}.", reading.Evidence,
+            $"{Said(graft, reading)}{(reading.Evidence.IsProven() ? "" : $", as others say it ({reading.Evidence.Words()})")}: beyond {most:0} °C, {limit.Beyond[(int)band - 1]}.", reading.Evidence,
             "switch it off before it is read again, and look whether its cooler and its fans do what they should", "take one of the changes that would help, then read it again")
             with
         { Severity = band switch { HeatBand.Warm => Severity.Check, HeatBand.Throttles => Severity.Fix, _ => Severity.Stop } };

@@ -18,7 +18,7 @@ public static class FactorWords
         if (!HeatFit.IsOtherwise(times)) return $"The shell lets through as much air as is worked out, as far as the readings tell ({Range(times)}).";
         return times.Likely.Value < 1
             ? $"The shell lets through about {Share(times.Likely.Value)} the air that is worked out ({Range(times)}): look at grilles and filters, at what lies before them, and whether each fan turns."
-            : $"The shell lets through about {times.Likely.Value:0.0} times the air that is worked out ({Range(times)}): it has gaps that nobody wrote down, or its covers let more through.";
+            : $"The shell lets through about {times.Likely.Value:0.0} times the air that is worked out ({Range(times)}): it has gaps that nobody wrote down, or its covers let more through. That stays in hand: it is not reckoned with, as a cut or a fan that is not there yet would be promised too much.";
     }
 
     /// <summary>What a factor of a cooler says.</summary>

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Cool.Scene;
 
@@ -46,6 +47,10 @@ public sealed record CoolScene(
     internal static (double Low, double Likely, double High) RoomOf(Graft graft)
         => graft.Cooling.Room is { } room ? (room.Low.Value, room.Likely.Value, room.High.Value) : UsualRoom;
 
+    // One factor stands for ways that are not there yet as well: more than is worked out is promised of none of them.
+    private static (double Low, double Likely, double High) Within(Spread<Factor> times)
+        => (Math.Min(times.Low.Value, 1), Math.Min(times.Likely.Value, 1), Math.Min(times.High.Value, 1));
+
     /// <summary>The scene of a graft.</summary>
     /// <param name="graft">The graft in use.</param>
     /// <param name="flows">What its parts take and its supplies give.</param>
@@ -53,10 +58,11 @@ public sealed record CoolScene(
     {
         var figures = new UnsureFigures();
         var at = Add("room", RoomOf(graft));
-        var discharge = Add("discharge", AirCoverFact.Discharge, graft.Cooling.AirFactor is not null);
-        var filter = Add("filter", AirCoverFact.CleanFilter, graft.Cooling.AirFactor is not null);
+        var isFitted = graft.Cooling.AirFactor is not null;
+        var discharge = Add("discharge", AirCoverFact.Discharge, isFitted);
+        var filter = Add("filter", AirCoverFact.CleanFilter, isFitted);
         var again = Add("again", UsualAgain);
-        var factor = Add("air factor", graft.Cooling.AirFactor is { } times ? (times.Low.Value, times.Likely.Value, times.High.Value) : (1, 1, 1));
+        var factor = Add("air factor", graft.Cooling.AirFactor is { } times ? Within(times) : (1, 1, 1));
         var spaces = SceneSpaces.Of(graft, figures);
         var ways = SceneWays.Of(graft, spaces, figures);
         var fans = SceneFans.Of(graft, flows, spaces, ways, figures);

@@ -1,7 +1,7 @@
 using LooseGraft.Core.Cool.Air;
+using LooseGraft.Core.Circuit.Fans;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -30,8 +30,9 @@ internal static class SceneFans
             var (free, blocked) = curve is null ? (place.FreeAir?.Value, place.Blocked?.Value)
                 : (place.Curve[^1].Flow.Value, place.Curve[0].Pressure.Value);
             var rated = place.Rated?.Value ?? FanClass.FullVolts;
-            var volts = place.Volts?.Value ?? (flow is null ? rated : Math.Abs(flow.Rail.Voltage.Value));
-            fans.Add(new CoolFan(part.Id, part.Name, kind, space, way < 0 ? null : way, place.Blows, volts, BoardOf(graft, place, flow))
+            // What is joined tells its volts; whose plug nobody wired yet counts as on those that it is made for.
+            var volts = place.Volts?.Value ?? flows.FanLines.Find(part.Id)?.Across?.Value ?? (flow is null ? rated : Math.Abs(flow.Rail.Voltage.Value));
+            fans.Add(new CoolFan(part.Id, part.Name, kind, space, way < 0 ? null : way, place.Blows, volts, BoardOf(graft, place, flows.FanLines))
             {
                 SizeMm = size.Side,
                 Rated = rated,
@@ -70,15 +71,12 @@ internal static class SceneFans
     public static double GapFactor(double? gapMm, double sizeMm)
         => gapMm is { } gap && gap < sizeMm / 2 ? Math.Max(GapShare * Math.Sqrt(gap / (sizeMm / 2)), 0.05) : 1;
 
-    // A board slows what it feeds by a port that hears the fan turn, or has a wire to say how fast.
-    private static string? BoardOf(Graft graft, FanPlace place, FeedFlow? flow)
+    // What is joined decides; a builder may know better.
+    private static string? BoardOf(Graft graft, FanPlace place, FanLines lines) => place.Run switch
     {
-        if (place.Run == FanRun.Full) return null;
-        var header = (from step in flow?.Way ?? []
-                      let port = step.Subject is PortSubject { Port: var id } ? id : (PortId?)null
-                      where port is not null && graft.FindPart(port.Value.Part)?.Kind == PartKind.Board
-                      where graft.FindPort(port.Value)?.Pins.Any(pin => pin.Signal.Value.Family == SignalFamily.Fan) == true
-                      select port.Value.Part).FirstOrDefault();
-        return header ?? (place.Run == FanRun.Board ? graft.Parts.FirstOrDefault(part => part.Kind == PartKind.Board)?.Id : null);
-    }
+        FanRun.Full => null,
+        FanRun.Board => lines.Find(place.Part)?.SlowedBy?.Part ?? lines.Find(place.Part)?.Header?.Board.Id
+            ?? graft.Parts.FirstOrDefault(part => part.Kind == PartKind.Board)?.Id,
+        _ => lines.Find(place.Part)?.SlowedBy?.Part,
+    };
 }

@@ -89,5 +89,5 @@ public sealed partial class CoolModel(GraftStore store, ReviewDesk reviews, Time
         _ => "the shell as a whole",
     };
 
-    protected override void OnShown() => _tried = null;
+    protected override void OnShown() => (_tried, _fans) = (null, null);
 }

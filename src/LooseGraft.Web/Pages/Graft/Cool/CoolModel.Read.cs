@@ -14,13 +14,11 @@ public sealed partial class CoolModel
     /// <summary>What readings say.</summary>
     public HeatFit Read => Cool.Read;
 
-    /// <summary>What of that can be reckoned with: factors that are otherwise than usual, those of coolers that touch at all.</summary>
-    public TakeHeatFit Takeable => new(
-        Read.Air is { } air && HeatFit.IsOtherwise(air) ? air : null,
-        [.. Read.Contacts.Where(contact => HeatFit.IsOtherwise(contact.Times) && contact.Times.Likely.Value <= ContactFit.Most)]);
-
     /// <summary>Whether there is anything of it that the graft is not reckoned with yet.</summary>
-    public bool MayTake => (Takeable.Air is not null || !Takeable.Contacts.IsEmpty) && Takeable.Apply(Graft).Cooling != Graft.Cooling;
+    public bool MayTake => TakeHeatFit.Of(Read) is var fit && (fit.Air is not null || !fit.Contacts.IsEmpty) && fit.Apply(Graft).Cooling != Graft.Cooling;
+
+    /// <summary>What of readings the graft is reckoned with.</summary>
+    public string Taken => new TakeHeatFit(null, []).Standing(Graft);
 
     /// <summary>Whether the graft is reckoned with nothing that readings said.</summary>
     public bool HasTakenNothing => Graft.Cooling.AirFactor is null && Graft.Cooling.Coolers.All(cooler => cooler.Contact is null);
@@ -64,7 +62,7 @@ public sealed partial class CoolModel
         => reading is null ? await InvalidAsync() : await SaveAsync(new PutHeatReadingBy(reading, past));
 
     /// <summary>Reckons from now on with what readings say.</summary>
-    public async Task<IActionResult> OnPostTakeFitAsync() => await LoadAsync() ? await SaveAsync(Takeable) : NotFound();
+    public async Task<IActionResult> OnPostTakeFitAsync() => await LoadAsync() ? await SaveAsync(TakeHeatFit.Of(Read)) : NotFound();
 
     /// <summary>Reckons with what is usual again.</summary>
     public async Task<IActionResult> OnPostLetGoAsync() => await SaveAsync(new TakeHeatFit(null, []));
