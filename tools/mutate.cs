@@ -112,8 +112,14 @@ Parallel.ForEach(mutants, new ParallelOptions { MaxDegreeOfParallelism = 2 }, mu
     var killed = reaching.Count > 0
         && Run(runner, string.Join(' ', reaching.Select(name => $"-class {name}")) + " -stopOnFail", [("MUTANT", $"{mutant.Number}")]).Failed;
     if (!killed)
-        survivors.Add((Path.GetRelativePath(core, mutant.File), mutant.Node.GetLocation().GetLineSpan().StartLinePosition.Line + 1,
-        mutant.Node.ToString().ReplaceLineEndings(" "), mutant.Change.ReplaceLineEndings(" "), reaching.Count > 0));
+    {
+        var survivor = (File: Path.GetRelativePath(core, mutant.File), Line: mutant.Node.GetLocation().GetLineSpan().StartLinePosition.Line + 1,
+            From: mutant.Node.ToString().ReplaceLineEndings(" "), To: mutant.Change.ReplaceLineEndings(" "), IsReached: reaching.Count > 0);
+        survivors.Add(survivor);
+        // Told at once as well, so that a run that is given up has told something.
+        Console.Error.WriteLine($"{survivor.File}:{survivor.Line}  {survivor.From}  →  {survivor.To}");
+    }
+
     if (Interlocked.Increment(ref done) % 25 == 0) Console.Error.WriteLine($"{done} of {mutants.Count}, {survivors.Count} survive");
 });
 foreach (var (file, line, from, to, isReached) in survivors.OrderBy(each => (each.File, each.Line)))

@@ -101,9 +101,11 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.InRange(speed, 0.3, 0.7);
         Assert.Equal(29 + (50 * Math.Log10(speed)), double.Parse(idle[3].Split(' ')[0], CultureInfo.InvariantCulture), 1.0);
         // Its control wire left off: in full at all times, and the board hears it as before.
-        var three = ferry with { Joints = [.. ferry.Joints.Select(joint => joint.Id == "fan" ? joint with { Wires = [.. joint.Wires.Where(wire => wire.From != 1)] } : joint)] };
+        var joint = ferry.Joints.First(each => each.Id == "fan");
+        var without = joint with { Wires = joint.Wires.RemoveAll(wire => wire.From == 1) };
+        var three = ferry with { Joints = ferry.Joints.RemoveAll(each => each == joint).Add(without) };
         Assert.Equal(["nothing", "the same header"], (await RowsAsync(three))[^2..]);
-        var loose = ferry with { Joints = [.. ferry.Joints.Where(joint => joint.Id != "fan")], Loads = [.. ferry.Loads.Where(load => load.Part != "fan")] };
+        var loose = ferry with { Joints = ferry.Joints.RemoveAll(each => each.Id == "fan"), Loads = ferry.Loads.RemoveAll(load => load.Part == "fan") };
         Assert.Equal(["nothing that is joined: it is reckoned as on 12 V", "–", "nothing", "no board"], (await RowsAsync(loose))[^4..]);
         Assert.Contains("nowhere: it is spare", await RowsAsync(loose.WithCooling(cooling => cooling with { Fans = [] })));
         Assert.DoesNotContain("aria-label=\"Fans\"", await PageAsync(new Core.Stock.Edits.RemovePart("fan").Apply(ferry)));

@@ -32,8 +32,8 @@ public static class WireStage
         return new WireReview(
             [.. joints.OrderByDescending(review => review.Worst ?? (Severity)(-1)).ThenByDescending(review => review.Verdict.Kind)],
             [.. joints.SelectMany(review => review.Findings), .. leads.Findings, .. CircuitFindings.Of(circuit, hanging),
-                .. NeededContacts.Unserved(circuit, joints), .. TakenTwice(joints), .. FanStrings.Of(FanLines.Of(graft, circuit.Netlist)), .. AudioRules.Loops(graft, hanging),
-                .. Lookalikes.Of(ends.Values, joints)])
+                .. NeededContacts.Unserved(circuit, joints), .. TakenTwice(joints), .. FanStrings.Of(FanLines.Of(graft, circuit.Netlist)),
+                .. AudioRules.Loops(graft, hanging), .. Lookalikes.Of(ends.Values, joints)])
         { Judged = judged, Circuit = circuit, Of = (graft, ends) };
     }
 

@@ -46,6 +46,9 @@ public sealed class FanLines
     /// <summary>The lines of one fan; null for what is no fan of the graft.</summary>
     public FanLine? Find(string fan) => Lines.FirstOrDefault(line => line.Fan == fan);
 
+    private IEnumerable<string> FansOn(CircuitContact header, string signal)
+        => Others(header).Where(other => other.Part.Kind == PartKind.Fan && Is(signal)(other)).Select(other => other.Part.Id).Distinct();
+
     private FanLine LineOf(Part fan, CircuitContact[] own, ILookup<PortId, CircuitContact> ports)
     {
         var header = Headers.FirstOrDefault(each => each.Fans.Any(part => part.Id == fan.Id));
@@ -62,14 +65,14 @@ public sealed class FanLines
             SlowedBy = byVolts ? header!.Id : control?.Id.Port,
             IsByVolts = byVolts,
             HeardBy = heard?.Id.Port,
-            HeardWith = heard is null ? []
-                : [.. Others(heard).Where(other => other.Part.Kind == PartKind.Fan && Is(Tacho)(other)).Select(other => other.Part.Id).Distinct().Where(id => id != fan.Id)],
+            HeardWith = heard is null ? [] : [.. FansOn(heard, Tacho).Where(other => other != fan.Id)],
         };
     }
 
     // What a supply gives, or a board gives on, at those of a fan's own contacts; a supply's word before a board's.
     private CircuitContact? Feeding(IEnumerable<CircuitContact> own, SignalFamily at)
-        => own.Where(Is(at)).SelectMany(Others).Where(other => Is(SignalFamily.Supply)(other) && (_supplies.Contains(other.Part.Id) || other.Part.Kind == PartKind.Board))
+        => own.Where(Is(at)).SelectMany(Others).Where(Is(SignalFamily.Supply))
+            .Where(other => _supplies.Contains(other.Part.Id) || other.Part.Kind == PartKind.Board)
             .OrderByDescending(other => _supplies.Contains(other.Part.Id)).FirstOrDefault();
 
     // The contact of that name of a board that one of a fan's own of that name reaches.

@@ -75,7 +75,7 @@ internal static class AirCures
             var (size, rivals) = (FormattableString.Invariant($"{width:0} × {height:0} mm"), FormattableString.Invariant($"cut {width}"));
             foreach (var wall in (PlaneWall[])[PlaneWall.Rear, PlaneWall.Left, PlaneWall.Right, PlaneWall.Front])
             {
-                if (graft.Seating.FindPlane(space.Id) is not { } plane || FreeWall.Place(plane, wall, width, height) is not { } area) continue;
+                if (graft.Seating.FindPlane(space.Id) is not { } plane || FreeWall.Place(graft.Seating, plane, wall, width, height) is not { } area) continue;
                 yield return new Cure(CureSort.CutOpening, new SpaceSubject(space.Id), $"Cut {size} into the {wall.ToString().ToLowerInvariant()} wall of {space.Name}",
                     new CutOpening(plane.Id, wall, area))
                 { Rivals = rivals };

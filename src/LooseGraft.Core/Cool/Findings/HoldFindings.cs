@@ -42,11 +42,14 @@ internal static class HoldFindings
 
     private static Finding? Held(Graft graft, FanPlace fan) => fan.Hold is not (FanHold.Ties or FanHold.Nothing) ? null
         : Finding.Of(CoolRules.MountImprovised, new PartSubject(fan.Part), new FanHeld(fan.Part, fan.Hold.Value),
-            $"{graft.NameOf(fan.Part)} {(fan.Hold == FanHold.Ties ? "is held by ties, bands, tape or glue: they stretch and soften where it is warm, a fan shakes, and one that comes loose throws itself into leads and boards"
-                : "is held by nothing: it wanders by its own shaking, and its blades meet leads and boards")}.",
+            $"{graft.NameOf(fan.Part)} {Loose(fan.Hold.Value)}.",
             Evidence.Assumed, "screw its frame, or hang it on rubber pins, by all four holes", "make a plate with its holes where the shell has none")
             with
         { Severity = fan.Hold == FanHold.Nothing ? Severity.Fix : Severity.Check };
+
+    private static string Loose(FanHold hold) => hold == FanHold.Ties
+        ? "is held by ties, bands, tape or glue: they stretch and soften where it is warm, a fan shakes, and one that comes loose throws itself into leads and boards"
+        : "is held by nothing: it wanders by its own shaking, and its blades meet leads and boards";
 
     private static Finding? Blades(Graft graft, FanPlace fan)
     {

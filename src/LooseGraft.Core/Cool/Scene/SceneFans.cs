@@ -1,5 +1,5 @@
-using LooseGraft.Core.Cool.Air;
 using LooseGraft.Core.Circuit.Fans;
+using LooseGraft.Core.Cool.Air;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Model;
