@@ -57,6 +57,23 @@ public sealed class AirPictureTests
     }
 
     [Fact]
+    public void What_is_moved_down_past_the_lowest_space_is_still_in_the_picture()
+    {
+        string[] ids = [.. Enumerable.Range(0, 8).Select(at => $"drive-{at}")];
+        var many = Shell with
+        {
+            Parts = [.. Shell.Parts, .. ids.Select(id => new Part(id, id, PartKind.Drive))],
+            Loads = [.. Shell.Loads, .. ids.Select(id => Taking(id, 4))],
+            Seating = Shell.Seating with { Boxes = [.. Shell.Seating.Boxes, .. ids.Select(id => Shell.Seating.Boxes[0] with { Id = id, Part = id })] },
+        };
+        var picture = Drawn(many, true).Picture;
+        var spots = picture.Spots(many, Core.Review.Of(many).Seat);
+        Assert.True(spots.Max(spot => spot.Y) > picture.Height);
+        Assert.All(spots, spot => Assert.True(spot.Y + (AirSpot.Tall / 2) < picture.HeightWith(spots)));
+        Assert.Equal(picture.Height, picture.HeightWith([]));
+    }
+
+    [Fact]
     public void An_upright_space_stands_upright_from_the_side()
     {
         var upright = Shell with { Cooling = Shell.Cooling with { Spaces = [new AirSpace("tray", "tower") { Top = ShellTop.Rear }] } };

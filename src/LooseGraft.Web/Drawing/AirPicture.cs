@@ -62,6 +62,9 @@ public sealed class AirPicture
 
     public double Height { get; }
 
+    /// <summary>The height with what was moved down past the lowest space.</summary>
+    public double HeightWith(IEnumerable<AirSpot> spots) => spots.Select(spot => spot.Y + AirSpot.Tall).Append(Height).Max();
+
     /// <summary>The wall that is nearest to the eye in every space; null from above, and where spaces stand differently.</summary>
     public PlaneWall? Near => _views.Select(view => view.Near).Distinct().ToArray() is [var near] ? near : null;
 

@@ -23,7 +23,7 @@ public sealed record FanRow(Graft Graft, Part Part, FanLine Line, FeedFlow? Flow
     public bool IsOwn => Part.Kind == PartKind.Fan;
 
     /// <summary>What it is called.</summary>
-    public string Name => IsOwn ? Part.Name : $"that of {Part.Name}";
+    public string Name => IsOwn ? Part.Name : $"Fan of {Part.Name}";
 
     /// <summary>Whether it belongs to the graft and has no work in it yet.</summary>
     public bool IsSpare => Flow is null && Line.FedBy is null && Place is null;
