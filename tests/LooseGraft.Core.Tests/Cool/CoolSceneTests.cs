@@ -119,23 +119,18 @@ public sealed class CoolSceneTests
     }
 
     [Fact]
-    public void A_fan_on_a_header_of_a_board_runs_by_that_board()
+    public void A_fan_runs_by_the_board_whose_control_line_reaches_it_unless_somebody_knows_better()
     {
         var demo = EditSamples.Demos.First(each => each.Graft.Name.Contains("radiogram", StringComparison.Ordinal)).Graft;
         Assert.Equal("kt31", Scene(demo).Fans[0].Board);
-        Assert.Null(Scene(demo.Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = FanRun.Full }] })).Fans[0].Board);
-    }
-
-    [Fact]
-    public void A_fan_of_three_wires_on_four_contacts_runs_in_full_unless_somebody_says_that_the_board_slows_it()
-    {
-        var demo = EditSamples.Demos.First(each => each.Graft.Name.Contains("radiogram", StringComparison.Ordinal)).Graft;
+        Assert.Null(Scene(Run(demo, FanRun.Full)).Fans[0].Board);
         // Its control wire, the first of the header, is left off.
         var joint = demo.Joints.First(each => each.Id == "fan");
         var without = joint with { Wires = joint.Wires.RemoveAll(wire => wire.From == 1) };
         var three = demo with { Joints = demo.Joints.RemoveAll(each => each == joint).Add(without) };
-        Assert.Null(Scene(three).Fans[0].Board);
-        Assert.Equal("kt31", Scene(three.Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = FanRun.Board }] })).Fans[0].Board);
+        Assert.Equal((null, "kt31"), (Scene(three).Fans[0].Board, Scene(Run(three, FanRun.Board)).Fans[0].Board));
+
+        static Graft Run(Graft graft, FanRun run) => graft.Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = run }] });
     }
 
     [Theory]
