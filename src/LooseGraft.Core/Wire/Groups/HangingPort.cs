@@ -11,12 +11,7 @@ internal sealed record HangingPort(PortId Id, IReadOnlyList<CircuitContact> Cont
 {
     public Part Part => Contacts[0].Part;
 
-    public ConnectorType Type => Contacts[0].Port.Type;
-
     public string Name => Contacts[0].Port.Name;
-
-    /// <summary>What its maker says that it bears; null when nobody said.</summary>
-    public PortLimit? Limit => Contacts[0].Port.Limit;
 
     /// <summary>Its contact of that name that conducts; null when it has none.</summary>
     public CircuitContact? Find(string signal) => Contacts.FirstOrDefault(contact => contact.Signal.Name == signal && contact.Terminal.Conducts);
