@@ -51,6 +51,14 @@ internal sealed class CoolSolver(CoolScene scene)
     public CoolState Near(double[] figures, HeatCase work, CoolState near)
         => From(figures, work, [.. near.Spaces.Select(space => space - near.Room)], near.Pressures, null, near.Speeds);
 
+    /// <summary>The same air with some things as hot in it as other figures of their own make them.</summary>
+    public CoolState InAirOf(CoolState state, double[] figures, HeatCase work, IEnumerable<int> spots)
+    {
+        _spots.Take(figures, work);
+        _spots.SolveIn(state, spots);
+        return state with { Spots = _spots.Temperatures() };
+    }
+
     private CoolState From(double[] figures, HeatCase work, double[] above, double[]? pressures, double? speed, double[]? speeds = null)
     {
         var room = figures[scene.Room];

@@ -60,12 +60,23 @@ internal sealed class SpotHeat(CoolScene scene)
                 _through[stirs.Space] += StirShare * LitresPerSecond.OfCubicMetres(_figures[stirs.FreeAir] * speeds[fan]).Value;
         }
 
-        for (var at = 0; at < scene.Spots.Length; at++)
-        {
-            var spot = scene.Spots[at];
-            var warm = spot.Space < 0 || spot.TakesRoomAir ? room : room + above[spot.Space];
-            _temperatures[at] = spot.Cooler is null ? warm : spot.Source < 0 ? double.NaN : warm + Rise(spot, warm);
-        }
+        for (var at = 0; at < scene.Spots.Length; at++) Solve(at, room, above);
+    }
+
+    /// <summary>Works some of them out in the air of a state; the others stay as they are in it.</summary>
+    public void SolveIn(CoolState state, IEnumerable<int> spots)
+    {
+        state.Through.CopyTo(_through, 0);
+        state.Spots.CopyTo(_temperatures, 0);
+        var above = state.Spaces.Select(space => space - state.Room).ToArray();
+        foreach (var at in spots) Solve(at, state.Room, above);
+    }
+
+    private void Solve(int at, double room, double[] above)
+    {
+        var spot = scene.Spots[at];
+        var warm = spot.Space < 0 || spot.TakesRoomAir ? room : room + above[spot.Space];
+        _temperatures[at] = spot.Cooler is null ? warm : spot.Source < 0 ? double.NaN : warm + Rise(spot, warm);
     }
 
     private double Rise(HotSpot spot, double air)

@@ -10,10 +10,10 @@ namespace LooseGraft.Core.Cool.Measuring;
 /// <summary>Holds readings of temperature against what is worked out, and finds the factors that explain them: one for all air, one for the cooler of each
 /// part that was read.</summary>
 /// <remarks>
-/// The factors are fitted as logarithms, so that half as much and twice as much weigh the same, upon the graft without any that were taken over before; they
-/// never add up. Each is held near 1 by <see cref="Plausible"/>: readings that say nothing of it leave it there.
+/// The factors are fitted as logarithms, so that half as much and twice as much weigh the same. Each is held near 1 by <see cref="Plausible"/>: readings that
+/// say nothing of it leave it there.
 /// </remarks>
-internal sealed class HeatFitting
+internal static class HeatFitting
 {
     // One standard deviation of the logarithm of a factor before anything is read: a factor of 1.4 either way is nothing special (common practice: covers,
     // dust and leads before grilles; paste and pressure).
@@ -37,32 +37,6 @@ internal sealed class HeatFitting
 
     private const int Draws = 100;
 
-    private readonly (HeatReading Reading, int Condition)[] _counted;
-    private readonly (ReadCondition Condition, CoolScene Scene, CoolSolver Solver, CoolState Base)[] _conditions;
-    private readonly string[] _parts;
-    private readonly ReviewWork _work;
-
-    private HeatFitting(Graft graft, FeedFlows flows, HeatReading[] readings, ReviewWork work)
-    {
-        _work = work;
-        var bare = graft.WithCooling(cooling => cooling with
-        {
-            AirFactor = null,
-            Coolers = [.. cooling.Coolers.Select(cooler => cooler with { Contact = null })],
-        });
-        var conditions = readings.Select(ReadCondition.Of).Distinct().ToList();
-        _conditions = [.. work.Each(conditions, "reading of a temperature").Select(condition => At(bare, flows, condition))];
-        _counted = [.. from reading in readings
-                       let at = conditions.IndexOf(ReadCondition.Of(reading))
-                       where double.IsFinite(ReadCondition.In(_conditions[at].Scene, _conditions[at].Base, reading))
-                       select (reading, at)];
-        _parts = [.. from read in _counted
-                     where _conditions[read.Condition].Scene.Spots.Any(spot => spot.Part == read.Reading.Part && spot.Cooler is not null)
-                     select read.Reading.Part into part
-                     group part by part into parts
-                     select parts.Key];
-    }
-
     /// <summary>What the readings of a graft say.</summary>
     /// <param name="graft">The graft in use.</param>
     /// <param name="flows">What its parts take.</param>
@@ -74,8 +48,7 @@ internal sealed class HeatFitting
         if (all.IsEmpty) return HeatFit.None;
         var mayCount = all.Where(reading => reading is { IsPast: false, Minutes.Value: >= HeatReading.RestMinutes })
             .OrderByDescending(reading => reading.At).Take(HeatFit.MostCounted).ToArray();
-        var fitting = new HeatFitting(graft, flows, mayCount, work);
-        var (air, contacts, fitted) = fitting.Fit();
+        var (air, contacts, fitted) = Fit(new ReadModel(graft, flows, mayCount, work));
         var early = all.Where(reading => !reading.IsPast && IsEarly(reading)).OrderByDescending(reading => reading.At).Take(HeatFit.MostCounted);
         var room = CoolScene.RoomOf(graft).Likely;
         var expected = Expected(graft, flows, [.. mayCount, .. early], work);
@@ -97,20 +70,15 @@ internal sealed class HeatFitting
 
     private static bool IsEarly(HeatReading reading) => reading.Minutes.Value < HeatReading.RestMinutes;
 
-    private static (ReadCondition Condition, CoolScene Scene, CoolSolver Solver, CoolState Base) At(Graft graft, FeedFlows flows, ReadCondition condition)
-    {
-        var scene = condition.SceneOf(graft, flows);
-        var solver = new CoolSolver(scene);
-        return (condition, scene, solver, solver.Likely(condition.Work));
-    }
-
     // What the graft as it is lets expect, with its bounds.
     private static Dictionary<string, Spread<Celsius>?> Expected(Graft graft, FeedFlows flows, HeatReading[] readings, ReviewWork work)
     {
         var expected = new Dictionary<string, Spread<Celsius>?>();
         foreach (var alike in work.Each([.. readings.GroupBy(ReadCondition.Of)], "reading of a temperature"))
         {
-            var (condition, scene, _, likely) = At(graft, flows, alike.Key);
+            var condition = alike.Key;
+            var scene = condition.SceneOf(graft, flows);
+            var likely = new CoolSolver(scene).Likely(condition.Work);
             var drawn = alike.ToDictionary(reading => reading.Id, _ => new double[Draws]);
             foreach (var (draw, _, state) in CoolBounds.Drawn(scene, condition.Work, likely, Draws, work))
             {
@@ -128,30 +96,32 @@ internal sealed class HeatFitting
     }
 
     // What no factor explains is left out, the worst first, so that it does not spoil what the others say.
-    private (Spread<Factor>? Air, ContactFit[] Contacts, Dictionary<string, (double Hot, bool IsExplained)> Fitted) Fit()
+    private static (Spread<Factor>? Air, ContactFit[] Contacts, Dictionary<string, (double Hot, bool IsExplained)> Fitted) Fit(ReadModel model)
     {
-        var errors = _counted.Select(read => ErrorOf(read.Reading, _conditions[read.Condition].Base.Room)).ToArray();
-        var priors = Enumerable.Repeat(Plausible, 1 + _parts.Length).ToArray();
-        var counts = Enumerable.Range(0, _counted.Length).ToList();
+        var read = model.Readings.ToArray();
+        var hot = read.Select(reading => reading.Hot.Value).ToArray();
+        var errors = read.Select((reading, at) => ErrorOf(reading, model.RoomOf(at))).ToArray();
+        var priors = Enumerable.Repeat(Plausible, 1 + model.Parts.Length).ToArray();
+        var counts = Enumerable.Range(0, read.Length).ToList();
+        var values = new double[priors.Length];
         while (true)
         {
-            var (values, spreads) = PriorFit.Of(
-                at => Of(Predict(at)), Of([.. _counted.Select(read => read.Reading.Hot.Value)]), Of(errors), priors);
-            var then = Predict(values);
+            (values, var spreads) = PriorFit.Of(at => Of(model.Predict(at)), Of(hot), Of(errors), priors, values);
+            var then = model.Predict(values);
             // Of two that are alike the first goes, whatever the last digit says.
-            double Left(int at) => Math.Round(Math.Abs(_counted[at].Reading.Hot.Value - then[at]) / errors[at], 6);
+            double Left(int at) => Math.Round(Math.Abs(hot[at] - then[at]) / errors[at], 6);
             if (counts.Count > 0 && counts.MaxBy(Left) is var worst && Left(worst) > ExplainedSigmas)
             {
                 counts.Remove(worst);
                 continue;
             }
 
-            var contacts = from at in Enumerable.Range(0, _parts.Length)
+            var contacts = from at in Enumerable.Range(0, model.Parts.Length)
                            let times = Times(values[1 + at], spreads[1 + at])
                            where times is not null
-                           select new ContactFit(_parts[at], times.Value);
+                           select new ContactFit(model.Parts[at], times.Value);
             return (Times(values[0], spreads[0]), [.. contacts],
-                _counted.Index().ToDictionary(read => read.Item.Reading.Id, read => (then[read.Index], counts.Contains(read.Index))));
+                read.Index().ToDictionary(each => each.Item.Id, each => (then[each.Index], counts.Contains(each.Index))));
         }
 
         double[] Of(double[] all) => [.. counts.Select(at => all[at])];
@@ -170,22 +140,5 @@ internal sealed class HeatFitting
         var above = reading.Hot.Value - (reading.Room?.Value ?? room);
         var own = HeatToolFact.Of(reading.Tool).Kelvins / 2 * (reading.Evidence.IsProven() ? 1 : HearsayTimes);
         return Math.Sqrt((own * own) + (MixedKelvins * MixedKelvins) + (MixedShare * above * MixedShare * above));
-    }
-
-    private double[] Predict(double[] logarithms)
-    {
-        _work.ThrowIfGivenUp();
-        var states = _conditions.Select(at =>
-        {
-            var figures = at.Scene.Figures.Likely();
-            figures[at.Scene.AirFactor] = Math.Exp(logarithms[0]);
-            foreach (var spot in at.Scene.Spots)
-            {
-                if (Array.IndexOf(_parts, spot.Part) is >= 0 and var part) figures[spot.Contact] = Math.Exp(logarithms[1 + part]);
-            }
-
-            return at.Solver.Near(figures, at.Condition.Work, at.Base);
-        }).ToArray();
-        return [.. _counted.Select(read => ReadCondition.In(_conditions[read.Condition].Scene, states[read.Condition], read.Reading))];
     }
 }

@@ -14,7 +14,9 @@ internal static class PriorFit
     private const int MostSteps = 24;
     private const int MostTries = 8;
     private const double LongestStep = 0.7;
-    private const double Still = 1e-4;
+
+    // A step that wins less, in squared deviations, moves nothing by more than a thirtieth of one: where readings contradict each other there are many such.
+    private const double Enough = 1e-3;
     private const double Difference = 0.02;
 
     /// <summary>The values, and one standard deviation of each.</summary>
@@ -22,32 +24,29 @@ internal static class PriorFit
     /// <param name="read">What was read.</param>
     /// <param name="errors">One standard deviation of each reading, above 0.</param>
     /// <param name="priors">One standard deviation of each value before anything is read, above 0.</param>
-    public static (double[] Values, double[] Spreads) Of(Func<double[], double[]> predict, double[] read, double[] errors, double[] priors)
+    /// <param name="from">Values to begin from, such as those of a near case.</param>
+    public static (double[] Values, double[] Spreads) Of(
+        Func<double[], double[]> predict, double[] read, double[] errors, double[] priors, double[] from)
     {
-        var (values, predicted) = (new double[priors.Length], predict(new double[priors.Length]));
+        var (values, predicted) = (from, predict(from));
         var (cost, damping) = (Cost(values, predicted), 0.0);
         var matrix = Matrix(values, predicted, out var right);
-        for (var step = 0; step < MostSteps; step++)
+        for (var step = 0; step < MostSteps && ToWin(values, matrix, right) > Enough; step++)
         {
-            var moved = 0.0;
-            for (var attempt = 0; attempt < MostTries && moved == 0; attempt++)
+            var (before, hasMoved) = (cost, false);
+            for (var attempt = 0; attempt < MostTries && !hasMoved; attempt++)
             {
-                var next = Stepped(values, matrix, right, damping);
+                var next = Bounded(values, Step(values, matrix, right, damping));
                 var then = predict(next);
-                if (Cost(next, then) is var less && less < cost)
-                {
-                    moved = next.Zip(values, (one, other) => Math.Abs(one - other)).Max();
-                    (values, predicted, cost, damping) = (next, then, less, damping / 4);
-                }
-                else
-                {
-                    damping = Math.Max(damping * 5, 1e-2);
-                }
+                var less = Cost(next, then);
+                hasMoved = less < cost;
+                if (hasMoved) (values, predicted, cost, damping) = (next, then, less, damping / 4);
+                else damping = Math.Max(damping * 5, 1e-2);
             }
 
-            if (moved == 0) break;
+            if (!hasMoved) break;
             matrix = Matrix(values, predicted, out right);
-            if (moved < Still) break;
+            if (before - cost < Enough) break;
         }
 
         return (values, [.. Enumerable.Range(0, priors.Length).Select(Spread)]);
@@ -89,12 +88,27 @@ internal static class PriorFit
         }
     }
 
-    private static double[] Stepped(double[] from, double[] matrix, double[] right, double damping)
+    // By how much a full step would lessen the cost, which is counted in squared deviations.
+    private static double ToWin(double[] from, double[] matrix, double[] right)
+        => Step(from, matrix, right, 0).Zip(right, (step, toward) => step * toward).Sum();
+
+    private static double[] Bounded(double[] from, double[] step)
+        => [.. from.Zip(step, (value, by) => Math.Clamp(value + Math.Clamp(by, -LongestStep, LongestStep), -Farthest, Farthest))];
+
+    private static double[] Step(double[] from, double[] matrix, double[] right, double damping)
     {
         var (n, damped, step) = (from.Length, (double[])matrix.Clone(), (double[])right.Clone());
-        for (var row = 0; row < n; row++) damped[(row * n) + row] *= 1 + damping;
+        for (var row = 0; row < n; row++)
+        {
+            damped[(row * n) + row] *= 1 + damping;
+            // What would go farther than it may stays, and the others go as if it were known: otherwise they would make up for steps that it never takes.
+            if (Math.Abs(from[row]) < Farthest || right[row] * from[row] <= 0) continue;
+            for (var other = 0; other < n; other++) damped[(row * n) + other] = damped[(other * n) + row] = 0;
+            (damped[(row * n) + row], step[row]) = (1, 0);
+        }
+
         Cholesky.Solve(damped, step);
-        return [.. from.Zip(step, (value, by) => Math.Clamp(value + Math.Clamp(by, -LongestStep, LongestStep), -Farthest, Farthest))];
+        return step;
     }
 
     private static double Over(double[] all, Func<int, double> term) => Enumerable.Range(0, all.Length).Sum(term);
