@@ -27,6 +27,11 @@ public sealed class CureTests
             var spot = after.At(HeatCase.Peak).Spots.FirstOrDefault(each => each.Spot.Part == tightest.Spot.Part && each.Spot.Kind == tightest.Spot.Kind);
             Assert.Equal(spot?.Temperature?.Likely.Value ?? after.At(HeatCase.Peak).State.Room, tightest.Temperature!.Value.Likely.Value - tried.Kelvins, 1);
             Assert.Equal(spot?.Worst ?? HeatBand.Comfortable, tried.Worst);
+            var worse = from each in after.At(HeatCase.Peak).Spots
+                        let was = before.Cool.At(HeatCase.Peak).Find(each.Spot.Part, each.Spot.Kind)?.Worst
+                        where each.Spot != spot?.Spot && each.Worst > was
+                        select each.Spot.Part;
+            Assert.Equal(tried.Hotter is not null, worse.Any());
             Assert.True(tried.Kelvins >= CureTrials.LeastKelvins);
             Assert.True(Core.Files.GraftFile.Read(Core.Files.GraftFile.Write(tried.Cure.Edit.Apply(graft))).Graft is not null, tried.Cure.Words);
         }
