@@ -103,7 +103,8 @@ Parallel.ForEach(mutants, new ParallelOptions { MaxDegreeOfParallelism = 2 }, mu
     var (reaching, budget) = (new List<string>(), TimeSpan.FromSeconds(4));
     foreach (var (name, (_, takes)) in reach.Where(pair => pair.Value.Mutants.Contains(mutant.Number)).OrderBy(pair => pair.Value.Takes))
     {
-        var isOwn = name.Contains($".Tests.{folder}.", StringComparison.Ordinal) || name.EndsWith(".RuleExamples", StringComparison.Ordinal);
+        var isOwn = name.Contains($".Tests.{folder}.", StringComparison.Ordinal) || name.EndsWith(".RuleTests", StringComparison.Ordinal)
+            || name.EndsWith(".FindingCaseTests", StringComparison.Ordinal);
         if (!isOwn && takes > budget) continue;
         reaching.Add(name);
         if (!isOwn) budget -= takes;

@@ -109,6 +109,10 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Equal(["nothing that is joined: it is reckoned as on 12 V", "–", "nothing", "no board"], (await RowsAsync(loose))[^4..]);
         Assert.Contains("nowhere: it is spare", await RowsAsync(loose.WithCooling(cooling => cooling with { Fans = [] })));
         Assert.DoesNotContain("aria-label=\"Fans\"", await PageAsync(new Core.Stock.Edits.RemovePart("fan").Apply(ferry)));
+        // Somebody saw that of the weighbridge run in full; of any other in a supply nobody knows.
+        var bridge = await host.GraftAsync(1);
+        var unseen = bridge.WithCooling(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = null }] });
+        Assert.Equal(["nothing", "nothing that is known: many slow themselves by their own warmth"], [(await RowsAsync(bridge))[^2], (await RowsAsync(unseen))[^2]]);
     }
 
     private async Task<string[]> RowsAsync(Graft graft, string query = "")

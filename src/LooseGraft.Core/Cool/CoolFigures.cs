@@ -59,12 +59,26 @@ public sealed record DrinksExhaust(string Way, double Warmer) : FindingCase;
 /// <param name="Wants">What starts any.</param>
 public sealed record FanMayNotStart(string Fan, Volts Gets, Volts Wants) : FindingCase;
 
-/// <summary>Glue that holds a board is in air in which it softens.</summary>
-/// <param name="Board">The board.</param>
+/// <summary>Warm air softens or harms something that makes no heat of its own.</summary>
+/// <param name="On">The board that it holds, or the plane that it lies behind.</param>
+/// <param name="Harmed">What is harmed.</param>
 /// <param name="Likely">The likely air at peak.</param>
 /// <param name="High">What it stays under in 19 draws of 20.</param>
-/// <param name="Softens">Where it softens.</param>
-public sealed record GlueSoftens(string Board, Celsius Likely, Celsius High, Celsius Softens) : FindingCase;
+/// <param name="Most">What it stands.</param>
+public sealed record WarmAirHarms(string On, Harmed Harmed, Celsius Likely, Celsius High, Celsius Most) : FindingCase;
+
+/// <summary>What warm air harms.</summary>
+public enum Harmed
+{
+    /// <summary>Glue under the pillars of a board.</summary>
+    Glue,
+
+    /// <summary>Ties and studs of plastic that hold a board.</summary>
+    Plastic,
+
+    /// <summary>A lithium pack.</summary>
+    Battery,
+}
 
 /// <summary>A filter takes more than it may.</summary>
 /// <param name="Way">The way that it is in.</param>

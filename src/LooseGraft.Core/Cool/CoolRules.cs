@@ -14,7 +14,7 @@ internal static class CoolRules
     internal static readonly Rule FansFight = Rule("COOL-007", Severity.Fix, "fans that blow against each other");
     internal static readonly Rule DrinksExhaust = Rule("COOL-008", Severity.Check, "an intake that draws in what has just come out");
     internal static readonly Rule BelowStart = Rule("COOL-009", Severity.Check, "a fan on fewer volts than it starts with");
-    internal static readonly Rule GlueSoftens = Rule("COOL-010", Severity.Fix, "glue that holds a board in air in which it softens");
+    internal static readonly Rule WarmAirHarms = Rule("COOL-010", Severity.Fix, "glue, plastic or a battery in air that it does not stand");
     internal static readonly Rule SupplyTooWarm = Rule("COOL-011", Severity.Check, "a supply that takes in warm air");
     internal static readonly Rule FilterChokes = Rule("COOL-012", Severity.Check, "a filter that chokes");
     internal static readonly Rule WattsUnknown = Rule("COOL-013", Severity.Check, "heat that nobody knows the watts of");

@@ -17,6 +17,12 @@ public sealed record HeatLimit(
     /// <summary>Where quick epoxy and hot-melt glue soften (makers' sheets: 55 to 60).</summary>
     public const double GlueSoftens = 55;
 
+    /// <summary>Where ties and studs of the usual polyamide (66) give way under a load (makers' sheets: 85 for years).</summary>
+    public const double PolyamideGives = 85;
+
+    /// <summary>What a lithium pack stands (common practice; makers' sheets: charged up to 45).</summary>
+    public const double PackStands = 45;
+
     /// <summary>Where wood dries out for good and its lacquer softens (common practice).</summary>
     public const double WoodDries = 70;
 

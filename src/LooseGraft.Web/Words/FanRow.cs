@@ -61,6 +61,7 @@ public sealed record FanRow(Graft Graft, Part Part, FanLine Line, FeedFlow? Flow
     public string SlowedBy => this switch
     {
         { Turning.Fan.Board: { } board, Line.SlowedBy: null } => $"{Graft.NameOf(board)}, as somebody said",
+        { IsOwn: false, Place.Run: null, Line.SlowedBy: null } => "nothing that is known: many slow themselves by their own warmth",
         { Place.Run: FanRun.Full } or { Line.SlowedBy: null } => "nothing",
         { Line: { SlowedBy: { } slows, IsByVolts: var byVolts } } => $"{Or(slows)}, by its {(byVolts ? "volts, if it can" : "control line")}",
     };

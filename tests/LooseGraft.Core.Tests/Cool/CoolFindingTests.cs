@@ -1,6 +1,7 @@
 using LooseGraft.Core.Cool;
 using LooseGraft.Core.Cool.Asking;
 using LooseGraft.Core.Cool.Edits;
+using LooseGraft.Core.Cool.Findings;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using static LooseGraft.Core.Tests.Cool.CoolBench;
@@ -96,5 +97,59 @@ public sealed class CoolFindingTests
         var tiny = Heated(1).Cooled(cooling => cooling with { Spaces = [cooling.Spaces[0] with { Size = new SpaceSize(new(12), new(10), new(10)) }] });
         var answer = Core.Review.Of(tiny).AnswerTo(new CoolQuestion(CoolAsk.Opening, "board", HotKind.Chip, 85), new ReviewWork())!;
         Assert.Equal((1, 2), (answer.Least, answer.Most));
+    }
+
+    [Fact]
+    public void A_near_wall_takes_as_much_of_a_typed_curve_and_of_every_figure_of_its_like()
+    {
+        // 15 mm of half its width of 60: 0.8 · √¼ of its flow, its pressure as it was.
+        var (far, near) = (CoolRest.Scene(Curved(null, 10)), CoolRest.Scene(Curved(15, 10)));
+        Assert.Equal(far.Fans[0].Curve!.PressureAt(0.005), near.Fans[0].Curve!.PressureAt(0.4 * 0.005), 9);
+        var (open, close) = (CoolRest.Scene(Curved(null, null)), CoolRest.Scene(Curved(15, null)));
+        var (one, other) = (open.Figures[open.Fans[0].FreeAir], close.Figures[close.Fans[0].FreeAir]);
+        Assert.Equal((0.4 * one.Low, 0.4 * one.Likely, 0.4 * one.High), (other.Low, other.Likely, other.High));
+
+        static Graft Curved(double? gap, double? flow) => Through().Blown("high").Cooled(cooling => cooling with
+        {
+            Fans = [cooling.Fans[0] with
+            {
+                Gap = gap is { } known ? new(known) : null,
+                Curve = flow is { } free ? [new(new(0), new(20)), new(new(free), new(0))] : [],
+            }],
+        });
+    }
+
+    [Fact]
+    public void Two_fans_of_one_narrow_way_share_it_as_if_it_were_two()
+    {
+        var one = Heated(50, Way("in", 300), Way("out", 80)).Blown("out").Blown("out", id: "other");
+        var two = Heated(50, Way("in", 300), Way("out", 40), Way("next", 40)).Blown("out").Blown("next", id: "other");
+        Assert.Equal(CoolRest.Rest(two).Ways[0], CoolRest.Rest(one).Ways[0], 9);
+    }
+
+    [Fact]
+    public void A_hot_drive_has_no_setting_that_holds_it()
+    {
+        var graft = Through(5).And("drive", PartKind.Drive, 60).And("board-2", PartKind.Board, 5);
+        var list = CureOffers.Cures(graft, "drive");
+        Assert.True(list.Of.Worst > HeatBand.Comfortable);
+        Assert.DoesNotContain(list.Cures, tried => tried.Cure.Sort == CureSort.Cap);
+    }
+
+    [Theory]
+    [InlineData(0.05, "Little chance")]
+    [InlineData(0.07, "The chance is 7 % (± 6 %).")]
+    [InlineData(0.93, "The chance is 93 % (± 6 %).")]
+    [InlineData(0.95, "Nearly certain")]
+    public void A_chance_is_told_within_what_it_may_be_off(double chance, string words)
+        => Assert.StartsWith(words, SpotFindings.Chance(chance));
+
+    [Fact]
+    public void Of_several_spaces_the_one_that_is_meant_is_told_and_described()
+    {
+        var two = Through().Cooled(cooling => cooling with { Spaces = [cooling.Spaces[0], new AirSpace("top", "top") { Top = ShellTop.Rear }] });
+        var top = new DescribeSpace("top", "loft", null, PlaneMaterial.Wood, ShellTop.Left);
+        Assert.Contains("rear", top.Standing(two));
+        Assert.Equal((two.Cooling.Spaces[0], "loft"), (top.Apply(two).Cooling.Spaces[0], top.Apply(two).Cooling.Spaces[1].Name));
     }
 }

@@ -104,15 +104,17 @@ public sealed class CoolSolverTests
     [Fact]
     public void A_cooler_without_a_fan_lives_by_the_air_that_goes_through()
     {
-        double Chip(params AirWay[] ways) => Rest(Heated(30, ways).Cooled(cooling => cooling with
+        double Chip(double watts, params AirWay[] ways) => Rest(Heated(watts, ways).Cooled(cooling => cooling with
         {
             Coolers = [new CoolerPlace("board") { Class = CoolerClass.Find("tower-passive"), Share = 1 }],
             Places = [new HeatPlace("board", "box")],
         })).Spots[0];
-        var still = Chip();
-        Assert.True(still - Chip(Way("low", 100), Way("high", 100, height: 300)) > 10);
+        var still = Chip(30);
+        Assert.True(still - Chip(30, Way("low", 100), Way("high", 100, height: 300)) > 10);
         // 30 W on 1.3 K/W at 30 K: 30 · 1.3 = 39 K if it went with no power; ΔT^1.25 = 39 · 30^0.25 gives 37.0 K. The joint is 0.2 · 30 = 6 K, the air 14.6.
         Assert.Equal(20 + (30 / 2.05) + 6 + Math.Pow(39 * Math.Pow(30, 0.25), 0.8), still, 2);
+        // What takes next to nothing is hardly warmer than its air.
+        Assert.Equal(20 + (0.3 / 2.05) + 0.06 + Math.Pow(0.39 * Math.Pow(30, 0.25), 0.8), Chip(0.3), 3);
     }
 
     [Fact]
@@ -121,9 +123,19 @@ public sealed class CoolSolverTests
         var near = Rest(CoolRuleExamples.Beside(80, 100));
         // Equal flows in and out, 80 mm apart of four widths of 80 mm: 0.3 · ¾ of what comes out.
         Assert.Equal(0.3 * 0.75 * (near.Spaces[0] - 20), near.DrawnAgain[0], 6);
+        // What goes round twice goes out once, and no side counts for more than another.
+        Assert.Equal(near.Energy.In, near.Energy.Out, 1e-7);
+        Assert.All(new[] { (80.0, 0.0, 0.0), (0, 80, 0), (0, 0, 80), (48, 64, 0), (0, 48, 64) },
+            at => Assert.Equal(near.DrawnAgain[0], new CoolSolver(Apart(at)).Likely(HeatCase.Peak).DrawnAgain[0], 6));
         // Four widths off nothing is drawn in any more, just within there is a little.
         Assert.Equal(0, Rest(CoolRuleExamples.Beside(321, 100)).DrawnAgain[0]);
         Assert.True(Rest(CoolRuleExamples.Beside(319, 100)).DrawnAgain[0] > 0);
+
+        static CoolScene Apart((double X, double Y, double Z) at)
+        {
+            var scene = Scene(CoolRuleExamples.Beside(80, 100));
+            return scene with { Ways = [scene.Ways[0] with { At = (0, 0, 0) }, scene.Ways[1] with { At = at }] };
+        }
     }
 
     [Theory]

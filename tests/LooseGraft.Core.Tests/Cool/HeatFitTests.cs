@@ -220,6 +220,7 @@ public sealed class HeatFitTests
         // A file may say so all the same: a cut that is not there yet would be promised too much.
         var more = Shell.Cooled(cooling => cooling with { AirFactor = new(new(0.9), new(1.6), new(2)) });
         Assert.Equal(CoolRest.Rest(Shell).Spaces, CoolRest.Rest(more).Spaces);
+        Assert.Equal("air 1.6 times, reckoned as once", new TakeHeatFit(null, []).Standing(more));
         Assert.True(CoolRest.Rest(more with { Cooling = more.Cooling with { AirFactor = Exactly(0.9) } }).Spaces[0] > CoolRest.Rest(Shell).Spaces[0] + 1);
     }
 

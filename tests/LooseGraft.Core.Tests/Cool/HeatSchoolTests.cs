@@ -53,6 +53,9 @@ public sealed class HeatSchoolTests
         Assert.Equal((HeatBand.Comfortable, "82 °C (79–85 °C)"), (verdict.Band, verdict.Figure));
         Assert.Contains("was read at 70 °C, and 12 K more in a room of 20 °C", verdict.Words);
         Assert.Equal(HeatBand.Warm, Of(Chip(100).Read(82.1), HeatSchool.Measured).Band);
+        Assert.Contains("was read at 82 °C.", Of(Chip(100).Read(82.1), HeatSchool.Measured).Words);
+        var cooler = Chip(100).Read(70).Cooled(cooling => cooling with { Readings = [cooling.Readings[0] with { Room = new(21) }] });
+        Assert.Contains("and 1 K less in a room", Of(cooler, HeatSchool.Measured).Words);
         Assert.Null(Of(Chip(100).Read(82.1, work: HeatCase.Typical), HeatSchool.Measured).Band);
         Assert.Null(Of(Chip(100).Read(82.1, minutes: 19), HeatSchool.Measured).Band);
         Assert.Null(Of(Through().Read(40, "box"), HeatSchool.Measured).Band);

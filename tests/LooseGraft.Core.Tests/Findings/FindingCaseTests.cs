@@ -24,7 +24,7 @@ public class FindingCaseTests
         ["COOL-007"] = """{"kind":"fans-fight","fan":"other","other":"fan","movesLitresPerSecond":-0.158014,"aloneLitresPerSecond":22.211236}""",
         ["COOL-008"] = """{"kind":"drinks-exhaust","way":"box/in","warmer":4.762}""",
         ["COOL-009"] = """{"kind":"fan-may-not-start","fan":"fan","getsVolts":6.99,"wantsVolts":7}""",
-        ["COOL-010"] = """{"kind":"glue-softens","board":"board","likelyCelsius":66.948357,"highCelsius":74.145745,"softensCelsius":55}""",
+        ["COOL-010"] = """{"kind":"warm-air-harms","on":"board","harmed":"glue","likelyCelsius":66.948357,"highCelsius":74.145745,"mostCelsius":55}""",
         ["COOL-011"] = """{"kind":"over-heat-limit","part":"supply","hot":"supply-intake","likelyCelsius":43.731048,"highCelsius":47.693509,"limitCelsius":40,"chance":1}""",
         ["COOL-012"] = """{"kind":"filter-chokes","way":"low","part":"board","cooler":5.45}""",
         ["COOL-013"] = """{"kind":"heat-unknown","part":"board"}""",

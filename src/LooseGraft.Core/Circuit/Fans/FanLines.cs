@@ -23,7 +23,7 @@ public sealed class FanLines
         Headers = [.. from port in ports
                       let first = port.First()
                       where first.Part.Kind == PartKind.Board && IsForFans(first.Port, port)
-                      let fans = port.Where(Is(SignalFamily.Supply)).SelectMany(Others).Select(other => other.Part)
+                      let fans = Others(port.Where(Is(SignalFamily.Supply))).Select(other => other.Part)
                           .Where(part => part.Kind == PartKind.Fan).DistinctBy(part => part.Id).ToImmutableArray()
                       where !fans.IsEmpty
                       select FanHeader.Of(graft, first, fans)];
@@ -47,7 +47,7 @@ public sealed class FanLines
     public FanLine? Find(string fan) => Lines.FirstOrDefault(line => line.Fan == fan);
 
     private IEnumerable<string> FansOn(CircuitContact header, string signal)
-        => Others(header).Where(other => other.Part.Kind == PartKind.Fan && Is(signal)(other)).Select(other => other.Part.Id).Distinct();
+        => Others([header]).Where(other => other.Part.Kind == PartKind.Fan && Is(signal)(other)).Select(other => other.Part.Id).Distinct();
 
     private FanLine LineOf(Part fan, CircuitContact[] own, ILookup<PortId, CircuitContact> ports)
     {
@@ -71,16 +71,18 @@ public sealed class FanLines
 
     // What a supply gives, or a board gives on, at those of a fan's own contacts; a supply's word before a board's.
     private CircuitContact? Feeding(IEnumerable<CircuitContact> own, SignalFamily at)
-        => own.Where(Is(at)).SelectMany(Others).Where(Is(SignalFamily.Supply))
+        => Others(own.Where(Is(at))).Where(Is(SignalFamily.Supply))
             .Where(other => _supplies.Contains(other.Part.Id) || other.Part.Kind == PartKind.Board)
             .OrderByDescending(other => _supplies.Contains(other.Part.Id)).FirstOrDefault();
 
     // The contact of that name of a board that one of a fan's own of that name reaches.
     private CircuitContact? Reached(IEnumerable<CircuitContact> own, string signal)
-        => own.Where(Is(signal)).SelectMany(Others).FirstOrDefault(other => other.Part.Kind == PartKind.Board && Is(signal)(other));
+        => Others(own.Where(Is(signal))).FirstOrDefault(other => other.Part.Kind == PartKind.Board && Is(signal)(other));
 
-    private IEnumerable<CircuitContact> Others(CircuitContact contact)
-        => _nets.Of(contact)?.Contacts.Where(other => other.Id.Port != contact.Id.Port && !other.Terminal.IsLabel) ?? [];
+    // Of thousands of contacts on one net that net is gone through once.
+    private IEnumerable<CircuitContact> Others(IEnumerable<CircuitContact> contacts)
+        => contacts.Select(contact => (Net: _nets.Of(contact), contact.Id.Port)).Distinct()
+            .SelectMany(from => from.Net?.Contacts.Where(other => other.Id.Port != from.Port && !other.Terminal.IsLabel) ?? []);
 
     private static bool IsForFans(Port port, IEnumerable<CircuitContact> contacts)
         => contacts.Any(Is(SignalFamily.Fan)) || port.Type.Pinout.Contains(Tacho);

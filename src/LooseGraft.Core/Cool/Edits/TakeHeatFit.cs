@@ -45,7 +45,7 @@ public sealed record TakeHeatFit(Spread<Factor>? Air, ValueList<ContactFit> Cont
     {
         string[] said =
         [
-            .. air is { } times ? [$"air {times.Likely}"] : Array.Empty<string>(),
+            .. air is { } times ? [$"air {times.Likely}{(times.Likely.Value > 1 ? ", reckoned as once" : "")}"] : Array.Empty<string>(),
             .. contacts.Select(contact => $"cooler of {graft.NameOf(contact.Part)} {contact.Times.Likely} as hard"),
         ];
         return said.Length == 0 ? "nothing" : string.Join(", ", said);

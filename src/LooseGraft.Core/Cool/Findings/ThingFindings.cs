@@ -18,7 +18,7 @@ internal static class ThingFindings
     private const double NoAirLitres = 0.5;
 
     public static IEnumerable<Finding> Of(Graft graft, FeedReview feed, CoolScene scene, CoolOutlook outlook)
-        => [.. Still(scene, outlook), .. Glue(graft, scene, outlook), .. Unknown(graft, scene), .. ShutIn(graft, feed, scene, outlook)];
+        => [.. Still(scene, outlook), .. Unknown(graft, scene), .. ShutIn(graft, feed, scene, outlook)];
 
     private static IEnumerable<Finding> Still(CoolScene scene, CoolOutlook outlook)
         => from spot in scene.Spots
@@ -33,23 +33,6 @@ internal static class ThingFindings
                new CoolerInStillAir(spot.Part, new LitresPerSecond(Math.Round(air, 3)), new LitresPerSecond(wants)),
                $"{spot.Name.Capitalised()}: {cooler.Name} wants air that moves, about {new LitresPerSecond(wants)} through its space; {new LitresPerSecond(air)} go through.",
                spot.Evidence, "a slow fan on it or before it", "a way in and a way out that lead past it");
-
-    private static IEnumerable<Finding> Glue(Graft graft, CoolScene scene, CoolOutlook outlook)
-    {
-        foreach (var seat in graft.Seating.Seats.Where(seat => seat.Holes.Any(hole => hole.Method == MountMethod.AdhesivePillar)))
-        {
-            if (graft.FindPart(seat.Part) is not { } board || ScenePlaces.SpaceOf(graft, board, [.. scene.Spaces]) is not (>= 0 and var space)) continue;
-            var air = outlook.Spaces[space];
-            if (air.High.Value <= HeatLimit.GlueSoftens) continue;
-            var isLikely = air.Likely.Value > HeatLimit.GlueSoftens;
-            yield return Finding.Of(CoolRules.GlueSoftens, new PartSubject(board.Id),
-                new GlueSoftens(board.Id, air.Likely, air.High, new Celsius(HeatLimit.GlueSoftens)),
-                $"{board.Name} is held by glued pillars in air of {air} at peak; quick epoxy and hot-melt glue soften from about {HeatLimit.GlueSoftens:0} °C.",
-                Evidence.Assumed, "hold it by screws", "let more air through, or hold parts to fewer watts")
-                with
-            { Severity = isLikely ? Severity.Fix : Severity.Check };
-        }
-    }
 
     private static IEnumerable<Finding> Unknown(Graft graft, CoolScene scene)
     {
