@@ -112,7 +112,10 @@ public sealed class CoolPageTests(BenchHost host) : IClassFixture<BenchHost>
         // Somebody saw that of the weighbridge run in full; of any other in a supply nobody knows.
         var bridge = await host.GraftAsync(1);
         var unseen = bridge.WithCooling(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = null }] });
-        Assert.Equal(["nothing", "nothing that is known: many slow themselves by their own warmth"], [(await RowsAsync(bridge))[^2], (await RowsAsync(unseen))[^2]]);
+        Assert.Equal("nothing", SlowedBy(await RowsAsync(bridge)));
+        Assert.Equal("nothing that is known: many slow themselves by their own warmth", SlowedBy(await RowsAsync(unseen)));
+
+        static string SlowedBy(string[] cells) => cells[Array.IndexOf(cells, "Fan of Office 4S supply") + 6];
     }
 
     private async Task<string[]> RowsAsync(Graft graft, string query = "")

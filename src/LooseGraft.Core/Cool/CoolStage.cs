@@ -33,7 +33,8 @@ public static class CoolStage
         return new CoolReview(scene, true,
         [
             .. SpotFindings.Of(scene, outlook), .. AirFindings.Of(graft, scene, outlook, work), .. FanFindings.Of(graft, scene, outlook, work),
-            .. ThingFindings.Of(graft, feed, scene, outlook), .. HarmFindings.Of(graft, scene, outlook), .. WallFindings.Of(scene, outlook), .. HoldFindings.Of(graft),
+            .. ThingFindings.Of(graft, feed, scene, outlook),
+            .. HarmFindings.Of(graft, scene, outlook), .. WallFindings.Of(scene, outlook), .. HoldFindings.Of(graft),
             .. ReadFindings.Of(graft, scene, read), .. SchoolFindings.Of(graft, schools),
         ])
         { Known = outlook, Read = read };

@@ -152,4 +152,58 @@ public sealed class CoolFindingTests
         Assert.Contains("rear", top.Standing(two));
         Assert.Equal((two.Cooling.Spaces[0], "loft"), (top.Apply(two).Cooling.Spaces[0], top.Apply(two).Cooling.Spaces[1].Name));
     }
+
+    [Fact]
+    public void Only_spaces_that_ways_join_are_shut_in_together()
+    {
+        // Two lofts that breathe through each other, beside a box that nothing leads out of.
+        AirWay[] ways = [Way("low", 100, to: "loft"), Way("between", 100, from: "loft", to: "top"), Way("high", 100, to: "top")];
+        var graft = Heated(31, ways).Cooled(cooling => cooling with
+        {
+            Spaces = [.. cooling.Spaces, new AirSpace("loft", "loft") { Size = Large }, new AirSpace("top", "top") { Size = Large }],
+            Places = [new HeatPlace("board", "box")],
+        });
+        Assert.Equal(new NoWayThrough("box", 0, new Watts(31)), Assert.Single(Found(graft, "COOL-001")).Case);
+        Assert.Empty(Found(graft.Cooled(cooling => cooling with { Places = [new HeatPlace("board", "loft")] }), "COOL-001"));
+    }
+
+    [Fact]
+    public void A_review_has_every_kind_of_work()
+    {
+        var cool = Core.Review.Of(Through().Idling(5)).Cool;
+        Assert.Equal(Enum.GetValues<HeatCase>(), Enum.GetValues<HeatCase>().Select(work => cool.At(work).Work));
+        Assert.True(cool.At(HeatCase.Idle).Spots[0].Temperature!.Value.High < cool.At(HeatCase.Peak).Spots[0].Temperature!.Value.Low);
+    }
+
+    [Fact]
+    public void What_nobody_said_has_its_usual_range()
+    {
+        var scene = CoolRest.Scene(Heated(5).Cooled(cooling => cooling with { Room = null }));
+        var (again, room, wall) = (scene.Figures[scene.Again], scene.Figures[scene.Room], scene.Figures[scene.Spaces[0].Wall!.Value]);
+        Assert.Equal((0.1, 0.3, 0.5), (again.Low, again.Likely, again.High));
+        Assert.Equal((18, 22, 28), (room.Low, room.Likely, room.High));
+        var steel = PlaneMaterial.Steel.Heat();
+        Assert.Equal((steel.Low / steel.Likely, steel.High / steel.Likely), (wall.Low / wall.Likely, wall.High / wall.Likely), Near);
+
+        static bool Near((double, double) one, (double, double) other) => Math.Abs(one.Item1 - other.Item1) + Math.Abs(one.Item2 - other.Item2) < 1e-9;
+    }
+
+    [Theory]
+    [InlineData("small-heat-sink", 0)]
+    [InlineData("tower-passive", 1)]
+    public void What_is_made_for_still_air_does_not_miss_any(string cooler, int found)
+        => Assert.Equal(found, Found(Heated(2).Under(cooler), "COOL-006").Length);
+
+    [Fact]
+    public void A_fan_on_a_drive_is_slowed_by_nothing()
+    {
+        var graft = Heated(1).And("drive", PartKind.Drive, 10).Cooled(cooling => cooling with
+        {
+            Coolers = [new CoolerPlace("drive") { Class = CoolerClass.Find("box-cooler"), Spins = true }],
+        });
+        var (scene, state) = (CoolRest.Scene(graft), CoolRest.Rest(graft));
+        var drive = scene.Spots.Index().Single(spot => spot.Item.Part == "drive");
+        var kelvins = scene.Figures[drive.Item.Joint].Likely + scene.Figures[drive.Item.Resistance].Likely;
+        Assert.Equal(state.Spaces[0] + (10 * kelvins), state.Spots[drive.Index], 6);
+    }
 }

@@ -14,7 +14,8 @@ public sealed class ReadModelTests
     {
         // A tower in thin air: the chip is warm enough for its board to speed the fan up.
         var graft = Heated(45, Way("in", 6), Way("out", 9, 100)).Blown("out").Under("tower-passive").Idling(12);
-        graft = graft.Read(60).Read(40, "box").Read(35, "box", work: HeatCase.Idle).Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = run }] });
+        graft = graft.Read(60).Read(40, "box").Read(35, "box", work: HeatCase.Idle);
+        graft = graft.Cooled(cooling => cooling with { Fans = [cooling.Fans[0] with { Run = run }] });
         var model = new ReadModel(graft, Bench.Flows(graft), [.. graft.Cooling.Readings], new ReviewWork());
         // The same air with another contact, other air, and back again.
         (double Air, double Contact)[] factors = [(1, 1), (1, 1.6), (0.5, 1.6), (0.5, 0.7), (1, 1.6), (1, 1)];
