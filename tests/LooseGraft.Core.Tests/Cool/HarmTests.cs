@@ -43,7 +43,7 @@ public sealed class HarmTests
     {
         Assert.Empty(Found(null, Exactly(45), Sheet));
         var finding = Assert.Single(Found(null, Exactly(45.1), Sheet));
-        Assert.Equal((Severity.Fix, new PlaneSubject(Sheet.Id)), (finding.Severity, finding.Subject));
+        Assert.Equal((Severity.Fix, new SpaceSubject(Sheet.Id)), (finding.Severity, finding.Subject));
         Assert.StartsWith("Old battery lies behind", finding.Message);
         Assert.Equal(2, Found(MountMethod.AdhesivePillar, Exactly(56), Sheet).Length);
     }
