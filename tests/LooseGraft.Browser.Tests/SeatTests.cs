@@ -88,6 +88,21 @@ public sealed class SeatTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void A_press_of_a_key_while_an_answer_is_on_its_way_is_not_lost()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOfFerry() + "/seat");
+        eyes.TabTo(".seated.is-chosen");
+        eyes.Run<object?>("""
+            const press = () => document.activeElement.dispatchEvent(new KeyboardEvent("keydown", { key: "ArrowLeft", altKey: true, bubbles: true }));
+            document.addEventListener("htmx:beforeSend", press, { once: true });
+            """);
+        eyes.Press(Keys.ArrowRight);
+        eyes.SeeWords(".said", "seated at (40.9, 12)");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void A_shell_is_described_on_its_picture_by_presses_drags_and_keys_and_taken_back()
     {
         using var eyes = new Eyes(bench.Address);

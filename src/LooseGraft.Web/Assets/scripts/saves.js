@@ -6,6 +6,9 @@ const savesItself = (element) => element instanceof HTMLFormElement && /\bchange
 /** Whether a field holds what has not been sent yet. */
 export const isUnsent = (node) => node instanceof Element && node.matches("input:not([type=hidden]), select, textarea") && unsent.has(node.form);
 
+/** Says that a field of a form was changed by other means than typing, and will be sent. */
+export const willSend = (form) => unsent.add(form);
+
 export function watchSaves() {
   document.addEventListener("change", (event) => {
     if (savesItself(event.target.form)) unsent.add(event.target.form);

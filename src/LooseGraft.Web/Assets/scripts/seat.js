@@ -1,3 +1,4 @@
+import { willSend } from "./saves.js";
 import { isDescribing } from "./shell.js";
 
 // A board on its plan: moved by arrows or by dragging; and a tape that is laid over the plan by dragging beside it.
@@ -13,6 +14,8 @@ function move(dx, dy) {
   if (!fields) return;
   fields.x.value = tenths(Number(fields.x.value) + dx);
   fields.y.value = tenths(Number(fields.y.value) + dy);
+  // The answer to an earlier move may still be on its way.
+  willSend(form());
   clearTimeout(resting);
   resting = setTimeout(() => form()?.requestSubmit(), 250);
 }
