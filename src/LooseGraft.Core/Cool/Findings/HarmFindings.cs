@@ -38,7 +38,7 @@ internal static class HarmFindings
            where area.Kind == BehindKind.Battery
            let found = Found(new SpaceSubject(scene.Spaces[space].Id), Harmed.Battery, plane.Id, outlook.Spaces[space], HeatLimit.PackStands,
                $"{area.Name.Capitalised()} lies behind {plane.Name}, over which the air gets to {outlook.Spaces[space]} at peak; a lithium pack stands about {HeatLimit.PackStands:0} °C: warmer it ages fast, swells, and may burn when it is charged.",
-               "take the battery out: a board on a supply does not want it", "keep air between it and what is warm")
+               "where nothing needs it, take the battery out whole, without prying or bending it", "keep air between it and what is warm")
            where found is not null
            select found;
 

@@ -10,6 +10,9 @@ namespace LooseGraft.Core.Cool.Measuring;
 /// makes its own part warmer and nothing else, which is worked out in the air that is there.</remarks>
 internal sealed class ReadModel
 {
+    // A fit that hardly settles asks for ever new ones; what it asked for long ago it does not ask for again.
+    private const int MostRests = 64;
+
     private readonly ReviewWork _work;
     private readonly (ReadCondition Condition, CoolScene Scene, CoolSolver Solver, CoolState Base, int[] Spots)[] _conditions;
     private readonly (HeatReading Reading, int Condition)[] _read;
@@ -70,6 +73,7 @@ internal sealed class ReadModel
         ValueList<double> key = [.. _moving.Select(at => logarithms[at])];
         if (!_rests.TryGetValue(key, out var rests))
         {
+            if (_rests.Count >= MostRests) _rests.Clear();
             // Little changes from one to the next.
             rests = [.. _conditions.Select((at, index) => at.Solver.Near(figures[index], at.Condition.Work, _last[index]))];
             _rests[key] = _last = rests;
