@@ -1,4 +1,6 @@
 using System.CommandLine;
+using System.CommandLine.Parsing;
+using System.Globalization;
 using System.Text;
 using LooseGraft.Core;
 using LooseGraft.Core.Files;
@@ -29,20 +31,34 @@ internal static class Commands
     {
         var files = new Argument<string[]>("FILE") { Description = "A graft file, or several.", Arity = ArgumentArity.OneOrMore };
         var json = new Option<bool>("--json") { Description = "Print findings and figures as JSON; of several files one document a line." };
+        var day = new Option<DateOnly?>("--day")
+        {
+            Description = "The day by which offers are old and parcels late, such as 2026-10-18; left out, no day is asked about.",
+            CustomParser = DayOf,
+        };
         var command = new Command("check",
-            "Reviews graft files. Exit 0: nothing worse than a check; 1: a fix or a stop; 2: unreadable; of several the worst.") { files, json };
+            "Reviews graft files. Exit 0: nothing worse than a check; 1: a fix or a stop; 2: unreadable; of several the worst.") { files, json, day };
         command.SetAction(call =>
         {
             var (paths, asJson) = (call.GetRequiredValue(files), call.GetValue(json));
-            return paths.Max(path => CheckOne(path, asJson, isAlone: paths.Length == 1, call.InvocationConfiguration));
+            var around = new Surroundings(call.GetValue(day), []);
+            return paths.Max(path => CheckOne(path, asJson, isAlone: paths.Length == 1, around, call.InvocationConfiguration));
         });
         return command;
     }
 
-    private static int CheckOne(string path, bool asJson, bool isAlone, InvocationConfiguration to)
+    private static DateOnly? DayOf(ArgumentResult typed)
+    {
+        var text = typed.Tokens[0].Value;
+        if (DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)) return day;
+        typed.AddError($"“{text}” is no day; type it as 2026-10-18.");
+        return null;
+    }
+
+    private static int CheckOne(string path, bool asJson, bool isAlone, Surroundings around, InvocationConfiguration to)
     {
         var result = Read(path);
-        var review = result.Graft is { } graft ? Review.Of(graft) : null;
+        var review = result.Graft is { } graft ? Review.Of(graft).SeenFrom(around) : null;
         if (asJson && !isAlone) to.Output.WriteLine(ReviewJson.Line(path, result, review));
         else if (asJson) to.Output.WriteLine(review is null ? ReviewJson.Of(result.Errors) : ReviewJson.Of(review, result.Notes));
         else

@@ -36,6 +36,7 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
     private readonly ConcurrentDictionary<(string Part, HotKind Kind), CureList?> _cures = [];
     private readonly ConcurrentDictionary<CoolQuestion, CoolAnswer?> _answers = [];
     private StrongBox<ImmutableArray<ProveEntry>>? _proveList;
+    private Tuple<Surroundings, Review>? _seen;
 
     /// <summary>Reviews a graft: every stage, every rule. A pure function; the same graft always gives the same review.</summary>
     /// <param name="graft">The graft.</param>
@@ -60,11 +61,33 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
         }
 
         var reviews = Gathered(begun);
-        return new Review(graft, reviews, [.. reviews.Findings.OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage)]);
+        return new Review(graft, reviews, InOrder(reviews)) { Whole = whole };
 
         IStageReview Look(StageDefinition stage, ImmutableArray<(Stage, Task<IStageReview>)> asked)
             => stage.Review(new StageInput(graft, whole, Gathered(asked), old, work ?? new ReviewWork()));
     }
+
+    /// <summary>The same review by somebody who knows the day and what is owned. Only the stages on which that bears are worked out again.</summary>
+    public Review SeenFrom(Surroundings around)
+    {
+        if (around == Surroundings.None) return this;
+        if (_seen is { } known && known.Item1 == around) return known.Item2;
+        var reviews = Core.Stages.All.Where(stage => stage.LooksAround)
+            .Aggregate(Stages, (all, stage) => all.With(
+                stage.Stage, stage.Review(new StageInput(Graft, Whole, all, null, new ReviewWork()) { Around = around })));
+        // What was worked out on demand rests on other stages, and is taken over.
+        var seen = this with { Stages = reviews, Findings = InOrder(reviews), Around = around, _seen = null };
+        _seen = Tuple.Create(around, seen);
+        return seen;
+    }
+
+    /// <summary>What lay outside the graft when it was looked at.</summary>
+    public Surroundings Around { get; private init; } = Surroundings.None;
+
+    private Graft Whole { get; init; } = Graft;
+
+    private static ImmutableArray<Finding> InOrder(StageReviews reviews)
+        => [.. reviews.Findings.OrderByDescending(finding => finding.Severity).ThenBy(finding => finding.Rule.Stage)];
 
     private static StageReviews Gathered(ImmutableArray<(Stage Stage, Task<IStageReview> Review)> begun)
         => begun.Aggregate(StageReviews.None, (reviews, each) => reviews.With(each.Stage, each.Review.GetAwaiter().GetResult()));

@@ -60,6 +60,7 @@ public sealed class BenchContext(DbContextOptions<BenchContext> options) : DbCon
             bin.HasIndex(entry => entry.Key).IsUnique();
             bin.Property(entry => entry.Name).UseCollation("NOCASE");
             bin.HasIndex(entry => entry.Name);
+            bin.HasIndex(entry => entry.Ware);
             // Kept as words, so that the search finds them.
             bin.Property(entry => entry.Kind).HasConversion<string>();
             bin.Property(entry => entry.Condition).HasConversion<string>();

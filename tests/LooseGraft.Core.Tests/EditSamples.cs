@@ -38,7 +38,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
     public static bool IsName(ParameterInfo parameter)
         => parameter.ParameterType == typeof(PortId)
             || (parameter.ParameterType == typeof(string)
-            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor" or "InPlaceOf" or "Way" or "Space" or "Opening");
+            && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor" or "InPlaceOf" or "Way" or "Space" or "Opening"
+                or "Seller" or "Offer" or "OwnNeed");
 
     /// <summary>The edit of a sort that a seed stands for.</summary>
     public GraftEdit Make(Type sort, int seed)
@@ -74,6 +75,10 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             return name switch { "Headroom" => 0.3, "Share" or "FreeShare" => _random.Next(1, 101) / 100.0, _ => _random.Next(1, 90) / 2.0 };
         if (type == typeof(bool)) return _random.Next(2) == 0;
         if (type.IsEnum) return Choice(Enum.GetValues(type));
+        if (type == typeof(decimal)) return _random.Next(1, 200) / 100m;
+        if (type == typeof(DateOnly)) return new DateOnly(2026, _random.Next(1, 13), 1);
+        if (type == typeof(Seller)) return new Seller(_random.Next(3) == 0 ? "" : Text("Seller"), Text(name), "CHF") { Postage = new Money(_random.Next(9)) };
+        if (type == typeof(Offer)) return new Offer(_random.Next(3) == 0 ? "" : Text("Offer"), Text("Seller"), Text(name), new Money(_random.Next(1, 50)));
         if (type == typeof(Money)) return new Money(_random.Next(1, 50));
         if (type == typeof(Watts)) return new Watts(_random.Next(1, 300));
         if (type == typeof(Millimetres)) return new Millimetres(_random.Next(1, 300));
@@ -136,6 +141,9 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         "Rail" => Choice([.. graft.Loads.SelectMany(load => load.Draws).Select(draw => draw.Rail)]),
         "Plane" => Choice([.. graft.Seating.Planes.Select(plane => plane.Id)]),
         "Opening" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Openings).Select(opening => opening.Id)]),
+        "Seller" => Choice([.. graft.Buying.Sellers.Select(seller => seller.Id)]),
+        "Offer" => Choice([.. graft.Buying.Offers.Select(offer => offer.Id)]),
+        "OwnNeed" => Choice([.. graft.Buying.OwnNeeds.Select(own => own.Id)]),
         "Way" => Choice([.. graft.Cooling.Ways.Select(way => way.Id)]),
         "Space" => Choice([.. graft.AirSpaces().Select(space => space.Id)]),
         "Mount" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Mounts).Select(mount => mount.Id)]),
@@ -146,10 +154,12 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             ]),
         "Lead" => Choice([.. graft.Supplies.SelectMany(supply => supply.Leads).Select(lead => lead.Id)]),
         "Of" => Choice([.. graft.Parts.Select(part => part.Id), .. graft.Seating.Planes.Select(plane => plane.Id)]),
-        "Currency" => "EUR",
+        "Currency" => _random.Next(3) == 0 ? "EUR" : "USD",
+        "Need" => Choice([.. graft.Buying.FromBin.Select(take => take.Need), "tool meter"]),
+        "Entry" => Choice([.. graft.Buying.FromBin.Select(take => take.Claim.Entry), Nowhere]),
         "Beeps" => "Q 1 2\nW 1 3\nA 4 2",
         "Port" or "Ribbon" => Choice([.. graft.Parts.SelectMany(part => part.Ports).Select(port => port.Id)]),
-        "Id" or "Hash" or "Entry" => Nowhere,
+        "Id" or "Hash" => Nowhere,
         _ => $"{name.ToLowerInvariant()} {_random.Next(100)}",
     };
 
@@ -188,6 +198,16 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
             {
                 Spaces = [new AirSpace("tray", "cabinet"), new AirSpace("loft", "loft")],
                 Readings = [new HeatReading("heat", default, new(70), HeatCase.Peak, new(30)) { Part = "kt31" }],
+            },
+            Buying = new Buying
+            {
+                Rates = [new ExchangeRate("USD", 0.9m, new DateOnly(2026, 1, 1))],
+                Sellers = [new Seller("shop", "Shop", "USD")],
+                Offers = [new Offer("nuts", "shop", "Nuts", new Money(1)) { Contents = [new OfferContent(WareText.Read("nut M3")!, 10)] }],
+                Basket = [new BasketLine("nuts", 1)],
+                Marks = [new NeedMark("tool meter", NeedMarking.There, null)],
+                OwnNeeds = [new OwnNeed("ties", WareText.Read("tie")!, 5)],
+                FromBin = [new BinTake("own ties", "Ties", new BinClaim("ties", 2))],
             },
             OtherDonors = [new GraftDonor("twin", new Machine("Twin kiosk"), [new CaseAnswer(CaseDuty.Speaker, true)])],
             Parts = [.. ferry.Parts.Select(part => part.Ports.FirstOrDefault(port => port.PositionCount > 1) is not { } port ? part : part with

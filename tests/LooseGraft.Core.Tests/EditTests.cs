@@ -75,7 +75,8 @@ public sealed class EditTests
 
     [Fact]
     public void Every_stage_that_computes_has_its_edits()
-        => Assert.Equal(["Cool", "Feed", "Prove", "Seat", "Stock", "Wire"], EditSamples.Sorts.Select(sort => sort.Namespace!.Split('.')[2]).Distinct().Order());
+        => Assert.Equal(
+            ["Buy", "Cool", "Feed", "Prove", "Seat", "Stock", "Wire"], EditSamples.Sorts.Select(sort => sort.Namespace!.Split('.')[2]).Distinct().Order());
 
     private static IEnumerable<(Graft Demo, GraftEdit Edit)> Samples(Type sort, int tries = Tries)
         => from seed in Enumerable.Range(1, tries) from demo in EditSamples.Demos select (demo.Graft, demo.Edits.Make(sort, seed));
@@ -84,7 +85,8 @@ public sealed class EditTests
     {
         string text
             => [text, graft.NameOf(text), graft.NameOfSupply(text), graft.Seating.FindPlane(text)?.Name ?? "", graft.NameOfDonor(text),
-            graft.NameOfSpace(text), graft.NameOfWay(text),
+            graft.NameOfSpace(text), graft.NameOfWay(text), graft.Buying.FindSeller(text)?.Name ?? "", graft.Buying.FindOffer(text)?.What ?? "",
+            .. graft.Buying.OwnNeeds.Where(own => own.Id == text).Select(own => own.Ware.ToString()),
             .. graft.Seating.Planes.SelectMany(plane => plane.Openings).Where(opening => opening.Id == text).Select(opening => opening.Name),
             .. graft.Readings.Where(reading => reading.Id == text).Select(reading => reading.Text),
             .. graft.WallReadings.Where(reading => reading.Id == text).Select(reading => reading.Mean.ToString()),

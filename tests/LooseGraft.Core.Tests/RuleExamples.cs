@@ -6,7 +6,8 @@ namespace LooseGraft.Core.Tests;
 internal static class RuleExamples
 {
     private static readonly Dictionary<string, (Graft Fires, Graft Quiet)> Examples = new(
-        [.. Seat.SeatRuleExamples.All, .. Circuit.CircuitRuleExamples.All, .. Cool.CoolRuleExamples.All])
+        [.. Seat.SeatRuleExamples.All, .. Circuit.CircuitRuleExamples.All, .. Cool.CoolRuleExamples.All,
+        .. Buy.BuyRuleExamples.All])
     {
         ["STOCK-001"] = (Answered(new CaseAnswer(CaseDuty.CoolerMount, true)), Answered(new CaseAnswer(CaseDuty.CoolerMount, true) { MetBy = "board" })),
         ["STOCK-002"] = (Answered(new CaseAnswer(CaseDuty.Speaker, true) { LeftOff = "-" }),
@@ -97,11 +98,13 @@ internal static class RuleExamples
         ["FEED-025"] = (OnSecondRail(), OnSecondRail("12V2")),
         ["FEED-026"] = (OnPlug("peripheral-power-4", "+12 V", 9, lengthMm: 3000, awg: 30), OnPlug("peripheral-power-4", "+12 V", 1, lengthMm: 3000, awg: 30)),
         ["FEED-027"] = (Held(90), Held(150)),
-        ["BUY-001"] = (Costing(21), Costing(20)),
     };
 
     /// <summary>The graft that fires each rule.</summary>
     public static IEnumerable<(string Code, Graft Graft)> Firing => Examples.Select(example => (example.Key, example.Value.Fires));
+
+    /// <summary>Everything concluded of an example, on the day and with the bin by which examples are tried.</summary>
+    public static Review Seen(Graft graft) => Review.Of(graft).SeenFrom(Buy.BuyBench.Around);
 
     /// <summary>The grafts of one rule.</summary>
     public static (Graft Fires, Graft Quiet) Of(string code) => Examples[code];
@@ -252,7 +255,4 @@ internal static class RuleExamples
         var graft = Joined(Header("ground"), Plug("ground"), JointMethod.Splice, (1, 1));
         return graft.WithPart("board", board => board with { Origin = PartOrigin.Donor });
     }
-
-    private static Graft Costing(decimal amount)
-        => Graft.Empty("test") with { Budget = new Money(20), Parts = [new Part("part", "part", PartKind.Other) { Cost = new Money(amount) }] };
 }

@@ -10,13 +10,13 @@ public sealed class RuleTests
     public void Every_rule_fires_where_it_should_and_only_there(string code)
     {
         var (fires, quiet) = RuleExamples.Of(code);
-        Assert.Contains(Review.Of(fires).Findings, finding => finding.Rule.Code == code);
-        Assert.DoesNotContain(Review.Of(quiet).Findings, finding => finding.Rule.Code == code);
+        Assert.Contains(RuleExamples.Seen(fires).Findings, finding => finding.Rule.Code == code);
+        Assert.DoesNotContain(RuleExamples.Seen(quiet).Findings, finding => finding.Rule.Code == code);
     }
 
     [Fact]
     public void Every_finding_says_what_would_change_it()
-        => Assert.All(RuleExamples.Firing.SelectMany(example => Review.Of(example.Graft).Findings), finding =>
+        => Assert.All(RuleExamples.Firing.SelectMany(example => RuleExamples.Seen(example.Graft).Findings), finding =>
         {
             Assert.NotEmpty(finding.Remedies);
             Assert.EndsWith(".", finding.Message);

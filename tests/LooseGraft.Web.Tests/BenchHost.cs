@@ -2,6 +2,7 @@ using System.Net;
 using System.Text.RegularExpressions;
 using LooseGraft.Core.Files;
 using LooseGraft.Data;
+using LooseGraft.Data.Owned;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
@@ -79,6 +80,17 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
         await using var scope = Services.CreateAsyncScope();
         return await ask(scope.ServiceProvider.GetRequiredService<GraftStore>());
     }
+
+    /// <summary>The bin, for what a page does not show.</summary>
+    public async Task<T> BinAsync<T>(Func<BinStore, Task<T>> ask)
+    {
+        await using var scope = Services.CreateAsyncScope();
+        return await ask(scope.ServiceProvider.GetRequiredService<BinStore>());
+    }
+
+    /// <summary>What is concluded of a graft on the day and with the bin of this bench.</summary>
+    public Task<Core.Review> SeenAsync(GraftSnapshot snapshot)
+        => Services.GetRequiredService<Hosting.ReviewDesk>().SeenAsync(Core.Review.Of(snapshot.Graft), always: false, TestContext.Current.CancellationToken);
 
     /// <summary>Every graft on the shelf, opened.</summary>
     public async Task<IReadOnlyList<GraftSnapshot>> ShelfAsync(CancellationToken cancellation)

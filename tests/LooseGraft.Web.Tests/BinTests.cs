@@ -242,7 +242,7 @@ public sealed class BinTests : IAsyncDisposable
 
     private async Task<string> PutInAsync(string name, int quantity, decimal? paid = null)
     {
-        await BinAsync(bin => bin.AddAsync([new BinItem(name, PartKind.Other, quantity, paid, "EUR", BinCondition.New, "", "")], name, Cancellation));
+        await BinAsync(bin => bin.AddAsync([new BinItem(name, PartKind.Other, quantity, paid, "EUR", WareCondition.New, "", "")], name, Cancellation));
         return (await FindAsync(name)).Key;
     }
 
@@ -255,11 +255,7 @@ public sealed class BinTests : IAsyncDisposable
 
     private async Task<BinRow> FindAsync(string words) => (await BinAsync(bin => bin.SearchAsync(words, Cancellation))).Rows[0];
 
-    private async Task<T> BinAsync<T>(Func<BinStore, Task<T>> ask)
-    {
-        await using var scope = _host.Services.CreateAsyncScope();
-        return await ask(scope.ServiceProvider.GetRequiredService<BinStore>());
-    }
+    private Task<T> BinAsync<T>(Func<BinStore, Task<T>> ask) => _host.BinAsync(ask);
 
     private static async Task<string> PreviewAsync(HttpClient browser, string name, byte[] bytes)
     {

@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Net;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
-using Microsoft.Extensions.Configuration;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace LooseGraft.Web.Tests;
@@ -88,7 +87,7 @@ public sealed class WorkingTests
     {
         using var bench = BenchHost.On(null);
         var ferry = (await bench.StoreAsync(store => store.FindAsync(4, Cancellation)))!;
-        using var desk = new ReviewDesk(bench.Services.GetRequiredService<IConfiguration>());
+        using var desk = ActivatorUtilities.CreateInstance<ReviewDesk>(bench.Services);
         var jobs = Enumerable.Range(100, 33).Select(id => desk.Ask(ferry with { Id = id })).ToArray();
         foreach (var job in jobs) await job.WaitAsync(Cancellation);
         Assert.Same(jobs[^1], desk.Ask(ferry with { Id = 132 }));
@@ -114,7 +113,7 @@ public sealed class WorkingTests
     {
         using var bench = BenchHost.On(null);
         var ferry = (await bench.StoreAsync(store => store.FindAsync(4, Cancellation)))!;
-        using var desk = new ReviewDesk(bench.Services.GetRequiredService<IConfiguration>());
+        using var desk = ActivatorUtilities.CreateInstance<ReviewDesk>(bench.Services);
         static BeyondReview Question(int number) => new($"question {number}", "a question", Core.Findings.Stage.Cool, (_, _) => { });
         var review = desk.Ask(ferry);
         var first = desk.Ask(ferry, Question(1));

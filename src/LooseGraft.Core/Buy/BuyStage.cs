@@ -1,26 +1,48 @@
-using LooseGraft.Core.Facts;
+using LooseGraft.Core.Buy.Findings;
+using LooseGraft.Core.Buy.Needs;
+using LooseGraft.Core.Buy.Sacks;
+using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
+using LooseGraft.Core.Seat;
+using LooseGraft.Core.Wire;
 
 namespace LooseGraft.Core.Buy;
 
-/// <summary>The Buy stage: what it costs, against what may be spent.</summary>
+/// <summary>The Buy stage: what is needed, from whom, and what it comes to.</summary>
 public static class BuyStage
 {
     /// <summary>The stage, for the list of all.</summary>
-    public static StageDefinition Definition { get; } = new(Stage.Buy, input => Review(input.Whole), StageDefinition.RulesIn(typeof(BuyRules)));
-
-    /// <summary>Adds up a graft. What is set aside was paid for all the same.</summary>
-    public static BuyReview Review(Graft graft)
+    public static StageDefinition Definition { get; } = new(Stage.Buy, Review, StageDefinition.RulesIn(typeof(BuyRules)))
     {
-        var spent = graft.Parts.Aggregate(Money.Zero, (sum, part) => sum + (part.Cost ?? Money.Zero));
-        var left = graft.Budget - spent;
-        return new BuyReview(spent, left, left is { Amount: < 0 } over
-            ? [Finding.Of(BuyRules.OverBudget, Subject.Whole, new OverBudget(spent, new Money(-over.Amount)),
-                $"The parts cost {spent.In(graft.Currency)}, which is {new Money(-over.Amount).In(graft.Currency)} more than the budget.",
-                Evidence.Measured, "leave something off, or raise the budget")]
-            : []);
+        Asks = [Stage.Seat, Stage.Wire, Stage.Feed],
+        LooksAround = true,
+    };
+
+    private static BuyReview Review(StageInput input)
+    {
+        var (graft, buying) = (input.Graft, input.Graft.Buying);
+        var (seat, wire, feed) = (input.Earlier.Of<SeatReview>(), input.Earlier.Of<WireReview>(), input.Earlier.Of<FeedReview>());
+        var basket = new Lazy<Basket>(() => Basket.Of(graft, NeedList.Of(graft, seat, wire, feed)));
+        // Rules speak once buying has begun; before, everything needed would be called missing.
+        var isBegun = buying != Buying.Empty;
+        var money = Sum(input.Whole, isBegun ? basket.Value : new Basket([], []));
+        return new BuyReview(money, [.. MoneyFindings.Of(graft, money), .. isBegun ? BasketFindings.Of(graft, wire, basket.Value, input.Around) : []])
+        {
+            Basket = basket,
+        };
     }
+
+    // What is set aside was paid for all the same.
+    private static MoneySum Sum(Graft graft, Basket basket)
+    {
+        var chosen = basket.Lines.Where(line => line.Need.Part is not null && !line.Chosen.IsEmpty).Select(line => line.Need.Part!.Id).ToHashSet();
+        var toBuy = graft.Parts.ToLookup(part => part.Origin == PartOrigin.ToBuy);
+        return new MoneySum(
+            Of(toBuy[false].Select(part => part.Cost)) + Of(graft.Buying.FromBin.Select(take => take.Cost)),
+            Of(toBuy[true].Where(part => !chosen.Contains(part.Id)).Select(part => part.Cost)), Of(basket.Sacks.Select(sack => sack.InGraft)), graft.Budget);
+    }
+
+    private static Money Of(IEnumerable<Money?> amounts) => amounts.Aggregate(Money.Zero, (sum, amount) => sum + (amount ?? Money.Zero));
 }

@@ -15,7 +15,7 @@ namespace LooseGraft.Core.Facts;
         typeof(Hyphened<EfficiencyClass>), typeof(Hyphened<Housing>), typeof(Hyphened<Keying>), typeof(Hyphened<Numbering>), typeof(Hyphened<ScrewFamily>),
         typeof(Hyphened<SignalFamily>), typeof(Hyphened<SignalDirection>), typeof(Hyphened<SignalDrive>), typeof(Hyphened<PortSort>),
         typeof(Hyphened<AirCover>), typeof(Hyphened<FanKind>), typeof(Hyphened<CoolerUse>), typeof(Hyphened<HotKind>), typeof(Hyphened<CureSort>),
-        typeof(Hyphened<CoolerMount>), typeof(Hyphened<HeatTool>),
+        typeof(Hyphened<CoolerMount>), typeof(Hyphened<HeatTool>), typeof(Hyphened<WareKind>),
     ])]
 [JsonSerializable(typeof(IReadOnlyList<MountMethodFact>))]
 [JsonSerializable(typeof(IReadOnlyList<CaseDutyFact>))]
@@ -39,6 +39,7 @@ namespace LooseGraft.Core.Facts;
 [JsonSerializable(typeof(IReadOnlyList<WallHeat>))]
 [JsonSerializable(typeof(IReadOnlyList<CureFact>))]
 [JsonSerializable(typeof(IReadOnlyList<HeatToolFact>))]
+[JsonSerializable(typeof(IReadOnlyList<WareFact>))]
 internal sealed partial class FactFile : JsonSerializerContext
 {
     /// <summary>What a fact file holds.</summary>

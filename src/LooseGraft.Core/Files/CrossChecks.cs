@@ -71,6 +71,7 @@ internal static class CrossChecks
         var readings = graft.Readings.Select(reading => reading.Id).ToHashSet();
         SeatChecks.Graft(graft, context, parts, ports);
         CoolChecks.Graft(graft, context, parts);
+        BuyChecks.Graft(graft, context);
         foreach (var (index, photo) in graft.Photos.Index()) Photo(context, $".photos[{index}]", photo, parts, ports, readings);
     }
 

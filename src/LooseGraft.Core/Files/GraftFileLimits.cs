@@ -130,6 +130,27 @@ public static class GraftFileLimits
     /// <summary>Pieces of one bin entry that a part may take.</summary>
     public const int BinPieces = 10000;
 
+    /// <summary>Sellers of a graft.</summary>
+    public const int Sellers = 64;
+
+    /// <summary>Offers of a graft.</summary>
+    public const int Offers = 2000;
+
+    /// <summary>Offers that are chosen: each is held against each need.</summary>
+    public const int Chosen = 200;
+
+    /// <summary>Sorts of things in a pack.</summary>
+    public const int OfferContents = 64;
+
+    /// <summary>Pieces of one sort in a pack, packs of an offer, and pieces of an own need.</summary>
+    public const int OfferPieces = 10_000;
+
+    /// <summary>Rates of other currencies.</summary>
+    public const int Rates = 32;
+
+    /// <summary>What a builder says of needs, adds to them, and takes from the bin for them.</summary>
+    public const int Needs = 1000;
+
     /// <summary>Characters of a name.</summary>
     public const int NameLength = 120;
 

@@ -55,6 +55,7 @@ internal static class GraftFormat
         var wall = graft.Many("wallReadings", FeedFormat.WallReading, GraftFileLimits.WallReadings, value => value.WallReadings, "What was read at the wall.");
         var seating = graft.Usual("seating", SeatFormat.Seating, value => value.Seating, Seating.Empty, "Where everything goes in the shell.");
         var cooling = graft.Usual("cooling", CoolFormat.Cooling, value => value.Cooling, Cooling.Empty, "What the air of the shell has to be told.");
+        var buying = graft.Usual("buying", BuyFormat.Buying, value => value.Buying, Buying.Empty, "What buying has to be told.");
         var records = graft.Many(
             "records", BenchNotesFormat.Record, GraftFileLimits.Records, value => value.Records, "What happened at the bench, oldest first.");
         return graft.Makes(values => new Graft(values.Of(name), values.Of(donor), values.Of(shell))
@@ -80,6 +81,7 @@ internal static class GraftFormat
             WallReadings = values.Of(wall),
             Seating = values.Of(seating),
             Cooling = values.Of(cooling),
+            Buying = values.Of(buying),
             Records = values.Of(records),
             Unknown = values.Unknown,
         }, value => value.Unknown, CrossChecks.Graft);

@@ -12,6 +12,9 @@ public sealed record StageDefinition(Stage Stage, Func<StageInput, IStageReview>
     /// <summary>The earlier stages whose conclusions it asks for; it is told of no others.</summary>
     public ImmutableArray<Stage> Asks { get; init; } = [];
 
+    /// <summary>Whether what lies outside the graft bears on what it says.</summary>
+    public bool LooksAround { get; init; }
+
     /// <summary>The rules that a class holds in its fields; a rule registers itself by being written there.</summary>
     internal static ImmutableArray<Rule> RulesIn(Type rules)
         => [.. rules.GetFields(BindingFlags.Static | BindingFlags.NonPublic | BindingFlags.Public).Select(field => field.GetValue(null)).OfType<Rule>()

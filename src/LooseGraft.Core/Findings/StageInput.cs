@@ -9,4 +9,8 @@ namespace LooseGraft.Core.Findings;
 /// <param name="Before">The same graft before an edit and all that was concluded of it then, from which what the edit left alone may be taken over; null when
 /// there is none.</param>
 /// <param name="Work">Where it tells how far it is, and learns that nobody waits any more.</param>
-public sealed record StageInput(Graft Graft, Graft Whole, StageReviews Earlier, (Graft Graft, StageReviews Reviews)? Before, ReviewWork Work);
+public sealed record StageInput(Graft Graft, Graft Whole, StageReviews Earlier, (Graft Graft, StageReviews Reviews)? Before, ReviewWork Work)
+{
+    /// <summary>What lies outside the graft.</summary>
+    public Surroundings Around { get; init; } = Surroundings.None;
+}

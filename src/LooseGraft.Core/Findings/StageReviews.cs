@@ -31,6 +31,8 @@ public sealed class StageReviews
         where T : class, IStageReview
         => _reviews.Select(stage => stage.Review).OfType<T>().FirstOrDefault();
 
-    /// <summary>These and one more.</summary>
-    public StageReviews With(Stage stage, IStageReview review) => new(_reviews.Add((stage, review)));
+    /// <summary>These and one more, or another of the same stage in its place.</summary>
+    public StageReviews With(Stage stage, IStageReview review)
+        => new(_reviews.ToList().FindIndex(each => each.Stage == stage) is >= 0 and var at
+            ? _reviews.SetItem(at, (stage, review)) : _reviews.Add((stage, review)));
 }

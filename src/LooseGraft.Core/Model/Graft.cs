@@ -72,6 +72,9 @@ public sealed record Graft(string Name, Machine Donor, Machine Shell)
     /// <summary>What its air has to be told.</summary>
     public Cooling Cooling { get; init; } = Cooling.Empty;
 
+    /// <summary>What buying has to be told.</summary>
+    public Buying Buying { get; init; } = Buying.Empty;
+
     /// <summary>What happened at the bench, oldest first. A file carries it; the store keeps it beside the graft, out of reach of undo, and leaves this
     /// empty.</summary>
     public ValueList<BenchRecord> Records { get; init; } = [];

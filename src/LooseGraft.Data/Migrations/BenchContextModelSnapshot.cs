@@ -250,12 +250,18 @@ namespace LooseGraft.Data.Migrations
                     b.Property<int>("Quantity")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Ware")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.HasKey("Id");
 
                     b.HasIndex("Key")
                         .IsUnique();
 
                     b.HasIndex("Name");
+
+                    b.HasIndex("Ware");
 
                     b.ToTable("BinEntry", (string)null);
                 });

@@ -29,4 +29,7 @@ public enum BinColumn
 
     /// <summary>Anything else.</summary>
     Note,
+
+    /// <summary>What it is, as a ware is written.</summary>
+    Ware,
 }

@@ -20,19 +20,22 @@ public sealed class BinEntry
 
     public required string Currency { get; set; }
 
-    public required BinCondition Condition { get; set; }
+    public required WareCondition Condition { get; set; }
 
     public required string Place { get; set; }
 
     public required string Note { get; set; }
 
+    /// <summary>What it is, as a ware is written; empty while nobody said.</summary>
+    public required string Ware { get; set; }
+
     /// <summary>Whether it was taken out; it is kept so that this can be undone.</summary>
     public bool IsRemoved { get; set; }
 
-    public BinItem Item => new(Name, Kind, Quantity, Paid, Currency, Condition, Place, Note);
+    public BinItem Item => new(Name, Kind, Quantity, Paid, Currency, Condition, Place, Note, Ware);
 
     /// <summary>Takes on what an item says.</summary>
     public void Become(BinItem item)
-        => (Name, Kind, Quantity, Paid, Currency, Condition, Place, Note)
-            = (item.Name, item.Kind, item.Quantity, item.Paid, item.Currency, item.Condition, item.Place, item.Note);
+        => (Name, Kind, Quantity, Paid, Currency, Condition, Place, Note, Ware)
+            = (item.Name, item.Kind, item.Quantity, item.Paid, item.Currency, item.Condition, item.Place, item.Note, item.Ware);
 }

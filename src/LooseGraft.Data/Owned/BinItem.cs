@@ -11,7 +11,9 @@ namespace LooseGraft.Data.Owned;
 /// <param name="Condition">What state it is in.</param>
 /// <param name="Place">Where it lies; empty when that is not written down.</param>
 /// <param name="Note">Anything worth remembering; may be empty.</param>
-public sealed record BinItem(string Name, PartKind Kind, int Quantity, decimal? Paid, string Currency, BinCondition Condition, string Place, string Note)
+/// <param name="Ware">What it is, as a ware is written, by which needs find it; empty while nobody said.</param>
+public sealed record BinItem(
+    string Name, PartKind Kind, int Quantity, decimal? Paid, string Currency, WareCondition Condition, string Place, string Note, string Ware = "")
 {
     /// <summary>Characters of the longest name or place.</summary>
     public const int LongestText = 120;

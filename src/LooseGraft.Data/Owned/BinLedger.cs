@@ -13,8 +13,8 @@ internal static class BinLedger
     public static async Task<ImmutableArray<FileError>> SettleAsync(BenchContext bench, int graftId, Graft graft, CancellationToken cancellation)
     {
         var before = await bench.BinPromises.Where(promise => promise.GraftId == graftId).ToListAsync(cancellation);
-        var wanted = Taken(graft).GroupBy(part => part.Bin!.Entry)
-            .ToDictionary(same => same.Key, same => (Count: same.Sum(part => part.Bin!.Count), Part: same.First()));
+        var wanted = Taken(graft).GroupBy(taken => taken.Claim.Entry)
+            .ToDictionary(same => same.Key, same => (Count: same.Sum(taken => taken.Claim.Count), same.First().Name));
         if (before.Count == 0 && wanted.Count == 0) return [];
 
         var keys = wanted.Keys.ToList();
@@ -23,7 +23,7 @@ internal static class BinLedger
         var elsewhere = await bench.BinPromises.Where(promise => ids.Contains(promise.EntryId) && promise.GraftId != graftId)
             .GroupBy(promise => promise.EntryId).Select(same => new { same.Key, Count = same.Sum(promise => promise.Count) })
             .ToDictionaryAsync(same => same.Key, same => same.Count, cancellation);
-        var problems = wanted.Select(want => Problem(want.Value.Part, want.Value.Count, entries.GetValueOrDefault(want.Key), elsewhere)).OfType<FileError>()
+        var problems = wanted.Select(want => Problem(want.Value.Name, want.Value.Count, entries.GetValueOrDefault(want.Key), elsewhere)).OfType<FileError>()
             .ToImmutableArray();
         if (!problems.IsEmpty) return problems;
 
@@ -38,16 +38,23 @@ internal static class BinLedger
     }
 
     /// <summary>Whether two states of a graft take the same things from the bin, as nearly all neighbours do.</summary>
-    public static bool TakesTheSame(Graft one, Graft other) => Taken(one).Select(part => part.Bin).SequenceEqual(Taken(other).Select(part => part.Bin));
+    public static bool TakesTheSame(Graft one, Graft other) => Taken(one).Select(taken => taken.Claim).SequenceEqual(Taken(other).Select(taken => taken.Claim));
 
     /// <summary>The graft with nothing taken from the bin: a copy, or a graft from elsewhere, takes nothing until its builder says so.</summary>
-    public static Graft WithoutClaims(Graft graft) => graft with { Parts = [.. graft.Parts.Select(part => part with { Bin = null })] };
-
-    private static IEnumerable<Part> Taken(Graft graft) => graft.Parts.Where(part => part.Bin is not null);
-
-    private static FileError? Problem(Part part, int count, BinEntry? entry, Dictionary<int, int> elsewhere)
+    public static Graft WithoutClaims(Graft graft) => graft with
     {
-        var path = $"{part.Name}, from the bin";
+        Parts = [.. graft.Parts.Select(part => part with { Bin = null })],
+        Buying = graft.Buying with { FromBin = [] },
+    };
+
+    // For parts, and for needs that are none.
+    private static IEnumerable<(string Name, BinClaim Claim)> Taken(Graft graft)
+        => graft.Parts.Where(part => part.Bin is not null).Select(part => (part.Name, part.Bin!))
+            .Concat(graft.Buying.FromBin.Select(take => (take.Name, take.Claim)));
+
+    private static FileError? Problem(string name, int count, BinEntry? entry, Dictionary<int, int> elsewhere)
+    {
+        var path = $"{name}, from the bin";
         if (entry is null) return new FileError(path, "a thing that is no longer in it", "what lies in the bin");
         var free = entry.Quantity - elsewhere.GetValueOrDefault(entry.Id);
         return count <= free

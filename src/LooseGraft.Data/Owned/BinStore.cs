@@ -1,6 +1,8 @@
 using System.Globalization;
 using System.Text.Json;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using Microsoft.EntityFrameworkCore;
 
 namespace LooseGraft.Data.Owned;
@@ -12,6 +14,9 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     public const int RowsShown = 50;
 
     private const string Gone = "That is not in the bin any more.";
+
+    /// <summary>Entries that are held against needs.</summary>
+    public const int MostOwned = 1000;
 
     /// <summary>Entries of the largest bin.</summary>
     public const int MostEntries = 100_000;
@@ -39,6 +44,23 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
             ? (await RowsAsync([entry], cancellation))[0]
             : null;
 
+    /// <summary>What lies free in it of which somebody wrote down what it is, by name, at most <see cref="MostOwned"/>.</summary>
+    public async Task<ValueList<OwnedThing>> OwnedAsync(CancellationToken cancellation)
+    {
+        var described = await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved && string.Compare(entry.Ware, "") > 0)
+            .OrderBy(entry => entry.Name).ThenBy(entry => entry.Id).Take(MostOwned).ToListAsync(cancellation);
+        return [.. from row in await RowsAsync(described, cancellation)
+                   let ware = WareText.Read(row.Item.Ware)
+                   where ware is not null && row.Free > 0
+                   select new OwnedThing(row.Key, row.Item.Name, ware, row.Free)
+                   {
+                       Condition = row.Item.Condition,
+                       Place = row.Item.Place,
+                       PaidEach = row.Item.Paid is { } paid ? new Money(paid) : null,
+                       Currency = row.Item.Currency,
+                   }];
+    }
+
     /// <summary>Everything in it, by name.</summary>
     public async Task<IReadOnlyList<BinItem>> AllAsync(CancellationToken cancellation)
         => [.. (await bench.Bin.AsNoTracking().Where(entry => !entry.IsRemoved).OrderBy(entry => entry.Name).ThenBy(entry => entry.Id)
@@ -55,11 +77,11 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         var rows = JsonSerializer.Serialize(items.Select(item => new object?[]
         {
             FreshKey(item, taken), item.Name, item.Kind.ToString(), item.Quantity, item.Paid?.ToString(CultureInfo.InvariantCulture), item.Currency,
-            item.Condition.ToString(), item.Place, item.Note,
+            item.Condition.ToString(), item.Place, item.Note, item.Ware,
         }));
         await bench.Database.ExecuteSqlAsync($"""
-            INSERT INTO BinEntry (Key, Name, Kind, Quantity, Paid, Currency, Condition, Place, Note, IsRemoved)
-            SELECT value->>0, value->>1, value->>2, value->>3, value->>4, value->>5, value->>6, value->>7, value->>8, 0 FROM json_each({rows})
+            INSERT INTO BinEntry (Key, Name, Kind, Quantity, Paid, Currency, Condition, Place, Note, Ware, IsRemoved)
+            SELECT value->>0, value->>1, value->>2, value->>3, value->>4, value->>5, value->>6, value->>7, value->>8, value->>9, 0 FROM json_each({rows})
             """, cancellation);
         bench.BinChanges.Add(new BinChange
         {

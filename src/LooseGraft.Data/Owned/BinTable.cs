@@ -22,6 +22,7 @@ public static class BinTable
         [BinColumn.Condition] = ["condition", "state"],
         [BinColumn.Place] = ["place", "where", "location", "box", "drawer"],
         [BinColumn.Note] = ["note", "notes", "remark", "comment"],
+        [BinColumn.Ware] = ["ware", "what it is", "size"],
     };
 
     /// <summary>Guesses from a heading what each column holds. No column is taken twice.</summary>
@@ -65,6 +66,7 @@ public static class BinTable
         if (item.Note.Length > BinItem.LongestNote) yield return $"a note has at most {BinItem.LongestNote} characters";
         if (item.Currency.Length != 3 || !item.Currency.All(char.IsAsciiLetterUpper)) yield return $"“{item.Currency}” is no currency code such as EUR";
         if (item.Paid is < 0 or > 1_000_000) yield return "what it cost is from 0 to 1,000,000";
+        if (item.Ware.Length > 0 && WareText.Read(item.Ware) is null) yield return $"“{item.Ware}” says no sort of thing; write {WareText.Allowed}";
         if (new[] { item.Name, item.Place, item.Note }.Any(text => text.Any(char.IsControl))) yield return "a text holds a control character";
     }
 
@@ -81,6 +83,7 @@ public static class BinTable
             condition = Word(item.Condition),
             place = item.Place,
             note = item.Note,
+            ware = item.Ware,
         }));
         return [.. Encoding.UTF8.Preamble, .. table];
     }
@@ -92,7 +95,7 @@ public static class BinTable
             ? CsvSheet.Plain(row.Cells[at])
             : "";
         var kind = Choice(Cell(BinColumn.Kind), PartKind.Other, "kind", problems);
-        var condition = Choice(Cell(BinColumn.Condition), BinCondition.Untested, "condition", problems);
+        var condition = Choice(Cell(BinColumn.Condition), WareCondition.Untested, "condition", problems);
         var quantity = 1;
         if (Cell(BinColumn.Quantity) is { Length: > 0 } many && !int.TryParse(many, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out quantity))
             problems.Add($"“{many}” is not a number of pieces; type a whole number such as 3");
@@ -106,7 +109,7 @@ public static class BinTable
         var code = Cell(BinColumn.Currency);
         var item = new BinItem(
             Cell(BinColumn.Name), kind, quantity, paid, code.Length > 0 ? code.ToUpperInvariant() : currency, condition, Cell(BinColumn.Place),
-            Cell(BinColumn.Note));
+            Cell(BinColumn.Note), Cell(BinColumn.Ware));
         problems.AddRange(Problems(item));
         return problems.Count == 0 ? item : null;
     }

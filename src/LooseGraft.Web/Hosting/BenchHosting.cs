@@ -122,6 +122,8 @@ public static class BenchHosting
         app.MapGet("/graft/{id:int}/file", Downloads.GraftAsync);
         app.MapGet("/graft/{id:int}/wire/{joint}/lead.{form}", LeadDownloads.SendAsync);
         app.MapGet("/graft/{id:int}/feed.csv", FeedDownload.SendAsync);
+        app.MapGet("/graft/{id:int}/buy/list.csv", BuyDownloads.ListAsync);
+        app.MapGet("/graft/{id:int}/buy/offers.csv", BuyDownloads.OffersAsync);
         app.MapGet("/graft/{id:int}/seat/cuts.csv", SeatDownloads.CutsAsync);
         app.MapGet("/graft/{id:int}/seat/sheet/{of}.{form}", SeatDownloads.SheetAsync);
         app.MapGet("/graft/{id:int}/wire/matrix/{part}.csv", MatrixDownload.SendAsync);

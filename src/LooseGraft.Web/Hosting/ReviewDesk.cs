@@ -1,13 +1,15 @@
 using System.Globalization;
 using LooseGraft.Core;
 using LooseGraft.Core.Findings;
+using LooseGraft.Core.Model;
 using LooseGraft.Data;
+using LooseGraft.Data.Owned;
 
 namespace LooseGraft.Web.Hosting;
 
 /// <summary>Reviews of grafts by revision, each worked out once whoever waits for it. A review follows from its graft alone, and no two states of a graft
 /// share a revision.</summary>
-public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
+public sealed class ReviewDesk(IConfiguration configuration, TimeProvider clock, IServiceScopeFactory scopes) : IDisposable
 {
     /// <summary>The configuration key, and environment variable: for how many seconds a page waits for a review before it tells how far it is.</summary>
     public const string SettingKey = "PATIENCE";
@@ -30,6 +32,22 @@ public sealed class ReviewDesk(IConfiguration configuration) : IDisposable
     /// <param name="snapshot">The graft.</param>
     /// <param name="cancellation">Cancelled when the reader has gone.</param>
     public Task<Review> OfAsync(GraftSnapshot snapshot, CancellationToken cancellation) => Ask(snapshot).WaitAsync(cancellation);
+
+    /// <summary>A review as it looks from the bench on this day: what is bought is held against the bin, and the day against what was seen and
+    /// wished.</summary>
+    /// <param name="review">The review.</param>
+    /// <param name="always">Whether the bin is wanted where nothing has been chosen yet as well.</param>
+    /// <param name="cancellation">Cancelled when the reader has gone.</param>
+    public async Task<Review> SeenAsync(Review review, bool always, CancellationToken cancellation)
+    {
+        if (review.Graft.Buying == Buying.Empty && !always) return review;
+        await using var scope = scopes.CreateAsyncScope();
+        var bin = await scope.ServiceProvider.GetRequiredService<BinStore>().OwnedAsync(cancellation);
+        return review.SeenFrom(new Surroundings(Today, bin));
+    }
+
+    /// <summary>The day at the bench.</summary>
+    public DateOnly Today => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 
     /// <summary>The work on that review, begun unless it is under way or done.</summary>
     public DeskJob<Review> Ask(GraftSnapshot snapshot)

@@ -39,16 +39,17 @@ public sealed class BinModel(BinStore store) : FormPageModel
     public Task OnGetAsync() => LoadAsync();
 
     public async Task<IActionResult> OnPostAddAsync(
-        string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
-        => Read(name, kind, quantity, paid, currency, condition, place, note) is { } item
+        string? name, PartKind kind, string? quantity, string? paid, string? currency, WareCondition condition, string? place, string? note, string? ware)
+        => Read(name, kind, quantity, paid, currency, condition, place, note, ware) is { } item
             ? await DoneAsync(await store.AddAsync([item], $"{item.Name} put in the bin", Cancellation))
             : await InvalidAsync();
 
     public async Task<IActionResult> OnPostChangeAsync(
-        int id, string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
+        int id, string? name, PartKind kind, string? quantity, string? paid, string? currency, WareCondition condition, string? place, string? note,
+        string? ware)
     {
         Edit = id;
-        return Read(name, kind, quantity, paid, currency, condition, place, note) is { } item
+        return Read(name, kind, quantity, paid, currency, condition, place, note, ware) is { } item
             ? await DoneAsync(await store.ChangeAsync(id, Revision, item, Cancellation))
             : await InvalidAsync();
     }
@@ -101,7 +102,8 @@ public sealed class BinModel(BinStore store) : FormPageModel
             "/bin", new Dictionary<string, string?> { ["handler"] = handler, ["words"] = Words, ["edit"] = edit?.ToString(CultureInfo.InvariantCulture) }
             .Where(pair => !string.IsNullOrEmpty(pair.Value)));
 
-    private BinItem? Read(string? name, PartKind kind, string? quantity, string? paid, string? currency, BinCondition condition, string? place, string? note)
+    private BinItem? Read(
+        string? name, PartKind kind, string? quantity, string? paid, string? currency, WareCondition condition, string? place, string? note, string? ware)
     {
         var pieces = string.IsNullOrWhiteSpace(quantity) ? 1 : ModelState.NotNegative("quantity", quantity, "the number of pieces", "pieces");
         if (pieces is { } many && many != Math.Floor(many))
@@ -110,7 +112,7 @@ public sealed class BinModel(BinStore store) : FormPageModel
         if (!ModelState.IsValid) return null;
         var item = new BinItem(
             (name ?? "").Trim(), kind, (int)(pieces ?? 1), cost?.Amount, (currency ?? "EUR").Trim().ToUpperInvariant(), condition, (place ?? "").Trim(),
-            (note ?? "").Trim());
+            (note ?? "").Trim(), WareText.Read(ware ?? "")?.ToString() ?? (ware ?? "").Trim());
         foreach (var problem in BinTable.Problems(item)) ModelState.AddModelError("name", problem.Capitalised() + ".");
         return ModelState.IsValid ? item : null;
     }

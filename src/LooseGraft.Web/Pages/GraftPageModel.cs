@@ -35,6 +35,9 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
     /// <summary>The graft that the page is about: all of it where parts are kept and paid, and as it is in use everywhere else.</summary>
     public Graft Graft => Stage is null or Core.Findings.Stage.Stock or Core.Findings.Stage.Buy ? Snapshot.Graft : Review.Graft;
 
+    /// <summary>The day at the bench.</summary>
+    public DateOnly Today => reviews.Today;
+
     protected GraftStore Store => store;
 
     private CancellationToken Aborted => HttpContext.RequestAborted;
@@ -125,7 +128,7 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
     {
         Snapshot = snapshot;
         PostFormTagHelper.Show(HttpContext, snapshot.Revision);
-        Review = await Job(snapshot).WaitAsync(Aborted);
+        Review = await reviews.SeenAsync(await Job(snapshot).WaitAsync(Aborted), Stage == Core.Findings.Stage.Buy, Aborted);
         OnShown();
     }
 

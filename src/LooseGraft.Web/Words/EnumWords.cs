@@ -17,6 +17,15 @@ public static class EnumWords
         _ => throw new ArgumentOutOfRangeException(nameof(school), school, null),
     };
 
+    public static string Words(this FitWord word) => word switch
+    {
+        FitWord.NeverTried => "nobody has tried",
+        FitWord.SomeonesReport => "somebody reports",
+        FitWord.SellersWord => "the seller says",
+        FitWord.MakersList => "stands on the maker's list",
+        _ => throw new ArgumentOutOfRangeException(nameof(word), word, null),
+    };
+
     public static string Words(this ContactState contact) => contact switch
     {
         ContactState.Wired => "a contact with a conductor",

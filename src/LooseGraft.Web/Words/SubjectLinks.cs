@@ -23,6 +23,9 @@ public static class SubjectLinks
         return subject switch
         {
             PartSubject or SpaceSubject or AirWaySubject when stage == Stage.Cool => $"{QueryHelpers.AddQueryString($"{root}/cool", "at", subject.Text)}#{Anchor(subject)}",
+            OfferSubject => $"{root}/buy/offers#{Anchor(subject)}",
+            SellerSubject => $"{root}/buy#{Anchor(subject)}",
+            PartSubject when stage == Stage.Buy => $"{root}/buy#{Anchor(subject)}",
             PortSubject or JointSubject when stage == Stage.Feed => PlaceLink(root, subject),
             PortSubject { Port: var port } when stage == Stage.Seat => $"{root}/seat?board={port.Part}#{Anchor(new SeatSubject(port.Part))}",
             PortSubject { Port: var port } when stage == Stage.Wire

@@ -13,7 +13,7 @@ internal static class FromVersion2
 
     public static UpgradeStep Step { get; } = new(2, new Dictionary<string, string[]>
     {
-        [""] = ["mainsVolts", "otherDonors", "cooling"],
+        [""] = ["mainsVolts", "otherDonors", "cooling", "buying"],
         ["parts"] = InParts,
         ["parts/ports"] = InPorts,
         ["board"] = InParts,

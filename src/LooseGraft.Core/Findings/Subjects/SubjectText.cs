@@ -32,6 +32,8 @@ public static class SubjectText
         ["", "cooling", "spaces", var space] => new SpaceSubject(space),
         ["", "cooling", "ways", var way] => new AirWaySubject(way),
         ["", "cooling", "ways", var plane, var opening] => new AirWaySubject($"{plane}/{opening}"),
+        ["", "buying", "offers", var offer] => new OfferSubject(offer),
+        ["", "buying", "sellers", var seller] => new SellerSubject(seller),
         ["", "joints", var joint] => new JointSubject(joint),
         ["", "supplies", var supply] => new SupplySubject(supply),
         ["", "supplies", var supply, "rails", var rail] => new RailSubject(supply, rail),

@@ -7,6 +7,8 @@ namespace LooseGraft.Web.Pages;
 public sealed class BuyPages : IStagePages
 {
     public static StagePages Pages { get; } = new(
-        Stage.Buy, "What is needed, what it costs, what is left of the budget.",
-        new StagePage("buy", "buy"));
+        Stage.Buy, "What the decisions ask for, what the bin and which sellers give of it, and what it comes to.",
+        new StagePage("buy", "buy") { Only = 3, Picture = 1100 },
+        new StagePage("offers", "buy/offers"),
+        new StagePage("shopping-list", "buy/list"));
 }

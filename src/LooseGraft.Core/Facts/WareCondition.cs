@@ -1,7 +1,7 @@
-namespace LooseGraft.Data.Owned;
+namespace LooseGraft.Core.Facts;
 
-/// <summary>What state something in the bin is in.</summary>
-public enum BinCondition
+/// <summary>What state something that is owned or offered is in.</summary>
+public enum WareCondition
 {
     /// <summary>Never used.</summary>
     New,

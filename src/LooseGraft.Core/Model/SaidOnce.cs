@@ -1,6 +1,4 @@
-using LooseGraft.Core.Model;
-
-namespace LooseGraft.Core.Cool.Edits;
+namespace LooseGraft.Core.Model;
 
 /// <summary>Lists in which each thing is spoken of once.</summary>
 internal static class SaidOnce

@@ -1,0 +1,29 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Buy.Edits;
+
+/// <summary>Brings in a table of offers with its sellers.</summary>
+/// <param name="Sellers">The sellers; one of an id that is there is said anew.</param>
+/// <param name="Offers">Their offers; each gets an id of its own.</param>
+public sealed record BringOffers(ValueList<Seller> Sellers, ValueList<Offer> Offers) : GraftEdit
+{
+    public override Graft Apply(Graft graft)
+    {
+        var sellers = Sellers.Aggregate(graft.Buying.Sellers, (all, seller) => all.With(seller, other => other.Id == seller.Id));
+        var known = sellers.Select(seller => seller.Id).ToHashSet();
+        var taken = graft.Buying.Offers.Select(offer => offer.Id).ToHashSet();
+        var offers = Offers.Where(offer => known.Contains(offer.Seller)).Select(offer =>
+        {
+            var fresh = offer with { Id = GraftEdits.FreshId(offer.What, taken) };
+            taken.Add(fresh.Id);
+            return fresh;
+        });
+        return graft.WithBuying(buying => buying with { Sellers = sellers, Offers = [.. buying.Offers, .. offers] });
+    }
+
+    public override string Words(Graft graft) => Offers is [var only] && Sellers is [var from]
+        ? $"{only.What}, {only.Price.In(from.Currency)} at {from.Name}"
+        : $"{Offers.Length.Counted("offer")} of {Sellers.Length.Counted("seller")} brought in";
+
+    public override string Standing(Graft graft) => $"{graft.Buying.Offers.Length.Counted("offer")} of {graft.Buying.Sellers.Length.Counted("seller")}";
+}

@@ -1,0 +1,30 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Buy.Edits;
+
+/// <summary>Writes down a seller, or says anew what is known of it.</summary>
+/// <param name="Terms">The seller; one without an id gets one from its name.</param>
+public sealed record PutSeller(Seller Terms) : GraftEdit
+{
+    public override Graft Apply(Graft graft)
+    {
+        if (Terms.Id.Length == 0)
+        {
+            var fresh = Terms with { Id = GraftEdits.FreshId(Terms.Name, graft.Buying.Sellers.Select(seller => seller.Id)) };
+            return graft.WithBuying(buying => buying with { Sellers = buying.Sellers.Add(fresh) });
+        }
+
+        return graft.Buying.FindSeller(Terms.Id) is not { } found ? graft
+            : graft.WithBuying(
+                buying => buying with { Sellers = buying.Sellers.With(Terms with { Unknown = found.Unknown }, seller => seller.Id == Terms.Id) });
+    }
+
+    public override string Words(Graft graft) => $"{Terms.Name}: {Said(Terms)}";
+
+    public override string Standing(Graft graft)
+        => graft.Buying.FindSeller(Terms.Id) is { } found ? Said(found) : Terms.Id.Length > 0 ? "this seller is not there any more"
+            : graft.Buying.Sellers.Length.Counted("seller");
+
+    private static string Said(Seller seller)
+        => $"postage {seller.Postage.In(seller.Currency)}{(seller.FreeFrom is { } free ? $", free from {free.In(seller.Currency)}" : "")}{(seller.Days is { } days ? $", {days}" : "")}";
+}

@@ -1,0 +1,96 @@
+using LooseGraft.Core.Facts;
+using LooseGraft.Core.Findings;
+using LooseGraft.Core.Findings.Subjects;
+using LooseGraft.Core.Model;
+using LooseGraft.Core.Wire;
+using LooseGraft.Core.Wire.Leads;
+
+namespace LooseGraft.Core.Buy.Needs;
+
+/// <summary>What is used up, and the tools that it takes, where a joint is made by hand.</summary>
+internal static class LeadNeeds
+{
+    // A join takes about so much tube, and a wire is cut so much longer than it lies (common practice).
+    private const double TubeMetres = 0.04;
+    private const double CutSpareMetres = 0.05;
+
+    // Where nobody said how long a lead is, as leads inside a shell usually are (common practice).
+    private const double UsualMetres = 0.3;
+
+    // A reel of solder lasts for so many joins (common practice).
+    private const double JoinsOfReel = 500;
+
+    public static IEnumerable<(Ware Ware, NeedAsk Ask)> Of(Graft graft, WireReview wire)
+    {
+        // Several leads that are crimped for one header share its housing.
+        var housed = new HashSet<PortId>();
+        return from review in graft.Joints.Select(joint => wire.Find(joint.Id)).OfType<JointReview>()
+           let made = MadeLead.IsMade(review.Joint) && review.Joint.Method != JointMethod.Adapter ? MadeLead.Of(graft, review) : null
+           where made is not null
+           from each in For(review, made, housed)
+           let words = $"{graft.NameOf(review.Joint.To)} on {graft.NameOf(review.Joint.From)}"
+           select (each.Ware, new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), words, each.Amount));
+    }
+
+    private static IEnumerable<(Ware Ware, double Amount)> For(JointReview review, MadeLead made, HashSet<PortId> housed)
+    {
+        var (wires, ties) = (made.Rows.Length, review.Joint.Ties.Length);
+        yield return (Ware.Tool("meter"), 1);
+        switch (review.Joint.Method)
+        {
+            case JointMethod.Repin:
+                yield return (Ware.Tool("terminal tool or slim blade"), 1);
+                if (ties > 0) yield return (Ware.Tool("crimping pliers"), 1);
+                break;
+            case JointMethod.Bridge:
+                foreach (var each in OnBoard(wires + ties)) yield return each;
+                break;
+            default:
+                foreach (var each in Ends(review, made, housed)) yield return each;
+                break;
+        }
+
+        // A home-made lead that carries a supply is fused before it meets a drive.
+        if (review.Joint.Method is JointMethod.Splice or JointMethod.Rebuild && made.CarriesSupply)
+        {
+            var amps = WireGauge.Of(review.Joint.Awg ?? WireGauge.Usual).Amps;
+            yield return (new Ware(WareKind.Fuse) { Word = FormattableString.Invariant($"inline, {amps:0.##} A or less") }, 1);
+        }
+    }
+
+    private static IEnumerable<(Ware, double)> OnBoard(int joins)
+    {
+        yield return (Ware.Tool("fine soldering iron"), 1);
+        yield return (Ware.Tool("magnifier"), 1);
+        yield return (new Ware(WareKind.Solder), joins / JoinsOfReel);
+        yield return (new Ware(WareKind.HeatShrink), joins * TubeMetres);
+    }
+
+    // A plug for the header is crimped on; a lead made from scratch has one at its other end as well.
+    private static IEnumerable<(Ware, double)> Ends(JointReview review, MadeLead made, HashSet<PortId> housed)
+    {
+        var isWhole = review.Joint.Method == JointMethod.Rebuild && review.To.Port.Type.Housing != Housing.Loose;
+        var ends = new[] { review.From }.Concat(isWhole ? [review.To] : []).Where(end => end.Port.Type.Housing != Housing.Loose).ToArray();
+        foreach (var end in ends)
+        {
+            if (housed.Add(end.Id)) yield return (new Ware(WareKind.Housing) { Word = HousingOf(end.Port) }, 1);
+            yield return (new Ware(WareKind.Terminal) { Word = TerminalOf(end.Port) }, made.Rows.Length);
+        }
+
+        if (ends.Length > 0) yield return (Ware.Tool("crimping pliers"), 1);
+        yield return (Ware.Tool("cutter and stripper"), 1);
+        yield return (new Ware(WareKind.HeatShrink), made.Rows.Length * TubeMetres);
+        if (!isWhole) yield break;
+        var metres = (review.Joint.Length is { } length ? length.Value / 1000 : UsualMetres) + CutSpareMetres;
+        foreach (var row in made.Rows)
+            yield return (new Ware(WareKind.Wire) { Awg = review.Joint.Awg ?? row.Gauge?.Awg ?? WireGauge.Usual, Word = row.Colour }, metres);
+    }
+
+    private static string HousingOf(Port port) => port.Type.Housing == Housing.Header
+        ? FormattableString.Invariant($"{port.Rows}×{port.Columns}, {port.Pitch.Value:0.00#} mm")
+        : $"for {port.Type.Name}";
+
+    private static string TerminalOf(Port port) => port.Type.Housing == Housing.Header
+        ? FormattableString.Invariant($"{port.Pitch.Value:0.00#} mm")
+        : $"for {port.Type.Name}";
+}

@@ -1,0 +1,49 @@
+using LooseGraft.Core.Findings;
+
+namespace LooseGraft.Core.Tests.Buy;
+
+/// <summary>Small grafts for Buy: two nuts and screws to need, a seller who has them.</summary>
+internal static class BuyBench
+{
+    /// <summary>The day and the bin by which the rules are tried: nuts lie in it.</summary>
+    public static readonly Surroundings Around = new(new DateOnly(2026, 12, 1), [new OwnedThing("spare-nuts", "Spare nuts", Ware("nut M3"), 9)]);
+
+    /// <summary>A ware as it is written.</summary>
+    public static Ware Ware(string text) => WareText.Read(text) ?? throw new ArgumentException(text);
+
+    /// <summary>A seller whose parcel costs 3 and who takes things back.</summary>
+    public static Seller Shop(string id = "shop") => new(id, id, "EUR") { Postage = new Money(3), TakesBack = true, Days = new DaySpan(2, 5) };
+
+    /// <summary>An offer of the shop at a price.</summary>
+    public static Offer Offer(string id, decimal price, params OfferContent[] contents)
+        => new(id, "shop", id, new Money(price)) { Contents = [.. contents], SeenOn = new DateOnly(2026, 11, 30) };
+
+    /// <summary>So much of a ware in a pack.</summary>
+    public static OfferContent Of(string ware, int count = 1) => new(Ware(ware), count);
+
+    /// <summary>A graft that needs what is written, each <c>3 × nut M3</c>, and nothing else.</summary>
+    public static Graft Needing(params (string Ware, int Count)[] needs) => Graft.Empty("test") with
+    {
+        Budget = new Money(50),
+        Buying = Buying.Empty with { OwnNeeds = [.. needs.Select((need, index) => new OwnNeed($"own-{index}", Ware(need.Ware), need.Count))] },
+    };
+
+    /// <summary>The same with offers of the shop, and packs of them in the basket.</summary>
+    public static Graft With(this Graft graft, params (Offer Offer, int Packs)[] offers) => graft.WithBuying(buying => buying with
+    {
+        Sellers = buying.Sellers.IsEmpty ? [Shop()] : buying.Sellers,
+        Offers = [.. buying.Offers, .. offers.Select(pair => pair.Offer)],
+        Basket = [.. buying.Basket, .. offers.Where(pair => pair.Packs > 0).Select(pair => new BasketLine(pair.Offer.Id, pair.Packs))],
+    });
+
+    /// <summary>The same with other terms of the shop.</summary>
+    public static Graft Shop(this Graft graft, Func<Seller, Seller> change)
+        => graft.WithBuying(buying => buying with { Sellers = [.. buying.Sellers.Select(change)] });
+
+    /// <summary>A joint whose two ends differ and that goes through an adapter.</summary>
+    public static Graft ThroughAdapter()
+        => Bench.Joined(Bench.Header("+5 V,ground"), Bench.Plug("ground,+5 V"), JointMethod.Adapter, (1, 2), (2, 1));
+
+    /// <summary>What Buy concludes, on the day and with the bin of <see cref="Around"/>.</summary>
+    public static Core.Buy.BuyReview Review(Graft graft) => Core.Review.Of(graft).SeenFrom(Around).Buy;
+}
