@@ -86,6 +86,7 @@ public sealed class EditTests
         string text
             => [text, graft.NameOf(text), graft.NameOfSupply(text), graft.Seating.FindPlane(text)?.Name ?? "", graft.NameOfDonor(text),
             graft.NameOfSpace(text), graft.NameOfWay(text), graft.Buying.FindSeller(text)?.Name ?? "", graft.Buying.FindOffer(text)?.What ?? "",
+            .. graft.Buying.FromBin.Where(take => take.Claim.Entry == text).Select(take => take.Name),
             .. graft.Buying.OwnNeeds.Where(own => own.Id == text).Select(own => own.Ware.ToString()),
             .. graft.Seating.Planes.SelectMany(plane => plane.Openings).Where(opening => opening.Id == text).Select(opening => opening.Name),
             .. graft.Readings.Where(reading => reading.Id == text).Select(reading => reading.Text),

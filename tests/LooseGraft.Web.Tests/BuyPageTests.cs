@@ -41,7 +41,8 @@ public sealed class BuyPageTests(BenchHost host) : IClassFixture<BenchHost>
     [Fact]
     public async Task A_part_to_buy_that_the_bin_has_comes_from_there()
     {
-        var part = Core.Stock.TemplatePart.MakePart(PartTemplate.Find("adapter-drive")!, "go", "To the drive") with { Origin = PartOrigin.ToBuy, Cost = new Money(9) };
+        var part = Core.Stock.TemplatePart.MakePart(PartTemplate.Find("adapter-drive")!, "go", "To the drive");
+        part = part with { Origin = PartOrigin.ToBuy, Cost = new Money(9) };
         var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("one") with { Parts = [part] }, Cancellation));
         var entry = (await host.BinAsync(bin => bin.SearchAsync("peripheral drive adapter", Cancellation))).Rows[0].Key;
         await host.Browser().SubmitAsync($"/graft/{id}/buy", "Take", 1, ("key", "for part go"), ("entry", entry));

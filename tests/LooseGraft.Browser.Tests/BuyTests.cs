@@ -1,0 +1,72 @@
+using OpenQA.Selenium;
+
+namespace LooseGraft.Browser.Tests;
+
+/// <summary>Buy as a builder uses it: what is needed, what there is for it, and the list.</summary>
+public sealed class BuyTests(RunningBench bench) : IClassFixture<RunningBench>
+{
+    [Fact]
+    public void Needs_are_answered_one_by_one_taken_back_and_stay_after_a_reload()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("3") + "/buy");
+        // A copy takes nothing from the bin: heat-shrink is open as well.
+        eyes.SeeWords(".needs", "4 things that are needed have no source yet");
+        eyes.Click("[data-need='tool nut driver'] .need-more summary");
+        eyes.Click("[data-need='tool nut driver'] button[value=there]");
+        eyes.SeeWords(".said", "nut driver: it is there already");
+        eyes.SeeWords(".needs", "3 things that are needed have no source yet");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".needs", "4 things that are needed have no source yet");
+        eyes.Click("[data-need='housing for 4-position peripheral power'] .sources button");
+        eyes.SeeWords(".sack-row", "Block for the peripheral plug");
+        eyes.SeeWords(".needs", "2 things that are needed have no source yet: heat-shrink, nut driver");
+        eyes.Reload();
+        eyes.SeeWords("[data-need='terminal for 4-position peripheral power']", "4 out of 1 pack of Block");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_rate_is_typed_where_the_sum_lacks_one_and_the_sum_follows()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("3") + "/buy");
+        eyes.SeeWords(".sack-row", "nobody said what 1 USD is worth in EUR");
+        eyes.SeeWords(".buy-sum", "26.30 EUR");
+        eyes.Click(".buy-ways a[href$='/offers']");
+        eyes.Retype("input[name=code]", "usd");
+        eyes.Retype("input[name=worth]", "0,9");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "1 USD is worth 0.9 EUR");
+        eyes.Click(".trail a");
+        // 10.47 × 0.9 = 9.423.
+        eyes.SeeWords(".sack-row", "9.42 EUR");
+        eyes.SeeWords(".buy-sum", "35.72 EUR");
+        eyes.SeeNoWords(".sack-row", "nobody said what 1 USD");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void An_offer_is_written_down_for_a_need_changed_by_keyboard_and_stands_on_the_list()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("3") + "/buy");
+        eyes.Click("[data-need='tool nut driver'] .need-more summary");
+        eyes.Click("[data-need='tool nut driver'] .need-answers a");
+        eyes.SeeWords("#write", "An offer of nut driver");
+        Assert.Equal("tool nut driver", eyes.Value("input[name=contents]"));
+        eyes.Retype("input[name=of]", "Flea market");
+        eyes.Retype("input[name=price]", "2,50");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "nut driver, 2.50 EUR at Flea market");
+        eyes.Click(".trail a");
+        eyes.TabTo("[data-need='tool nut driver'] .sources button");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".sack-row", "Flea market");
+        eyes.Click(".buy-ways a[href$='/list']");
+        eyes.SeeWords(".list-page", "Flea market");
+        eyes.Click("[id='note-flea-market'] summary");
+        Assert.Contains("- 1 pack of nut driver, 2.50 EUR each", eyes.Value("[id='note-flea-market'] textarea"));
+        Assert.Empty(eyes.Complaints());
+    }
+}
