@@ -87,8 +87,17 @@ public sealed class BuyPageTests(BenchHost host) : IClassFixture<BenchHost>
         var (id, page, browser) = await DeskAsync();
         var fields = new Dictionary<string, string>
         {
-            ["of"] = "Corner shop", ["what"] = "Nuts", ["price"] = "2", ["contents"] = "nut M3", ["code"] = "USD", ["worth"] = "0.9", ["name"] = "Shop",
-            ["currency"] = "EUR", ["daysFrom"] = "2", ["daysTo"] = "4", [field] = typed,
+            ["of"] = "Corner shop",
+            ["what"] = "Nuts",
+            ["price"] = "2",
+            ["contents"] = "nut M3",
+            ["code"] = "USD",
+            ["worth"] = "0.9",
+            ["name"] = "Shop",
+            ["currency"] = "EUR",
+            ["daysFrom"] = "2",
+            ["daysTo"] = "4",
+            [field] = typed,
         };
         var answer = await browser.SubmitAsync($"{page}/offers", handler, 1, [.. fields.Select(pair => (pair.Key, pair.Value))]);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);

@@ -34,7 +34,7 @@ internal static class BuyFormat
         var id = seller.Required("id", Id, value => value.Id, "Unique within the graft.");
         var name = seller.Required("name", Name, value => value.Name, "What the builder calls it.");
         var currency = seller.Required("currency", Currency, value => value.Currency, "In which it asks.");
-        var postage = seller.Usual("postage", Amount, value => value.Postage, Money.Zero, "What it asks for sending.");
+        var postage = seller.Optional("postage", Amount, value => value.Postage, "What it asks for sending; left out where nobody said.");
         var free = seller.Optional("freeFrom", Amount, value => value.FreeFrom, "From which worth of goods on it sends for nothing.");
         var tax = seller.Usual("taxPercent", new DecimalCodec(MostTax), value => value.TaxPercent, 0, "What comes on top of goods and postage, in hundredths.");
         var from = seller.Optional("daysFrom", Days, value => value.Days?.From, "Days until its parcel is here, at least; as at most where it is left out.");

@@ -8,8 +8,8 @@ namespace LooseGraft.Core.Model;
 /// <param name="Currency">In which it asks, a three-letter ISO 4217 code; all amounts of it are in this one.</param>
 public sealed record Seller(string Id, string Name, string Currency)
 {
-    /// <summary>What it asks for sending, however much is in the parcel.</summary>
-    public Money Postage { get; init; }
+    /// <summary>What it asks for sending, however much is in the parcel; null where nobody said.</summary>
+    public Money? Postage { get; init; }
 
     /// <summary>From which worth of goods on it sends for nothing; null for never.</summary>
     public Money? FreeFrom { get; init; }

@@ -64,10 +64,10 @@ public static class OfferTable
     /// <summary>Writes the offers of a graft as such a table.</summary>
     public static byte[] Write(Graft graft)
         => CsvSheet.Of(((IEnumerable<object?>[])[[.. Columns]]).Concat(from offer in graft.Buying.Offers
-                                                                        let seller = graft.Buying.FindSeller(offer.Seller)!
-                                                                        select (IEnumerable<object?>)[
-                                                                            seller.Name, offer.What, offer.Price.Amount, ContentsText.Write(offer.Contents),
-                                                                            seller.Currency, seller.Postage.Amount, seller.FreeFrom?.Amount, seller.TaxPercent,
+                                                                       let seller = graft.Buying.FindSeller(offer.Seller)!
+                                                                       select (IEnumerable<object?>)[
+                                                                           seller.Name, offer.What, offer.Price.Amount, ContentsText.Write(offer.Contents),
+                                                                            seller.Currency, seller.Postage?.Amount, seller.FreeFrom?.Amount, seller.TaxPercent,
                                                                             seller.Days?.From, seller.Days?.To, OfferRow.Word(seller.TakesBack),
                                                                             OfferRow.Word(offer.Condition), OfferRow.Word(offer.Fit),
                                                                             offer.SeenOn?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), offer.Stock,

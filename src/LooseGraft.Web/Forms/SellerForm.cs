@@ -26,7 +26,7 @@ public sealed record SellerForm(
         {
             Name = name,
             Currency = currency,
-            Postage = errors.Amount("postage", Postage, currency) ?? Money.Zero,
+            Postage = errors.Amount("postage", Postage, currency),
             FreeFrom = errors.Amount("freeFrom", FreeFrom, currency),
             TaxPercent = errors.Exact("tax", Tax?.TrimEnd('%', ' '), MostTax, 2, "what comes on top") ?? 0,
             Days = (from ?? to) is { } least ? new DaySpan(least, to ?? least) : null,

@@ -17,6 +17,7 @@ public static class SellerNote
         foreach (var line in unproven)
             note.Append($"Before I buy {line.Offer.What}: which contact of it carries what at each end, and which revision is it for? A photograph of both ends would do.\n");
         if (sack.Seller.TakesBack is null) note.Append(unproven.Length > 0 ? "May it come back if it does not fit, and who pays for that?\n" : "Do you take back what does not fit?\n");
+        if (sack.Seller.Postage is null) note.Append("What do you ask for sending it?\n");
         if (sack.Seller.Days is null) note.Append("How many days does the parcel take?\n");
         return note.Append("Thank you.").ToString();
     }

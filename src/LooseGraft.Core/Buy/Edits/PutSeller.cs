@@ -26,5 +26,10 @@ public sealed record PutSeller(Seller Terms) : GraftEdit
             : graft.Buying.Sellers.Length.Counted("seller");
 
     private static string Said(Seller seller)
-        => $"postage {seller.Postage.In(seller.Currency)}{(seller.FreeFrom is { } free ? $", free from {free.In(seller.Currency)}" : "")}{(seller.Days is { } days ? $", {days}" : "")}";
+        => string.Join(", ", new[]
+        {
+            seller.Postage is { } postage ? $"postage {postage.In(seller.Currency)}" : "postage unknown",
+            seller.FreeFrom is { } free ? $"free from {free.In(seller.Currency)}" : null,
+            seller.Days?.ToString(),
+        }.OfType<string>());
 }

@@ -25,11 +25,11 @@ internal static class LeadNeeds
         // Several leads that are crimped for one header share its housing.
         var housed = new HashSet<PortId>();
         return from review in graft.Joints.Select(joint => wire.Find(joint.Id)).OfType<JointReview>()
-           let made = MadeLead.IsMade(review.Joint) && review.Joint.Method != JointMethod.Adapter ? MadeLead.Of(graft, review) : null
-           where made is not null
-           from each in For(review, made, housed)
-           let words = $"{graft.NameOf(review.Joint.To)} on {graft.NameOf(review.Joint.From)}"
-           select (each.Ware, new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), words, each.Amount));
+               let made = MadeLead.IsMade(review.Joint) && review.Joint.Method != JointMethod.Adapter ? MadeLead.Of(graft, review) : null
+               where made is not null
+               from each in For(review, made, housed)
+               let words = $"{graft.NameOf(review.Joint.To)} on {graft.NameOf(review.Joint.From)}"
+               select (each.Ware, new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), words, each.Amount));
     }
 
     private static IEnumerable<(Ware Ware, double Amount)> For(JointReview review, MadeLead made, HashSet<PortId> housed)

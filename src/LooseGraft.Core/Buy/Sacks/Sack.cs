@@ -13,8 +13,11 @@ public sealed record Sack(Seller Seller, ImmutableArray<SackLine> Lines, decimal
     /// <summary>What the goods cost, in the seller's currency.</summary>
     public Money Goods { get; } = Lines.Aggregate(Money.Zero, (sum, line) => sum + line.Sum);
 
-    /// <summary>What sending costs: nothing from the worth on that the seller names.</summary>
-    public Money Postage => Seller.FreeFrom is { } free && Goods.Amount >= free.Amount ? Money.Zero : Seller.Postage;
+    /// <summary>What sending costs: nothing from the worth on that the seller names, and nothing is counted where nobody said.</summary>
+    public Money Postage => IsFree ? Money.Zero : Seller.Postage ?? Money.Zero;
+
+    /// <summary>Whether the goods are worth so much that sending costs nothing.</summary>
+    public bool IsFree => Seller.FreeFrom is { } free && Goods.Amount >= free.Amount;
 
     /// <summary>What comes on top of both, to the cent.</summary>
     public Money Tax => new(Cents((Goods.Amount + Postage.Amount) * Seller.TaxPercent / 100));

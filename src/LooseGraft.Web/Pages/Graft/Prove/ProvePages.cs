@@ -11,5 +11,5 @@ public sealed class ProvePages : IStagePages
         new StagePage("prove", "prove") { Picture = 900 },
         new StagePage("life", "prove/life") { Picture = 900 },
         new StagePage("switch", "prove/switch"),
-        new StagePage("caliper", "prove/caliper?scale=fiftieth&main=12&line=37&zero=2") { Picture = 800 });
+        new StagePage("caliper", "prove/caliper?scale=fiftieth&main=12&line=37&zero=2"));
 }
