@@ -39,9 +39,9 @@ public sealed class UndoTests(BenchHost host) : IClassFixture<BenchHost>
             }
         }
 
-        // The canary: nearly every sort of edit found something to change.
+        // The canary: nearly every sort of edit found something to change. A graft that is put on the shelf holds nothing of the bin that could go back.
         var idle = EditSamples.Sorts.Except(changed).Select(sort => sort.Name).ToArray();
-        Assert.True(idle.Length <= 7, $"Nothing to change was found by {string.Join(", ", idle)}.");
+        Assert.True(idle.Length <= 8, $"Nothing to change was found by {string.Join(", ", idle)}.");
     }
 
     // Written by the store, not from what it remembers of it.

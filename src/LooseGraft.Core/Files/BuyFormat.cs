@@ -14,7 +14,8 @@ internal static class BuyFormat
     private const int MostTax = 200;
 
     private static readonly IntegerCodec Pieces = new(1, GraftFileLimits.OfferPieces);
-    private static readonly TextCodec NeedKey = new(WareText.Longest + 10);
+    // A key may name a part and a port of it.
+    private static readonly TextCodec NeedKey = new(3 * GraftFileLimits.NameLength);
 
     private static readonly Codec<Ware> AnyWare = new MappedCodec<string, Ware>(
         new TextCodec(WareText.Longest), WareText.Read, ware => ware.ToString(), WareText.Allowed);

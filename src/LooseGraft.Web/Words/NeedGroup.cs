@@ -1,8 +1,5 @@
-using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Facts;
-using LooseGraft.Core.Findings;
-using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Words;
@@ -27,10 +24,6 @@ public sealed record NeedGroup(string Title, IReadOnlyList<NeedLine> Lines)
                 .Aggregate(PriceSpan.Free, (sum, line) => sum + ((line.Need.Ware.Price ?? PriceSpan.Free) * line.Open)),
             open.Count(line => line.Need.Part is { Cost: null } || (line.Need.Part is null && line.Need.Ware.Price is null)));
     }
-
-    /// <summary>What lies free in the bin, is whole, and will do for a need.</summary>
-    public static IEnumerable<OwnedThing> BinFor(Need need, Surroundings around)
-        => around.Bin.Where(thing => thing.Condition != WareCondition.Broken && WareFit.Of(need, thing.Ware, FitWord.NeverTried) == FitGrade.Fits);
 
     /// <summary>How a need stands, as a shape.</summary>
     public static string Shape(NeedState state) => state switch { NeedState.Open => "check", NeedState.LeftOut => "note", _ => "fine" };

@@ -134,4 +134,31 @@ public sealed class NeedTests
         var other = Needs(Graft.Empty("test") with { Parts = [crossed] }).First(need => need.Part is not null);
         Assert.Equal(FitGrade.No, WareFit.Of(other, Ware("part adapter-drive"), FitWord.NeverTried));
     }
+
+    [Fact]
+    public void The_bin_is_asked_by_what_a_thing_is_and_what_is_broken_or_promised_is_passed_over()
+    {
+        var need = Assert.Single(Needs(Needing(("nut M3", 3))));
+        OwnedThing Nuts(string entry, int free) => new(entry, "nuts", Ware("nut M3"), free);
+        var around = Around with
+        {
+            Bin =
+            [
+                Nuts("broken", 5) with { Condition = WareCondition.Broken }, Nuts("promised", 0), new OwnedThing("other", "nut M3", Ware("nut M4"), 5),
+                Nuts("free", 1),
+            ],
+        };
+        Assert.Equal("free", Assert.Single(BinFit.For(need, around)).Entry);
+    }
+
+    [Fact]
+    public void A_need_of_a_part_with_a_long_name_can_be_marked_and_is_read_back()
+    {
+        var name = new string('n', Core.Files.GraftFileLimits.NameLength);
+        var graft = Graft.Empty("test") with { Parts = [new Part("board", name, PartKind.Board)] };
+        graft = graft with { Cooling = Cooling.Empty with { Coolers = [new CoolerPlace("board") { Hold = CoolerHold.CasePosts }] } };
+        var key = Needs(graft).Single(need => need.Ware.Kind == WareKind.Other).Key;
+        var marked = new Core.Buy.Edits.MarkNeed(key, "plate", NeedMarking.There, null).Apply(graft);
+        Assert.Equal(marked, Core.Files.GraftFile.Read(Core.Files.GraftFile.Write(marked)).Graft);
+    }
 }

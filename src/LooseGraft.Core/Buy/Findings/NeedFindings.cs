@@ -29,8 +29,7 @@ internal static class NeedFindings
     private static IEnumerable<Finding> InBin(Basket basket, Surroundings around)
         => from line in basket.Lines
            from gift in line.Chosen
-           let thing = around.Bin.FirstOrDefault(thing => thing is { Free: > 0, Condition: not WareCondition.Broken }
-               && line.FromBin.All(take => take.Claim.Entry != thing.Entry) && WareFit.Of(line.Need, thing.Ware, FitWord.NeverTried) == FitGrade.Fits)
+           let thing = BinFit.For(line.Need, around).FirstOrDefault(thing => line.FromBin.All(take => take.Claim.Entry != thing.Entry))
            where thing is not null
            select Finding.Of(BuyRules.LiesInBin, new OfferSubject(gift.Offer.Id), new LiesInBin(line.Need.Key, thing.Entry, thing.Free),
                $"{gift.Offer.What} is bought for {line.Need.Words}, and the bin has {thing.Free} free of {thing.Name}, which will do.",

@@ -1,5 +1,6 @@
 using LooseGraft.Core;
 using LooseGraft.Core.Buy.Edits;
+using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Offers;
 using LooseGraft.Core.Facts;
@@ -36,7 +37,7 @@ public sealed class BuyModel(GraftStore store, ReviewDesk reviews) : GraftPageMo
     public IEnumerable<OfferMatch> OffersFor(Need need) => (_matches ??= OfferMatches.Of(Graft, Basket.Lines.Select(line => line.Need)))[need.Key];
 
     /// <summary>What lies free in the bin and will do for a need.</summary>
-    public IEnumerable<OwnedThing> BinFor(Need need) => NeedGroup.BinFor(need, Review.Around);
+    public IEnumerable<OwnedThing> BinFor(Need need) => BinFit.For(need, Review.Around);
 
     public async Task<IActionResult> OnPostMarkAsync(string? key, string? said, string? reason)
     {
