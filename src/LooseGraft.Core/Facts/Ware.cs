@@ -24,6 +24,9 @@ public sealed record Ware(WareKind Kind)
     /// <summary>The gauge of a wire, an American wire gauge number.</summary>
     public int? Awg { get; init; }
 
+    /// <summary>What a fuse bears; of one that is needed, the most it may bear. Null where nobody can say.</summary>
+    public Amps? Amps { get; init; }
+
     /// <summary>What else tells it from others of its sort: a template, a connector, a colour, a tool's name. Empty for any.</summary>
     public string Word { get; init; } = "";
 
@@ -42,13 +45,14 @@ public sealed record Ware(WareKind Kind)
         : WareFact.Of(Kind).Price;
 
     /// <summary>Whether it will do where another is asked for: the same sort and thread, a length within what is asked, a wire as thick or up to
-    /// <see cref="ThickerGauges"/> numbers thicker. Whether a go-between does the work of a joint is not asked here.</summary>
+    /// <see cref="ThickerGauges"/> numbers thicker, a fuse that bears no more. Whether a go-between does the work of a joint is not asked here.</summary>
     public bool Meets(Ware need)
         => Kind == need.Kind
             && (need.Thread is null || Thread?.Name == need.Thread.Name)
             && (need.Least is not { } least || (Least is { } own && own.Value >= least.Value - RoundingMm))
             && (need.Most is not { } most || (Most is { } longest && longest.Value <= most.Value + RoundingMm))
             && (need.Awg is not { } awg || (Awg is { } gauge && gauge <= awg && gauge >= awg - ThickerGauges))
+            && (need.Amps is not { } bears || (Amps is { } amps && amps.Value <= bears.Value))
             && (need.Word.Length == 0 || need.Word.Equals(Word, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>As it is written in a list; <see cref="WareText.Read"/> reads it back.</summary>

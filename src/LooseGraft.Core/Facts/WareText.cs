@@ -14,6 +14,7 @@ public static partial class WareText
     public const string Allowed = "a sort of thing and its size, such as screw M3 6 mm, standoff M3 6.5 mm, wire black 22 AWG, glue slow epoxy, tool meter or part adapter-drive";
 
     private const double LongestMm = 10_000;
+    private const double MostAmps = 100;
 
     /// <summary>The sorts that have a thread.</summary>
     private static readonly WareKind[] Threaded = [WareKind.Screw, WareKind.Standoff, WareKind.Nut, WareKind.Insert];
@@ -46,6 +47,14 @@ public static partial class WareText
             rest = rest.Remove(gauge.Index, gauge.Length).Trim();
         }
 
+        if (sort.Kind == WareKind.Fuse && AmpsPattern().Match(rest) is { Success: true } amps)
+        {
+            if (!double.TryParse(amps.Groups["amps"].Value.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var bears)
+                || bears is not (> 0 and <= MostAmps)) return null;
+            ware = ware with { Amps = new Amps(Math.Round(bears, 3)) };
+            rest = rest.Remove(amps.Index, amps.Length).Trim();
+        }
+
         if (Threaded.Contains(sort.Kind))
             return rest.Length == 0 ? ware : ScrewThread.Find(rest) is { } thread ? ware with { Thread = thread } : null;
         ware = ware with { Word = string.Join(' ', rest.Split(' ', StringSplitOptions.RemoveEmptyEntries)) };
@@ -66,6 +75,7 @@ public static partial class WareText
             WareFact.Of(ware.Kind).Name, ware.Word, ware.Thread?.Name ?? "",
             ware.Least is not { } least ? "" : ware.Most is not { } most ? $"from {Mm(least)} mm"
                 : most == least ? $"{Mm(least)} mm" : $"{Mm(least)}–{Mm(most)} mm",
+            ware.Amps is { } amps ? string.Create(CultureInfo.InvariantCulture, $"{amps.Value:0.###} A") : "",
             ware.Awg is { } awg ? string.Create(CultureInfo.InvariantCulture, $"{awg} AWG") : "",
         };
         return string.Join(' ', pieces.Where(piece => piece.Length > 0));
@@ -86,6 +96,9 @@ public static partial class WareText
     [GeneratedRegex(@"(?:(?<from>from )|[×x*]\s*)?(?<least>\d+(?:[.,]\d+)?)(?:\s?[–-]\s?(?<most>\d+(?:[.,]\d+)?))?\s?mm$|[×x*]\s*(?<least>\d+(?:[.,]\d+)?)$",
         RegexOptions.ExplicitCapture | RegexOptions.IgnoreCase)]
     private static partial Regex LengthPattern();
+
+    [GeneratedRegex(@"(?<![\d.,])(?<amps>\d+(?:[.,]\d+)?)\s?A$", RegexOptions.ExplicitCapture | RegexOptions.IgnoreCase)]
+    private static partial Regex AmpsPattern();
 
     [GeneratedRegex(@"\b(?<awg>\d{1,2})\s?AWG\b", RegexOptions.ExplicitCapture | RegexOptions.IgnoreCase)]
     private static partial Regex GaugePattern();

@@ -1,5 +1,4 @@
 using System.Text;
-using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Sacks;
 using LooseGraft.Core.Model;
 
@@ -13,7 +12,7 @@ public static class SellerNote
     {
         var note = new StringBuilder("Hello,\nI would like to buy:\n");
         foreach (var line in sack.Lines) note.Append($"- {line.Packs.Counted("pack")} of {line.Offer.What}, {line.Offer.Price.In(sack.Seller.Currency)} each\n");
-        var unproven = sack.Lines.Where(line => line.Gifts.Any(gift => gift.Fit == FitGrade.ProveFirst)).ToArray();
+        var unproven = sack.Lines.Where(line => line.Believed.Any()).ToArray();
         foreach (var line in unproven)
             note.Append($"Before I buy {line.Offer.What}: which contact of it carries what at each end, and which revision is it for? A photograph of both ends would do.\n");
         if (sack.Seller.TakesBack is null) note.Append(unproven.Length > 0 ? "May it come back if it does not fit, and who pays for that?\n" : "Do you take back what does not fit?\n");

@@ -18,14 +18,22 @@ public sealed class NeedTests
     {
         var power = Joined(Header("+5 V,ground"), Plug("+5 V,ground"), JointMethod.Splice, (1, 1), (2, 2));
         Assert.Equal(
-            ["1 tool meter", "1 housing 1×2, 2.54 mm", "2 terminal 2.54 mm", "1 tool crimping pliers", "1 tool cutter and stripper", "1 heat-shrink", "1 fuse inline, 7 A or less"],
+            ["1 tool meter", "1 housing 1×2, 2.54 mm", "2 terminal 2.54 mm", "1 tool crimping pliers", "1 tool cutter and stripper", "1 heat-shrink", "1 fuse"],
             Written(power).OrderBy(text => Array.FindIndex(Order, text.EndsWith)));
         var signal = Joined(Header("power-switch,ground"), Plug("power-switch,ground"), JointMethod.Splice, (1, 1), (2, 2));
         Assert.DoesNotContain(Needs(signal), need => need.Ware.Kind == WareKind.Fuse);
+        // Nobody read the gauge: what is offered has to be held against the wire first, and no seller is asked about it.
+        var fused = power.With((BuyBench.Offer("fuse", 2, Of("fuse 5 A")), 1)).Shop(shop => shop with { TakesBack = false });
+        var basket = Core.Buy.Basket.Of(fused, [.. Needs(power)]);
+        Assert.Equal(FitGrade.ProveFirst, Assert.Single(basket.Sacks[0].Lines[0].Gifts).Fit);
+        Assert.Empty(basket.Sacks[0].Lines[0].Believed);
+        // It guards the wire: 24 AWG bears 2 A.
+        var thin = power.WithJoint("joint", joint => joint with { Awg = 24 });
+        Assert.Equal("fuse 2 A", Needs(thin).Single(need => need.Ware.Kind == WareKind.Fuse).Key);
     }
 
     private static readonly string[] Order =
-        ["tool meter", "housing 1×2, 2.54 mm", "terminal 2.54 mm", "tool crimping pliers", "tool cutter and stripper", "heat-shrink", "7 A or less"];
+        ["tool meter", "housing 1×2, 2.54 mm", "terminal 2.54 mm", "tool crimping pliers", "tool cutter and stripper", "heat-shrink", "fuse"];
 
     [Fact]
     public void A_lead_made_from_scratch_asks_for_both_ends_and_for_wire_by_gauge_and_colour_in_whole_metres()

@@ -1,4 +1,3 @@
-using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Sacks;
 using LooseGraft.Core.Facts;
@@ -40,7 +39,7 @@ internal static class OfferFindings
             : null;
 
     private static Finding? Unproven(Sack sack, SackLine line)
-        => sack.Seller.TakesBack != true && line.Gifts.FirstOrDefault(gift => gift.Fit == FitGrade.ProveFirst) is { Need: { } need }
+        => sack.Seller.TakesBack != true && line.Believed.FirstOrDefault() is { Need: { } need }
             ? Finding.Of(BuyRules.NoReturns, Subject(line), new UnprovenFit(line.Offer.Id, need.Key),
                 $"That {line.Offer.What} fits{(line.Offer.What == need.Words ? "" : $" as {need.Words}")} is {Said(line.Offer.Fit)}, and {sack.Seller.Name} {(sack.Seller.TakesBack is null ? "may not take it back: nobody asked" : "takes nothing back")}.",
                 Evidence.Assumed, "ask the seller which contact carries what, and whether it may come back", "take one that shows its ends and its wires")

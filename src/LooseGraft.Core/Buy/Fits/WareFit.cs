@@ -24,6 +24,8 @@ public static class WareFit
             => ware.Template is { } template && PartLikeness.IsAlike(part, TemplatePart.MakePart(template, template.Id, template.Name))
             ? FitGrade.Fits : FitGrade.No,
         ({ GoBetween: not null } or { Part: not null }, _) => FitGrade.No,
+        // Where nobody read the gauge that it guards, no fuse is known to guard it.
+        (_, WareKind.Fuse) when need.Ware is { Kind: WareKind.Fuse, Amps: null } => FitGrade.ProveFirst,
         _ => ware.Meets(need.Ware) ? FitGrade.Fits : FitGrade.No,
     };
 

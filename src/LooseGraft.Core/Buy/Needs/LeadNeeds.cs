@@ -2,6 +2,7 @@ using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Findings.Subjects;
 using LooseGraft.Core.Model;
+using LooseGraft.Core.Quantities;
 using LooseGraft.Core.Wire;
 using LooseGraft.Core.Wire.Leads;
 
@@ -52,11 +53,18 @@ internal static class LeadNeeds
 
         // A home-made lead that carries a supply is fused before it meets a drive.
         if (review.Joint.Method is JointMethod.Splice or JointMethod.Rebuild && made.CarriesSupply)
-        {
-            var amps = WireGauge.Of(review.Joint.Awg ?? WireGauge.Usual).Amps;
-            yield return (new Ware(WareKind.Fuse) { Word = FormattableString.Invariant($"inline, {amps:0.##} A or less") }, 1);
-        }
+            yield return (new Ware(WareKind.Fuse) { Amps = LeastBorne(review, made) }, 1);
     }
+
+    // It guards the wire behind it: no more than its thinnest supply wire bears. Of wires that are there and of which nobody read the gauge there is no figure.
+    private static Amps? LeastBorne(JointReview review, MadeLead made)
+        => review.Joint.Awg is null && !IsWhole(review) ? null
+            : new Amps(made.Rows.Where(row => row.Signal.Family is SignalFamily.Supply or SignalFamily.Ground)
+                .Min(row => WireGauge.Of(GaugeOf(review, row)).Amps));
+
+    private static bool IsWhole(JointReview review) => review.Joint.Method == JointMethod.Rebuild && review.To.Port.Type.Housing != Housing.Loose;
+
+    private static int GaugeOf(JointReview review, LeadRow row) => review.Joint.Awg ?? row.Gauge?.Awg ?? WireGauge.Usual;
 
     private static IEnumerable<(Ware, double)> OnBoard(int joins)
     {
@@ -69,7 +77,7 @@ internal static class LeadNeeds
     // A plug for the header is crimped on; a lead made from scratch has one at its other end as well.
     private static IEnumerable<(Ware, double)> Ends(JointReview review, MadeLead made, HashSet<PortId> housed)
     {
-        var isWhole = review.Joint.Method == JointMethod.Rebuild && review.To.Port.Type.Housing != Housing.Loose;
+        var isWhole = IsWhole(review);
         var ends = new[] { review.From }.Concat(isWhole ? [review.To] : []).Where(end => end.Port.Type.Housing != Housing.Loose).ToArray();
         foreach (var end in ends)
         {
@@ -83,7 +91,7 @@ internal static class LeadNeeds
         if (!isWhole) yield break;
         var metres = (review.Joint.Length is { } length ? length.Value / 1000 : UsualMetres) + CutSpareMetres;
         foreach (var row in made.Rows)
-            yield return (new Ware(WareKind.Wire) { Awg = review.Joint.Awg ?? row.Gauge?.Awg ?? WireGauge.Usual, Word = row.Colour }, metres);
+            yield return (new Ware(WareKind.Wire) { Awg = GaugeOf(review, row), Word = row.Colour }, metres);
     }
 
     private static string HousingOf(Port port) => port.Type.Housing == Housing.Header

@@ -22,9 +22,10 @@ public static class NeedList
         var asked = LeadNeeds.Of(graft, wire).Concat(SeatNeeds.Of(graft, seat)).Concat(CoolNeeds.Of(graft)).Concat(FeedNeeds.Of(graft, feed));
         // The same thing in two places is one line.
         var summed = asked.GroupBy(each => each.Ware.ToString())
-            .Select(same => Need.Of(same.Key, same.First().Ware, WareWords.Of(same.First().Ware), [.. same.Select(each => each.Ask)]))
+            .Select(same => Need.Of(same.Key, same.First().Ware, WareWords.Needed(same.First().Ware), [.. same.Select(each => each.Ask)]))
             .OrderBy(need => need.Ware.Kind == WareKind.Tool);
-        var own = graft.Buying.OwnNeeds.Select(each => new Need($"own {each.Id}", each.Ware, WareWords.Of(each.Ware, graft), [], each.Count) { Own = each });
+        var own = graft.Buying.OwnNeeds.Select(each
+            => new Need($"own {each.Id}", each.Ware, WareWords.Needed(each.Ware, graft), [], each.Count) { Own = each });
         return [.. single, .. summed, .. own];
     }
 }

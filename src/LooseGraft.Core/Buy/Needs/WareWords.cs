@@ -6,6 +6,14 @@ namespace LooseGraft.Core.Buy.Needs;
 /// <summary>What a ware is called by a builder.</summary>
 public static class WareWords
 {
+    /// <summary>What is asked for, with what it has to keep to.</summary>
+    public static string Needed(Ware ware, Graft? graft = null) => ware switch
+    {
+        { Kind: WareKind.Fuse, Amps: { } most } => FormattableString.Invariant($"inline fuse with its holder, at most {most.Value:0.##} A"),
+        { Kind: WareKind.Fuse } => "inline fuse with its holder, no more than the thinnest wire bears",
+        _ => Of(ware, graft),
+    };
+
     /// <summary>Its name; of what is for one thing of a graft, with the name of that.</summary>
     public static string Of(Ware ware, Graft? graft = null) => ware.Kind switch
     {
