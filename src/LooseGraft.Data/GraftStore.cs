@@ -16,7 +16,9 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     /// <summary>Every graft on the shelf, the last changed first.</summary>
     public async Task<IReadOnlyList<ShelfEntry>> ShelfAsync(CancellationToken cancellation)
         => await bench.Grafts.Where(graft => graft.ThrownAwayAt == null).OrderByDescending(graft => graft.ChangedAt).ThenByDescending(graft => graft.Id)
-            .Select(graft => new ShelfEntry(graft.Id, graft.Revision, graft.Name)).ToListAsync(cancellation);
+            
+            .Select(graft => new ShelfEntry(graft.Id, graft.Revision, bench.Records.Count(record => record.GraftId == graft.Id), graft.Name))
+            .ToListAsync(cancellation);
 
     /// <summary>What lies on the compost, the last thrown away first.</summary>
     public async Task<IReadOnlyList<ThrownGraft>> CompostAsync(CancellationToken cancellation)
@@ -66,17 +68,22 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         var document = ReadGraft.Text(edit.Apply(standing.Graft));
         var words = edit.Words(standing.Graft);
         // What stands may have been written by an older version, so it is held against how it would be written now.
-        if (document == standing.Read.Written) return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation)) { What = words };
+        if (document == standing.Read.Written)
+        {
+            if (edit.HappensAlone) await HappenAsync(id, edit, words, cancellation);
+            return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation)) { What = words };
+        }
+
         var met = standing.Revision == revision ? null : await MeetAsync(standing, revision, edit, cancellation);
         if (standing.Revision != revision && met?.Meeting.Together is null)
             return new SaveResult(SaveOutcome.Stale, await SnapshotAsync(standing, cancellation)) { Met = met };
         // What could not be read back is not kept: the file format's rules are the rules of every edit.
         var read = GraftFile.Read(Encoding.UTF8.GetBytes(document));
         if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
-        var (outcome, errors, kept) = await TryKeepAsync(standing, new ReadGraft(graft, document), entry =>
+        var (outcome, errors, kept) = await TryKeepAsync(standing, new ReadGraft(graft, document), async entry =>
         {
-            if (edit.Happened is { } kind) RecordBook.Add(bench, id, [RecordBook.Of(kind, words, clock.GetUtcNow())]);
-            return AddChangeAsync(entry, standing.Read.Written, words, document, graft.Name, cancellation);
+            await RecordAsync(id, edit, words, cancellation);
+            await AddChangeAsync(entry, standing.Read.Written, words, document, graft.Name, cancellation);
         }, cancellation);
         return kept is null
             ? await NotKeptAsync(standing, outcome, errors, cancellation)
@@ -173,6 +180,20 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (await DocumentAsync(standing, cancellation) is not { } before || changes.Count < ids.Count) return null;
         var document = way.Aggregate(before, (text, step) => (step.IsBack ? changes[step.Id].Splice.Inverse : changes[step.Id].Splice).ApplyTo(text));
         return (document, [.. way.Select(step => changes[step.Id].What)]);
+    }
+
+    private async Task HappenAsync(int id, GraftEdit edit, string words, CancellationToken cancellation)
+    {
+        await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
+        await RecordAsync(id, edit, words, cancellation);
+        await bench.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+    }
+
+    private async Task RecordAsync(int id, GraftEdit edit, string words, CancellationToken cancellation)
+    {
+        if (edit.Happened is { } kind) RecordBook.Add(bench, id, [edit.Recorded(RecordBook.Of(kind, words, clock.GetUtcNow()))]);
+        if (!edit.ToBin.IsEmpty) await BinStore.PutInAsync(bench, [.. edit.ToBin.Select(BinItem.Of)], words, clock.GetUtcNow(), cancellation);
     }
 
     // What was kept since the builder's page was made may be of another matter. Where the state it showed is not known any more, as after an undo, nobody can

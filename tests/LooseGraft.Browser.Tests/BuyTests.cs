@@ -69,4 +69,39 @@ public sealed class BuyTests(RunningBench bench) : IClassFixture<RunningBench>
         Assert.Contains("- 1 pack of nut driver, 2.50 EUR each", eyes.Value("[id='note-flea-market'] textarea"));
         Assert.Empty(eyes.Complaints());
     }
+
+    [Fact]
+    public void From_a_need_to_a_parcel_that_came_wrong_and_one_that_came_right()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("3") + "/buy");
+        eyes.Click("[data-need='housing for 4-position peripheral power'] .sources button");
+        eyes.SeeWords(".sack-row", "Block for the peripheral plug");
+        var sack = "article[aria-label='Kettle Lane wires'] ";
+        eyes.Retype(sack + "input[name=number]", "L 9");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "Ordered of");
+        eyes.SeeWords("[data-need='terminal for 4-position peripheral power']", "on its way from");
+        eyes.Click(".buy-ways a[href$='/orders']");
+        eyes.SeeWords(".order", "L 9");
+        eyes.Retype("[aria-label^='Now came right: Block']", "0");
+        eyes.Retype("[aria-label^='Now came wrong: Block']", "1");
+        eyes.Retype(".order input[name=note]", "the latch is on the other side");
+        eyes.Click(".order button[value=never]");
+        eyes.SeeWords(".order", "came wrong");
+        eyes.SeeWords(".order-past", "the latch is on the other side");
+        eyes.Reload();
+        eyes.Click(".trail a");
+        eyes.SeeWords("[data-need='terminal for 4-position peripheral power']", "no source yet");
+        eyes.Click("[data-need='housing for 4-position peripheral power'] .sources button");
+        eyes.Click(sack + ".sack-order button");
+        eyes.SeeWords("[data-need='terminal for 4-position peripheral power']", "on its way from");
+        eyes.Click(".buy-ways a[href$='/orders']");
+        eyes.TabTo(".order button[value=all]");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "came");
+        eyes.Click(".trail a");
+        eyes.SeeWords("[data-need='terminal for 4-position peripheral power']", "it came");
+        Assert.Empty(eyes.Complaints());
+    }
 }

@@ -78,6 +78,10 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(decimal)) return _random.Next(1, 200) / 100m;
         if (type == typeof(DateOnly)) return new DateOnly(2026, _random.Next(1, 13), 1);
         if (type == typeof(Seller)) return new Seller(_random.Next(3) == 0 ? "" : Text("Seller"), Text(name), "CHF") { Postage = new Money(_random.Next(9)) };
+        if (type == typeof(Order))
+            return new Order("shop", "Shop", "USD", new DateOnly(2026, 11, 30), [new OrderLine(Text(name), new Money(3), 1)]);
+        if (type == typeof(ValueList<string>) && name == "Parts") return new ValueList<string>([Text("Part")]);
+        if (type == typeof(Arrival)) return new Arrival("order", new DateOnly(2026, 12, 1), [new ArrivedLine(0, 1, 0) { Parts = [Text("Part")] }]);
         if (type == typeof(Offer)) return new Offer(_random.Next(3) == 0 ? "" : Text("Offer"), Text("Seller"), Text(name), new Money(_random.Next(1, 50)));
         if (type == typeof(Money)) return new Money(_random.Next(1, 50));
         if (type == typeof(Watts)) return new Watts(_random.Next(1, 300));

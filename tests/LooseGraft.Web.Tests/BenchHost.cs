@@ -90,7 +90,8 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
 
     /// <summary>What is concluded of a graft on the day and with the bin of this bench.</summary>
     public Task<Core.Review> SeenAsync(GraftSnapshot snapshot)
-        => Services.GetRequiredService<Hosting.ReviewDesk>().SeenAsync(Core.Review.Of(snapshot.Graft), always: false, TestContext.Current.CancellationToken);
+        => Services.GetRequiredService<Hosting.ReviewDesk>()
+            .SeenAsync(snapshot.Id, Core.Review.Of(snapshot.Graft), always: false, TestContext.Current.CancellationToken);
 
     /// <summary>Every graft on the shelf, opened.</summary>
     public async Task<IReadOnlyList<GraftSnapshot>> ShelfAsync(CancellationToken cancellation)

@@ -1,21 +1,27 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Needs;
+using LooseGraft.Core.Buy.Orders;
 using LooseGraft.Core.Buy.Sacks;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Core.Buy;
 
-/// <summary>The needs with what there is for each, and the sacks with what becomes of each.</summary>
+/// <summary>The needs with what there is for each, and the orders and sacks with what becomes of each.</summary>
 /// <param name="Lines">The needs, as they stand.</param>
+/// <param name="Orders">What was ordered, line by line.</param>
 /// <param name="Sacks">What is chosen, seller by seller.</param>
-public sealed record Basket(ImmutableArray<NeedLine> Lines, ImmutableArray<Sack> Sacks)
+public sealed record Basket(ImmutableArray<NeedLine> Lines, ImmutableArray<OrderUse> Orders, ImmutableArray<Sack> Sacks)
 {
+    /// <summary>Nothing is needed, ordered or chosen.</summary>
+    public static readonly Basket Empty = new([], [], []);
+
     /// <summary>Holds what is chosen against what is needed.</summary>
     /// <param name="graft">The graft.</param>
     /// <param name="needs">What it needs.</param>
-    public static Basket Of(Graft graft, ImmutableArray<Need> needs)
+    /// <param name="book">What was ordered.</param>
+    public static Basket Of(Graft graft, ImmutableArray<Need> needs, OrderBook book)
     {
         var buying = graft.Buying;
         var offers = buying.Offers.ToDictionary(offer => offer.Id);
@@ -24,7 +30,10 @@ public sealed record Basket(ImmutableArray<NeedLine> Lines, ImmutableArray<Sack>
             .ToArray();
         var marks = buying.Marks.ToDictionary(mark => mark.Need);
         var taken = buying.FromBin.ToLookup(take => take.Need);
-        var lines = needs.Select(need => new NeedLine(need, marks.GetValueOrDefault(need.Key), [.. taken[need.Key]], [])).ToArray();
+        var lines = needs.Select(need => new NeedLine(need, marks.GetValueOrDefault(need.Key), [.. taken[need.Key]], [], [])).ToArray();
+        var orders = OrderUse.Of(graft, book, lines);
+        var ordered = orders.SelectMany(use => use.Gifts).ToLookup(pair => pair.Need.Key, pair => pair.Gift);
+        lines = [.. lines.Select(line => line with { Ordered = [.. ordered[line.Need.Key]] })];
         var fits = new Dictionary<(Ware, FitWord, int), FitGrade>();
         var given = Allotment.Of([.. stocks.Select(stock => stock.Count)], [.. lines.Select(line => line.Wanted)], Fit).ToLookup(gift => gift.Need);
         var toNeeds = lines.Select((line, index) => line with
@@ -41,7 +50,7 @@ public sealed record Basket(ImmutableArray<NeedLine> Lines, ImmutableArray<Sack>
                 select new OfferContent(stocks[stock].Ware, over)])).ToLookup(line => line.Offer.Seller);
         var sacks = buying.Sellers.Where(seller => sackLines[seller.Id].Any())
             .Select(seller => new Sack(seller, [.. sackLines[seller.Id]], RateOf(graft, seller)));
-        return new Basket(toNeeds, [.. sacks]);
+        return new Basket(toNeeds, orders, [.. sacks]);
 
         FitGrade Fit(int stock, int need)
         {

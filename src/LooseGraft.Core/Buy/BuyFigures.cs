@@ -67,6 +67,24 @@ public sealed record ParcelLate(string Seller, int? Days) : FindingCase;
 /// <param name="Stock">How many there are.</param>
 public sealed record OfferSoldOut(string Offer, int Packs, int Stock) : FindingCase;
 
+/// <summary>Something ordered that no joint asks for any more.</summary>
+/// <param name="Order">The order, by the id of its record.</param>
+/// <param name="What">What it is.</param>
+public sealed record OrderedForNothing(string Order, string What) : FindingCase;
+
+/// <summary>Something that was ordered and came wrong, or not at all.</summary>
+/// <param name="Order">The order, by the id of its record.</param>
+/// <param name="What">What it is.</param>
+/// <param name="Wrong">How many packs came wrong.</param>
+/// <param name="Lost">How many will not come.</param>
+/// <param name="Joints">How many joints are open again.</param>
+public sealed record CameWrong(string Order, string What, int Wrong, int Lost, int Joints) : FindingCase;
+
+/// <summary>An order that should have come.</summary>
+/// <param name="Order">The order, by the id of its record.</param>
+/// <param name="Days">How many days ago.</param>
+public sealed record OrderOverdue(string Order, int Days) : FindingCase;
+
 /// <summary>What Buy comes to, in the currency of the graft.</summary>
 /// <param name="Spent">What everything costs, bought or still to buy.</param>
 /// <param name="Left">What remains of the budget; null when there is none.</param>

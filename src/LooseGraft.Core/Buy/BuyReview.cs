@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Buy.Needs;
+using LooseGraft.Core.Buy.Orders;
 using LooseGraft.Core.Buy.Sacks;
 using LooseGraft.Core.Findings;
 using LooseGraft.Core.Quantities;
@@ -13,6 +14,9 @@ public sealed record BuyReview(MoneySum Money, ImmutableArray<Finding> Findings)
 {
     /// <summary>What is chosen for what. Worked out when first asked for, where nobody has chosen anything yet.</summary>
     public required Lazy<Basket> Basket { get; init; }
+
+    /// <summary>What was ordered, and what has come of it.</summary>
+    public required OrderBook Orders { get; init; }
 
     /// <summary>What everything costs, bought or still to buy.</summary>
     public Money Spent => Money.All;

@@ -17,6 +17,9 @@ internal static class BuyRules
     internal static readonly Rule NotNeeded = Rule("BUY-010", Severity.Note, "more is bought than is needed");
     internal static readonly Rule Late = Rule("BUY-011", Severity.Check, "a parcel may come after the wished day");
     internal static readonly Rule SoldOut = Rule("BUY-012", Severity.Fix, "more packs are chosen than there are");
+    internal static readonly Rule OrderedIdle = Rule("BUY-013", Severity.Fix, "what was ordered for a joint that has since changed");
+    internal static readonly Rule CameWrong = Rule("BUY-014", Severity.Fix, "what was ordered came wrong, or never");
+    internal static readonly Rule Overdue = Rule("BUY-015", Severity.Check, "a parcel is late");
 
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Buy, severity, title);
 }

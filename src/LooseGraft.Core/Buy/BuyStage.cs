@@ -1,5 +1,6 @@
 using LooseGraft.Core.Buy.Findings;
 using LooseGraft.Core.Buy.Needs;
+using LooseGraft.Core.Buy.Orders;
 using LooseGraft.Core.Buy.Sacks;
 using LooseGraft.Core.Feed;
 using LooseGraft.Core.Findings;
@@ -24,24 +25,30 @@ public static class BuyStage
     {
         var (graft, buying) = (input.Graft, input.Graft.Buying);
         var (seat, wire, feed) = (input.Earlier.Of<SeatReview>(), input.Earlier.Of<WireReview>(), input.Earlier.Of<FeedReview>());
-        var basket = new Lazy<Basket>(() => Basket.Of(graft, NeedList.Of(graft, seat, wire, feed)));
+        // A file carries its records; those of a graft on the bench lie beside it.
+        var orders = OrderBook.Of(input.Whole.Records.Concat(input.Around.Records));
+        var basket = new Lazy<Basket>(() => Basket.Of(graft, NeedList.Of(graft, seat, wire, feed), orders));
         // Rules speak once buying has begun; before, everything needed would be called missing.
-        var isBegun = buying != Buying.Empty;
-        var money = Sum(input.Whole, isBegun ? basket.Value : new Basket([], []));
+        var isBegun = buying != Buying.Empty || !orders.Orders.IsEmpty;
+        var money = Sum(input.Whole, isBegun ? basket.Value : Basket.Empty, orders);
         return new BuyReview(money, [.. MoneyFindings.Of(graft, money), .. isBegun ? BasketFindings.Of(graft, wire, basket.Value, input.Around) : []])
         {
             Basket = basket,
+            Orders = orders,
         };
     }
 
     // What is set aside was paid for all the same.
-    private static MoneySum Sum(Graft graft, Basket basket)
+    private static MoneySum Sum(Graft graft, Basket basket, OrderBook orders)
     {
-        var chosen = basket.Lines.Where(line => line.Need.Part is not null && !line.Chosen.IsEmpty).Select(line => line.Need.Part!.Id).ToHashSet();
-        var toBuy = graft.Parts.ToLookup(part => part.Origin == PartOrigin.ToBuy);
+        var met = basket.Lines.Where(line => !(line.Chosen.IsEmpty && line.Ordered.IsEmpty)).Select(line => line.Need.Part?.Id).ToHashSet();
+        // What came of an order was paid with it.
+        var came = orders.Parts.ToHashSet();
+        var here = graft.Parts.Where(part => part.Origin != PartOrigin.ToBuy && !came.Contains(part.Id));
+        var planned = graft.Parts.Where(part => part.Origin == PartOrigin.ToBuy && !met.Contains(part.Id));
         return new MoneySum(
-            Of(toBuy[false].Select(part => part.Cost)) + Of(graft.Buying.FromBin.Select(take => take.Cost)),
-            Of(toBuy[true].Where(part => !chosen.Contains(part.Id)).Select(part => part.Cost)), Of(basket.Sacks.Select(sack => sack.InGraft)), graft.Budget);
+            Of(here.Select(part => part.Cost)) + Of(graft.Buying.FromBin.Select(take => take.Cost)) + orders.Spent, orders.Promised,
+            Of(planned.Select(part => part.Cost)), Of(basket.Sacks.Select(sack => sack.InGraft)), graft.Budget);
     }
 
     private static Money Of(IEnumerable<Money?> amounts) => amounts.Aggregate(Money.Zero, (sum, amount) => sum + (amount ?? Money.Zero));

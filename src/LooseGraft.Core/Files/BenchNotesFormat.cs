@@ -114,8 +114,16 @@ internal static class BenchNotesFormat
         var at = record.Required("at", Moment, value => value.At, "When it was written down.");
         var kind = record.Required("kind", new ChoiceCodec<RecordKind>(), value => value.Kind, "What sort of thing.");
         var says = record.Required("says", Note, value => value.Says, "What happened, in the words of the moment.");
-        return record.Makes(values => new BenchRecord(values.Of(id), values.Of(at), values.Of(kind), values.Of(says)) { Unknown = values.Unknown },
-            value => value.Unknown);
+        var order = record.Optional("order", OrderFormat.Order, value => value.Order, "What was ordered.");
+        var arrival = record.Optional("arrival", OrderFormat.Arrival, value => value.Arrival, "What came.");
+        var corrects = record.Optional("corrects", Id, value => value.Corrects, "The record of an order or arrival that was a slip.");
+        return record.Makes(values => new BenchRecord(values.Of(id), values.Of(at), values.Of(kind), values.Of(says))
+        {
+            Order = values.Of(order),
+            Arrival = values.Of(arrival),
+            Corrects = values.Of(corrects),
+            Unknown = values.Unknown,
+        }, value => value.Unknown);
     }
 
     private static ObjectCodec<LeadTie> DescribeLeadTie()

@@ -13,18 +13,19 @@ internal static class BuyFormat
     private const int WorthDecimals = 8;
     private const int MostTax = 200;
 
-    private static readonly IntegerCodec Pieces = new(1, GraftFileLimits.OfferPieces);
+    internal static readonly IntegerCodec Pieces = new(1, GraftFileLimits.OfferPieces);
     // A key may name a part and a port of it.
-    private static readonly TextCodec NeedKey = new(3 * GraftFileLimits.NameLength);
+    internal static readonly TextCodec NeedKey = new(3 * GraftFileLimits.NameLength);
 
     private static readonly Codec<Ware> AnyWare = new MappedCodec<string, Ware>(
         new TextCodec(WareText.Longest), WareText.Read, ware => ware.ToString(), WareText.Allowed);
 
-    private static readonly IntegerCodec Days = new(0, DaySpan.Most);
+    internal static readonly IntegerCodec Days = new(0, DaySpan.Most);
 
-    private static readonly Codec<decimal> Worth = new MappedCodec<decimal, decimal>(
+    internal static readonly Codec<decimal> Worth = new MappedCodec<decimal, decimal>(
         new DecimalCodec(MostWorth, WorthDecimals), worth => worth > 0 ? worth : null, worth => worth, "more than 0");
 
+    internal static readonly ObjectCodec<OfferContent> Content = DescribeContent();
     public static readonly ObjectCodec<Seller> Seller = DescribeSeller();
     public static readonly ObjectCodec<Offer> Offer = DescribeOffer();
     public static readonly ObjectCodec<Buying> Buying = DescribeBuying();
@@ -47,29 +48,36 @@ internal static class BuyFormat
             Postage = values.Of(postage),
             FreeFrom = values.Of(free),
             TaxPercent = values.Of(tax),
-            Days = (values.Of(from) ?? values.Of(to)) is { } least ? new DaySpan(least, values.Of(to) ?? least) : null,
+            Days = Span(values.Of(from), values.Of(to)),
             TakesBack = values.Of(back),
             Note = values.Of(note),
             Unknown = values.Unknown,
-        }, value => value.Unknown, (value, context) =>
-        {
-            if (value.Days is { } days && days.From > days.To) context.Fail(".daysTo", $"{days.To} after {days.From}", "no fewer days than at least");
-        });
+        }, value => value.Unknown, (value, context) => CheckSpan(value.Days, context));
     }
 
-    private static ObjectCodec<Offer> DescribeOffer()
+    internal static DaySpan? Span(int? from, int? to) => (from ?? to) is { } least ? new DaySpan(least, to ?? least) : null;
+
+    internal static void CheckSpan(DaySpan? span, ReadContext context)
+    {
+        if (span is { } days && days.From > days.To) context.Fail(".daysTo", $"{days.To} after {days.From}", "no fewer days than at least");
+    }
+
+    private static ObjectCodec<OfferContent> DescribeContent()
     {
         var content = new ObjectCodec<OfferContent>("offerContent", "One sort of thing in a pack.", isInline: true);
         var ware = content.Required("ware", AnyWare, value => value.Ware, "What it is.");
         var count = content.Usual("count", Pieces, value => value.Count, 1, "How many of it; metres of what is sold by length.");
-        content.Makes(values => new OfferContent(values.Of(ware), values.Of(count)) { Unknown = values.Unknown }, value => value.Unknown);
+        return content.Makes(values => new OfferContent(values.Of(ware), values.Of(count)) { Unknown = values.Unknown }, value => value.Unknown);
+    }
 
+    private static ObjectCodec<Offer> DescribeOffer()
+    {
         var offer = new ObjectCodec<Offer>("offer", "What a seller offers, as a pack.");
         var id = offer.Required("id", Id, value => value.Id, "Unique within the graft.");
         var seller = offer.Required("seller", Id, value => value.Seller, "Who offers it.");
         var what = offer.Required("what", Name, value => value.What, "How the seller calls it.");
         var price = offer.Required("price", Amount, value => value.Price, "What a pack costs, in the seller's currency.");
-        var contents = offer.Many("contents", content, GraftFileLimits.OfferContents, value => value.Contents, "What is in a pack.");
+        var contents = offer.Many("contents", Content, GraftFileLimits.OfferContents, value => value.Contents, "What is in a pack.");
         var condition = offer.Usual("condition", new ChoiceCodec<WareCondition>(), value => value.Condition, WareCondition.New, "What state it is in.");
         var fit = offer.Usual("fit", new ChoiceCodec<FitWord>(), value => value.Fit, FitWord.SellersWord, "Who says that it fits.");
         var seen = offer.Optional("seenOn", Day, value => value.SeenOn, "The day on which it was seen.");

@@ -9,4 +9,7 @@ public sealed record Surroundings(DateOnly? Today, ValueList<OwnedThing> Bin)
 {
     /// <summary>Nothing is known.</summary>
     public static readonly Surroundings None = new(null, []);
+
+    /// <summary>What was ordered and what came of it, where the records do not lie in the graft itself.</summary>
+    public ValueList<BenchRecord> Records { get; init; } = [];
 }

@@ -8,6 +8,15 @@ namespace LooseGraft.Core.Model;
 /// <param name="Says">What happened, in the words of the moment: names may have changed since.</param>
 public sealed record BenchRecord(string Id, DateTimeOffset At, RecordKind Kind, string Says)
 {
+    /// <summary>What was ordered, for an order; null for anything else.</summary>
+    public Order? Order { get; init; }
+
+    /// <summary>What came, for an arrival; null for anything else.</summary>
+    public Arrival? Arrival { get; init; }
+
+    /// <summary>The record that was a slip, by its id, for a correction of an order or arrival; null for anything else.</summary>
+    public string? Corrects { get; init; }
+
     /// <summary>What this version does not know.</summary>
     public UnknownMembers Unknown { get; init; } = UnknownMembers.None;
 }

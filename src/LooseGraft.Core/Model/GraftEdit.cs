@@ -15,6 +15,15 @@ public abstract record GraftEdit
     /// decides.</summary>
     public virtual RecordKind? Happened => null;
 
+    /// <summary>Whether it is written down even where the graft is none other by it.</summary>
+    public virtual bool HappensAlone => false;
+
+    /// <summary>The record of what happened, with what is known of it beside its words.</summary>
+    public virtual BenchRecord Recorded(BenchRecord record) => record;
+
+    /// <summary>What comes into the bin by it, and stays there even when it is undone: things are not taken back by a word.</summary>
+    public virtual ValueList<OwnedThing> ToBin => [];
+
     /// <summary>How what it changes stands in a graft: shown for both sides when two changes collide.</summary>
     public abstract string Standing(Graft graft);
 }

@@ -20,4 +20,10 @@ public enum RecordKind
 
     /// <summary>Something recorded before was a slip.</summary>
     Correction,
+
+    /// <summary>Something was ordered.</summary>
+    Order,
+
+    /// <summary>A parcel came, or none will.</summary>
+    Arrival,
 }

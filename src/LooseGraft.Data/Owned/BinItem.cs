@@ -1,4 +1,5 @@
 using LooseGraft.Core.Facts;
+using LooseGraft.Core.Model;
 
 namespace LooseGraft.Data.Owned;
 
@@ -15,6 +16,11 @@ namespace LooseGraft.Data.Owned;
 public sealed record BinItem(
     string Name, PartKind Kind, int Quantity, decimal? Paid, string Currency, WareCondition Condition, string Place, string Note, string Ware = "")
 {
+    /// <summary>What came into the bin by a graft, for example out of a parcel.</summary>
+    public static BinItem Of(OwnedThing thing) => new(
+        thing.Name, thing.Ware.Template?.Kind ?? PartKind.Other, thing.Free, thing.PaidEach?.Amount, thing.Currency, thing.Condition, thing.Place,
+        "", thing.Ware.ToString());
+
     /// <summary>Characters of the longest name or place.</summary>
     public const int LongestText = 120;
 

@@ -71,7 +71,16 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
         if (await bench.Bin.CountAsync(cancellation) + items.Count > MostEntries) return BinOutcome.Refused($"The bin holds at most {MostEntries} entries.");
-        var before = await LastIdAsync(cancellation);
+        await PutInAsync(bench, items, what, clock.GetUtcNow(), cancellation);
+        await transaction.CommitAsync(cancellation);
+        return new BinOutcome(what);
+    }
+
+    /// <summary>Puts things in; part of the transaction it is called in.</summary>
+    internal static async Task PutInAsync(
+        BenchContext bench, IReadOnlyList<BinItem> items, string what, DateTimeOffset at, CancellationToken cancellation)
+    {
+        var before = await LastIdAsync(bench, cancellation);
         var taken = await bench.Bin.Select(entry => entry.Key).ToHashSetAsync(cancellation);
         // One statement, however many there are: a table of ten thousand comes in within a breath.
         var rows = JsonSerializer.Serialize(items.Select(item => new object?[]
@@ -86,14 +95,12 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         bench.BinChanges.Add(new BinChange
         {
             What = what,
-            At = clock.GetUtcNow(),
-            Upon = (await LastAsync(cancellation))?.Id,
+            At = at,
+            Upon = (await LastAsync(bench, cancellation))?.Id,
             FirstAdded = before + 1,
-            LastAdded = await LastIdAsync(cancellation),
+            LastAdded = await LastIdAsync(bench, cancellation),
         });
         await bench.SaveChangesAsync(cancellation);
-        await transaction.CommitAsync(cancellation);
-        return new BinOutcome(what);
     }
 
     /// <summary>Changes what is known of an entry, or how many there are.</summary>
@@ -205,7 +212,8 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
     private static string Promised(string name, BinRow.Promise[] promises)
         => $"{name}: {string.Join(", ", promises.Select(promise => $"{promise.Count} promised to {promise.Graft}"))}. Take it out of the graft first.";
 
-    private async Task<int> LastIdAsync(CancellationToken cancellation) => await bench.Bin.Select(entry => (int?)entry.Id).MaxAsync(cancellation) ?? 0;
+    private static async Task<int> LastIdAsync(BenchContext bench, CancellationToken cancellation)
+        => await bench.Bin.Select(entry => (int?)entry.Id).MaxAsync(cancellation) ?? 0;
 
     private async Task<IReadOnlyList<BinRow>> RowsAsync(List<BinEntry> entries, CancellationToken cancellation)
     {
@@ -223,7 +231,9 @@ public sealed class BinStore(BenchContext bench, TimeProvider clock)
         return found.ToLookup(promise => promise.EntryId, promise => new BinRow.Promise(promise.GraftId, promise.Name, promise.Count));
     }
 
-    private Task<BinChange?> LastAsync(CancellationToken cancellation)
+    private Task<BinChange?> LastAsync(CancellationToken cancellation) => LastAsync(bench, cancellation);
+
+    private static Task<BinChange?> LastAsync(BenchContext bench, CancellationToken cancellation)
         => bench.BinChanges.Include(change => change.Rows).Where(change => !change.IsUndone).OrderByDescending(change => change.Id)
             .FirstOrDefaultAsync(cancellation);
 

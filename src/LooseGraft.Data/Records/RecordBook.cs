@@ -18,6 +18,16 @@ public sealed class RecordBook(BenchContext bench)
         return [.. documents.Select(document => RecordFile.Read(Encoding.UTF8.GetBytes(document)))];
     }
 
+    /// <summary>What was ordered for a graft and what came of it, oldest first.</summary>
+    public async Task<ValueList<BenchRecord>> OrdersOfAsync(int graft, CancellationToken cancellation)
+    {
+        // Of thousands of readings none has to be read to find the few orders.
+        var documents = await bench.Records.Where(record => record.GraftId == graft
+                && (record.Document.Contains("\"order\"") || record.Document.Contains("\"arrival\"") || record.Document.Contains("\"corrects\"")))
+            .OrderBy(record => record.Id).Take(GraftFileLimits.Records).Select(record => record.Document).ToListAsync(cancellation);
+        return [.. documents.Select(document => RecordFile.Read(Encoding.UTF8.GetBytes(document)))];
+    }
+
     /// <summary>Writes down what happened; part of the transaction it is called in.</summary>
     internal static void Add(BenchContext bench, int graft, IEnumerable<BenchRecord> records)
         => bench.Records.AddRange(

@@ -14,7 +14,7 @@ public static class BuyDownloads
     public static async Task<IResult> ListAsync(int id, GraftStore store, ReviewDesk reviews, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } found) return Results.NotFound();
-        var basket = (await reviews.OfAsync(found, cancellation)).Buy.Basket.Value;
+        var basket = (await reviews.SeenAsync(id, await reviews.OfAsync(found, cancellation), always: true, cancellation)).Buy.Basket.Value;
         var rows = basket.Sacks.SelectMany(sack => sack.Lines.Select(line => Row(
                 sack.Seller.Name, line.Packs, line.Offer.What, string.Join(" + ", line.Gifts.Select(gift => gift.Need.Words).Distinct()), line.Sum,
                 sack.Seller.Currency))

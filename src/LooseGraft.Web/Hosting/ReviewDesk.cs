@@ -4,6 +4,7 @@ using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Data.Owned;
+using LooseGraft.Data.Records;
 
 namespace LooseGraft.Web.Hosting;
 
@@ -33,17 +34,19 @@ public sealed class ReviewDesk(IConfiguration configuration, TimeProvider clock,
     /// <param name="cancellation">Cancelled when the reader has gone.</param>
     public Task<Review> OfAsync(GraftSnapshot snapshot, CancellationToken cancellation) => Ask(snapshot).WaitAsync(cancellation);
 
-    /// <summary>A review as it looks from the bench on this day: what is bought is held against the bin, and the day against what was seen and
-    /// wished.</summary>
+    /// <summary>A review as it looks from the bench on this day: what is bought is held against the bin and against what was ordered, and the day against what
+    /// was seen and wished.</summary>
+    /// <param name="graft">The graft, by its number.</param>
     /// <param name="review">The review.</param>
     /// <param name="always">Whether the bin is wanted where nothing has been chosen yet as well.</param>
     /// <param name="cancellation">Cancelled when the reader has gone.</param>
-    public async Task<Review> SeenAsync(Review review, bool always, CancellationToken cancellation)
+    public async Task<Review> SeenAsync(int graft, Review review, bool always, CancellationToken cancellation)
     {
-        if (review.Graft.Buying == Buying.Empty && !always) return review;
         await using var scope = scopes.CreateAsyncScope();
+        var orders = await scope.ServiceProvider.GetRequiredService<RecordBook>().OrdersOfAsync(graft, cancellation);
+        if (review.Graft.Buying == Buying.Empty && orders.IsEmpty && !always) return review;
         var bin = await scope.ServiceProvider.GetRequiredService<BinStore>().OwnedAsync(cancellation);
-        return review.SeenFrom(new Surroundings(Today, bin));
+        return review.SeenFrom(new Surroundings(Today, bin) { Records = orders });
     }
 
     /// <summary>The day at the bench.</summary>

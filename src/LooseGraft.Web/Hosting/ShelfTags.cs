@@ -12,7 +12,7 @@ public sealed partial class ShelfTags(ReviewDesk reviews, BenchWatch watch, ISer
 {
     private const int Most = 4096;
 
-    private readonly Recent<int, (int Revision, ShelfTag Tag)> _tags = new(Most);
+    private readonly Recent<int, (Seen At, ShelfTag Tag)> _tags = new(Most);
     private readonly SemaphoreSlim _asked = new(1);
     private volatile Shown? _shown;
     private TaskCompletionSource _round = new(TaskCreationOptions.RunContinuationsAsynchronously);
@@ -24,7 +24,7 @@ public sealed partial class ShelfTags(ReviewDesk reviews, BenchWatch watch, ISer
     {
         // Asked before anything is read, so that what is written meanwhile makes the next one read again.
         var written = watch.Written();
-        if (_shown is { } shown && shown.Written == written) return shown.Shelf;
+        if (_shown is { } shown && shown.Written == written && shown.Day == reviews.Today) return shown.Shelf;
         var shelf = await store.ShelfAsync(cancellation);
         var over = Task.Delay(reviews.Patience, cancellation);
         while (shelf.Any(entry => Known(entry) is null))
@@ -39,7 +39,7 @@ public sealed partial class ShelfTags(ReviewDesk reviews, BenchWatch watch, ISer
         }
 
         var found = new ShownShelf([.. shelf.Select(entry => Known(entry) ?? ShelfTag.Waiting(entry))], await store.CompostAsync(cancellation));
-        if (!found.IsWaiting) _shown = new Shown(written, found);
+        if (!found.IsWaiting) _shown = new Shown(written, reviews.Today, found);
         return found;
     }
 
@@ -90,11 +90,14 @@ public sealed partial class ShelfTags(ReviewDesk reviews, BenchWatch watch, ISer
     // A graft that takes longer is left working, and the next one is taken up.
     private async Task<ShelfTag?> TagAsync(GraftStore store, ShelfEntry entry, CancellationToken cancellation)
         => await store.FindAsync(entry.Id, cancellation) is { } snapshot && reviews.Ask(snapshot) is var job
-            && await job.IsDoneWithinAsync(reviews.Patience, cancellation) && !job.Result.IsCanceled ? Tag(snapshot, await job.Result) : null;
+            && await job.IsDoneWithinAsync(reviews.Patience, cancellation) && !job.Result.IsCanceled
+            ? Tag(snapshot, await reviews.SeenAsync(entry.Id, await job.Result, always: false, cancellation)) : null;
 
-    private ShelfTag? Known(ShelfEntry entry) => _tags.TryFind(entry.Id, out var kept) && kept.Revision == entry.Revision ? kept.Tag : null;
+    private ShelfTag? Known(ShelfEntry entry) => _tags.TryFind(entry.Id, out var kept) && kept.At == AsOf(entry) ? kept.Tag : null;
 
-    private void Keep(ShelfEntry entry, ShelfTag tag) => _tags.Keep(entry.Id, (entry.Revision, tag));
+    private void Keep(ShelfEntry entry, ShelfTag tag) => _tags.Keep(entry.Id, (AsOf(entry), tag));
+
+    private Seen AsOf(ShelfEntry entry) => new(entry.Revision, entry.Records, reviews.Today);
 
     private static ShelfTag Tag(GraftSnapshot snapshot, Review review)
     {
@@ -104,7 +107,10 @@ public sealed partial class ShelfTags(ReviewDesk reviews, BenchWatch watch, ISer
             SubjectLinks.To(snapshot, review.NextCut.Subject, review.NextCut.Stage)));
     }
 
-    private sealed record Shown(long Written, ShownShelf Shelf);
+    private sealed record Shown(long Written, DateOnly Day, ShownShelf Shelf);
+
+    // What a tag tells follows from the graft, from what was ordered for it, and from the day.
+    private readonly record struct Seen(int Revision, int Records, DateOnly Day);
 
     [LoggerMessage(LogLevel.Error, "What the shelf tells could not be worked out")]
     private static partial void TellFailed(ILogger log, Exception exception);

@@ -128,7 +128,7 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
     {
         Snapshot = snapshot;
         PostFormTagHelper.Show(HttpContext, snapshot.Revision);
-        Review = await reviews.SeenAsync(await Job(snapshot).WaitAsync(Aborted), Stage == Core.Findings.Stage.Buy, Aborted);
+        Review = await reviews.SeenAsync(Id, await Job(snapshot).WaitAsync(Aborted), Stage == Core.Findings.Stage.Buy, Aborted);
         OnShown();
     }
 

@@ -34,6 +34,8 @@ public sealed record NeedGroup(string Title, IReadOnlyList<NeedLine> Lines)
         NeedState.Open when line.Open < line.Need.Count => $"{line.Open} of it still open",
         NeedState.Open => "no source yet",
         NeedState.Chosen => "offers are chosen",
+        NeedState.OnItsWay => "ordered",
+        NeedState.Here => "it came",
         NeedState.FromBin => "out of the bin",
         NeedState.There => "it is there",
         _ => $"left out{(line.Mark?.Reason is { } reason ? $": {reason}" : "")}",

@@ -24,6 +24,7 @@ public static class SubjectLinks
         {
             PartSubject or SpaceSubject or AirWaySubject when stage == Stage.Cool => $"{QueryHelpers.AddQueryString($"{root}/cool", "at", subject.Text)}#{Anchor(subject)}",
             OfferSubject => $"{root}/buy/offers#{Anchor(subject)}",
+            OrderSubject => $"{root}/buy/orders#{Anchor(subject)}",
             SellerSubject => $"{root}/buy#{Anchor(subject)}",
             PartSubject when stage == Stage.Buy => $"{root}/buy#{Anchor(subject)}",
             PortSubject or JointSubject when stage == Stage.Feed => PlaceLink(root, subject),

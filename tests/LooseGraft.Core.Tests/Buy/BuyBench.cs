@@ -40,6 +40,27 @@ internal static class BuyBench
     public static Graft Shop(this Graft graft, Func<Seller, Seller> change)
         => graft.WithBuying(buying => buying with { Sellers = [.. buying.Sellers.Select(change)] });
 
+    /// <summary>The same after all that is in its basket was ordered so many days before the first of December.</summary>
+    public static Graft Ordered(this Graft graft, int daysAgo = 1)
+    {
+        var sack = Core.Review.Of(graft).Buy.Basket.Value.Sacks.Single();
+        var order = Core.Buy.Orders.Ordering.Of(sack, Around.Today!.Value.AddDays(-daysAgo), "7")!;
+        return new Core.Buy.Edits.PlaceOrder(order).Apply(graft) with
+        {
+            Records = [new BenchRecord("order", DateTimeOffset.UnixEpoch, RecordKind.Order, "ordered") { Order = order }],
+        };
+    }
+
+    /// <summary>The same after so many packs of its one line came right and wrong, sorted into parts and the bin.</summary>
+    public static Graft Came(this Graft graft, int right, int wrong = 0, bool isLast = false)
+    {
+        var review = Core.Review.Of(graft).Buy;
+        var arrival = new Arrival("order", Around.Today!.Value, [new ArrivedLine(0, right, wrong)]) { IsLast = isLast };
+        var came = Core.Buy.Orders.Ordering.Sorted(review, graft, arrival);
+        var record = new BenchRecord($"arrival-{graft.Records.Length}", DateTimeOffset.UnixEpoch, RecordKind.Arrival, "came") { Arrival = came };
+        return new Core.Buy.Edits.TakeIn(review.Orders.Find("order")!.Order, came).Apply(graft) with { Records = [.. graft.Records, record] };
+    }
+
     /// <summary>A joint whose two ends differ and that goes through an adapter.</summary>
     public static Graft ThroughAdapter()
         => Bench.Joined(Bench.Header("+5 V,ground"), Bench.Plug("ground,+5 V"), JointMethod.Adapter, (1, 2), (2, 1));

@@ -19,6 +19,9 @@ internal static class BuyRuleExamples
         ["BUY-010"] = (Nuts(2), Nuts(1)),
         ["BUY-011"] = (Wished(5), Wished(6)),
         ["BUY-012"] = (Stocked(0), Stocked(1)),
+        ["BUY-013"] = (Straight(Adapter(FitWord.SellersWord, takesBack: true).Ordered()), Adapter(FitWord.SellersWord, takesBack: true).Ordered()),
+        ["BUY-014"] = (Nuts(1).Ordered().Came(0, wrong: 1), Nuts(1).Ordered().Came(1)),
+        ["BUY-015"] = (Nuts(1).Ordered(daysAgo: 6), Nuts(1).Ordered(daysAgo: 5)),
     };
 
     /// <summary>Three nuts needed, and a pack of ten at 1.00 chosen so often.</summary>
@@ -29,6 +32,9 @@ internal static class BuyRuleExamples
 
     private static Graft Seen(int year, int month, int day)
         => Needing(("nut M3", 3)).With((Offer("nuts", 1, Of("nut M3", 10)) with { SeenOn = new DateOnly(year, month, day) }, 1));
+
+    // The joint was decided otherwise after the adapter was ordered.
+    private static Graft Straight(Graft graft) => graft.WithJoint("joint", joint => joint with { Method = JointMethod.Splice });
 
     private static Graft Dollars() => Nuts(1).Shop(shop => shop with { Currency = "USD" });
 

@@ -1,5 +1,6 @@
 using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Needs;
+using LooseGraft.Core.Buy.Orders;
 using LooseGraft.Core.Tests.Seat;
 using static LooseGraft.Core.Tests.Bench;
 using static LooseGraft.Core.Tests.Buy.BuyBench;
@@ -24,7 +25,7 @@ public sealed class NeedTests
         Assert.DoesNotContain(Needs(signal), need => need.Ware.Kind == WareKind.Fuse);
         // Nobody read the gauge: what is offered has to be held against the wire first, and no seller is asked about it.
         var fused = power.With((BuyBench.Offer("fuse", 2, Of("fuse 5 A")), 1)).Shop(shop => shop with { TakesBack = false });
-        var basket = Core.Buy.Basket.Of(fused, [.. Needs(power)]);
+        var basket = Core.Buy.Basket.Of(fused, [.. Needs(power)], OrderBook.Empty);
         Assert.Equal(FitGrade.ProveFirst, Assert.Single(basket.Sacks[0].Lines[0].Gifts).Fit);
         Assert.Empty(basket.Sacks[0].Lines[0].Believed);
         // It guards the wire: 24 AWG bears 2 A.

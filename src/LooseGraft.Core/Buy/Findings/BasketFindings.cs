@@ -9,5 +9,6 @@ internal static class BasketFindings
 {
     public static IEnumerable<Finding> Of(Graft graft, WireReview wire, Basket basket, Surroundings around)
         => NeedFindings.Of(graft, wire, basket, around).Concat(basket.Sacks.SelectMany(sack => OfferFindings.Of(graft, sack, around.Today)))
-            .Concat(basket.Sacks.SelectMany(sack => SackFindings.Of(graft, sack, around.Today)));
+            .Concat(basket.Sacks.SelectMany(sack => SackFindings.Of(graft, sack, around.Today)))
+            .Concat(OrderFindings.Of(graft, basket, around.Today));
 }

@@ -93,7 +93,7 @@ internal static class OfferFindings
         _ => "something that nobody has tried",
     };
 
-    private static bool IsGoBetween(OfferContent content) => content.Ware.Kind == WareKind.ForJoint || content.Ware.Template?.Kind == PartKind.Adapter;
+    public static bool IsGoBetween(OfferContent content) => content.Ware.Kind == WareKind.ForJoint || content.Ware.Template?.Kind == PartKind.Adapter;
 
     private static OfferSubject Subject(SackLine line) => new(line.Offer.Id);
 }

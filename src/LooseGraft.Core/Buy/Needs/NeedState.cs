@@ -9,6 +9,12 @@ public enum NeedState
     /// <summary>Offers are chosen for all that the bin does not give.</summary>
     Chosen,
 
+    /// <summary>All of it is ordered, and some has not come yet.</summary>
+    OnItsWay,
+
+    /// <summary>It was ordered and has come, as far as the bin does not give it.</summary>
+    Here,
+
     /// <summary>The bin gives all of it.</summary>
     FromBin,
 

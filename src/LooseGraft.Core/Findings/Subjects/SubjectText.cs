@@ -34,6 +34,7 @@ public static class SubjectText
         ["", "cooling", "ways", var plane, var opening] => new AirWaySubject($"{plane}/{opening}"),
         ["", "buying", "offers", var offer] => new OfferSubject(offer),
         ["", "buying", "sellers", var seller] => new SellerSubject(seller),
+        ["", "records", var order] => new OrderSubject(order),
         ["", "joints", var joint] => new JointSubject(joint),
         ["", "supplies", var supply] => new SupplySubject(supply),
         ["", "supplies", var supply, "rails", var rail] => new RailSubject(supply, rail),

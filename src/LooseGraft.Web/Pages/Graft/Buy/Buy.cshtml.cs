@@ -3,6 +3,7 @@ using LooseGraft.Core.Buy.Edits;
 using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Offers;
+using LooseGraft.Core.Buy.Orders;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
@@ -32,6 +33,9 @@ public sealed class BuyModel(GraftStore store, ReviewDesk reviews) : GraftPageMo
 
     /// <summary>What usual prices make of all that has no offer yet, in euros; null where nothing of it has a usual price.</summary>
     public (Core.Quantities.PriceSpan Price, int Unknown) Missing => NeedGroup.Missing(Basket.Lines);
+
+    /// <summary>How many orders are on the way.</summary>
+    public int Awaited => Review.Buy.Orders.Orders.Count(order => !order.IsOver);
 
     /// <summary>The offers that could serve a need.</summary>
     public IEnumerable<OfferMatch> OffersFor(Need need) => (_matches ??= OfferMatches.Of(Graft, Basket.Lines.Select(line => line.Need)))[need.Key];
@@ -75,6 +79,19 @@ public sealed class BuyModel(GraftStore store, ReviewDesk reviews) : GraftPageMo
         else if (count > 0 && Graft.Buying.Basket.All(line => line.Offer != found.Id) && Graft.Buying.Basket.Length >= GraftFileLimits.Chosen)
             ModelState.AddModelError("", $"At most {GraftFileLimits.Chosen} offers are chosen at once. Take one out first.");
         return await SaveAsync(new ChooseOffer(found.Id, count));
+    }
+
+    public async Task<IActionResult> OnPostOrderAsync(string? seller, string? number, string? day)
+    {
+        if (!await LoadAsync()) return NotFound();
+        if (Basket.Sacks.FirstOrDefault(sack => sack.Seller.Id == seller) is not { } sack) return await GoneAsync();
+        var key = $"order-{sack.Seller.Id}";
+        var on = ModelState.OptionalDay(key, day) ?? Today;
+        if (on > Today) ModelState.AddModelError(key, $"{on:yyyy-MM-dd} is still to come; write an order down when it is made.");
+        if (number?.Length > GraftFileLimits.NameLength) ModelState.AddModelError(key, $"A number has at most {GraftFileLimits.NameLength} characters.");
+        var order = Ordering.Of(sack, on, number.Trimmed());
+        if (order is null) ModelState.AddModelError(key, $"Say first what 1 {sack.Seller.Currency} is worth in {Graft.Currency}: it is what the order costs.");
+        return order is null ? await InvalidAsync() : await SaveAsync(new PlaceOrder(order));
     }
 
     public async Task<IActionResult> OnPostAddAsync(string? ware, string? count, string? note)
