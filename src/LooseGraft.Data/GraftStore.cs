@@ -16,7 +16,7 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
     /// <summary>Every graft on the shelf, the last changed first.</summary>
     public async Task<IReadOnlyList<ShelfEntry>> ShelfAsync(CancellationToken cancellation)
         => await bench.Grafts.Where(graft => graft.ThrownAwayAt == null).OrderByDescending(graft => graft.ChangedAt).ThenByDescending(graft => graft.Id)
-            
+
             .Select(graft => new ShelfEntry(graft.Id, graft.Revision, bench.Records.Count(record => record.GraftId == graft.Id), graft.Name))
             .ToListAsync(cancellation);
 

@@ -59,6 +59,17 @@ public sealed record Basket(ImmutableArray<NeedLine> Lines, ImmutableArray<Order
         }
     }
 
+    /// <summary>The days between which the last parcel is here, if all that is chosen is ordered today; what is late is here tomorrow at the earliest. Null
+    /// where nothing is awaited, or where nobody knows how long one of them takes.</summary>
+    public (DateOnly From, DateOnly To)? LastParcel(DateOnly today)
+    {
+        var orders = Orders.Select(use => use.Order).Where(order => !order.IsOver).DistinctBy(order => order.Id)
+            .Select(order => order.LateOn(today) is null ? order.Due : (today.AddDays(1), today.AddDays(1)));
+        var chosen = Sacks.Select(sack => sack.Seller.Days is { } days ? (today.AddDays(days.From), today.AddDays(days.To)) : ((DateOnly, DateOnly)?)null);
+        var parcels = orders.Concat(chosen).ToArray();
+        return parcels.Length == 0 || parcels.Contains(null) ? null : (parcels.Max(each => each!.Value.Item1), parcels.Max(each => each!.Value.Item2));
+    }
+
     /// <summary>What one of a seller's currency is worth in the graft's; null where nobody said.</summary>
     public static decimal? RateOf(Graft graft, Seller seller)
         => seller.Currency == graft.Currency ? 1 : graft.Buying.Rates.FirstOrDefault(rate => rate.Currency == seller.Currency)?.Worth;

@@ -114,6 +114,21 @@ public sealed class OrderTests
         Assert.Equal(new ParcelLate("shop", 1), Review(ordered).Findings.Single(found => found.Rule.Code == "BUY-011").Case);
     }
 
+    [Theory]
+    [InlineData(1, "2026-12-02", "2026-12-05")]
+    [InlineData(5, "2026-11-28", "2026-12-01")]
+    [InlineData(6, "2026-12-02", "2026-12-02")]
+    public void What_is_late_moves_the_day_on_which_everything_is_here(int daysAgo, string from, string to)
+    {
+        var ordered = Ten.Ordered(daysAgo);
+        Assert.Equal((DateOnly.Parse(from), DateOnly.Parse(to)), Review(ordered).Basket.Value.LastParcel(Around.Today!.Value));
+        Assert.Null(Review(ordered.Came(2)).Basket.Value.LastParcel(Around.Today!.Value));
+        // What is chosen besides and ordered today is here from two to five days later.
+        var more = ordered.WithBuying(buying => buying with { Basket = [new BasketLine("nuts", 1)] });
+        Assert.Equal((new(2026, 12, 3), new(2026, 12, 6)), Review(more).Basket.Value.LastParcel(Around.Today!.Value));
+        Assert.Null(Review(more.Shop(shop => shop with { Days = null })).Basket.Value.LastParcel(Around.Today!.Value));
+    }
+
     [Fact]
     public void Without_a_rate_nothing_can_be_ordered_for_nobody_could_say_what_it_costs()
         => Assert.Null(Ordering.Of(Review(Ten.Shop(shop => shop with { Currency = "USD" })).Basket.Value.Sacks.Single(), new DateOnly(2026, 12, 1), null));

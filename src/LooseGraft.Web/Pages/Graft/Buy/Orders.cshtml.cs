@@ -1,6 +1,7 @@
 using LooseGraft.Core.Buy;
 using LooseGraft.Core.Buy.Edits;
 using LooseGraft.Core.Buy.Orders;
+using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
 using LooseGraft.Web.Hosting;
@@ -18,6 +19,9 @@ public sealed class OrdersModel(GraftStore store, ReviewDesk reviews) : GraftPag
 
     /// <summary>What becomes of the lines of an order.</summary>
     public IReadOnlyList<OrderUse> UsesOf(PlacedOrder order) => [.. Basket.Orders.Where(use => use.Order == order)];
+
+    /// <summary>The joint that something was ordered for, as far as it is there; null for what none asked for.</summary>
+    public string? JointOf(OrderAim aim) => aim.Joints.FirstOrDefault(id => Graft.Joints.Any(joint => joint.Id == id));
 
     public async Task<IActionResult> OnPostArriveAsync(
         string? order, string? how, string[]? right, string[]? wrong, string? day, string? back, string? note)
