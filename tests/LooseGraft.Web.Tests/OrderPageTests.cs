@@ -113,5 +113,18 @@ public sealed class OrderPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Single((await host.GraftAsync(id)).Buying.Basket);
     }
 
+    [Fact]
+    public async Task The_practice_market_comes_in_by_a_press_and_is_said_anew_by_another()
+    {
+        var (id, page, browser) = await NutsAsync();
+        await browser.SubmitAsync($"{page}/offers", "Market", 1);
+        var market = (await host.GraftAsync(id)).Buying;
+        Assert.Equal((5, 58), (market.Sellers.Length, market.Offers.Length));
+        // Pressed again on the same day it has the same.
+        await browser.SubmitAsync($"{page}/offers", "Market", 2);
+        Assert.Equal(market, (await host.GraftAsync(id)).Buying);
+        Assert.Contains("M3 nuts, twenty", await BenchHost.TextAsync(await browser.GetAsync($"{page}/offers", Cancellation)));
+    }
+
     private static async Task<string> ShelfAsync(HttpClient browser) => await BenchHost.TextAsync(await browser.GetAsync("/", Cancellation));
 }

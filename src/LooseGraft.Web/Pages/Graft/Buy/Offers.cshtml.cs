@@ -1,3 +1,4 @@
+using LooseGraft.Core;
 using LooseGraft.Core.Buy.Edits;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Offers;
@@ -96,6 +97,17 @@ public sealed class OffersModel(GraftStore store, ReviewDesk reviews) : GraftPag
         var figure = ModelState.Exact("worth", worth, MostWorth, WorthDecimals, $"what 1 {currency} is worth");
         if (figure == 0) ModelState.AddModelError("worth", "A currency that is worth nothing buys nothing. Leave it empty to forget the rate.");
         return await SaveAsync(new SetRate(currency, figure, ModelState.OptionalDay("on", on) ?? Today));
+    }
+
+    public async Task<IActionResult> OnPostMarketAsync()
+    {
+        if (!await LoadAsync()) return NotFound();
+        // Each graft has a market of its own, so that two of them do not wait for the same shelf.
+        var market = PracticeMarket.On(Id, Today);
+        var news = market.Offers.Count(offer => Graft.Buying.FindOffer(offer.Id) is null);
+        if (Graft.Buying.Offers.Length + news > GraftFileLimits.Offers || Graft.Buying.Sellers.Length + market.Sellers.Length > GraftFileLimits.Sellers)
+            ModelState.AddModelError("market", "There is no room for so many offers and sellers more. Take out what nothing needs.");
+        return await SaveAsync(new BringOffers(market.Sellers, market.Offers) { AreKnownById = true });
     }
 
     public async Task<IActionResult> OnPostBringAsync(IFormFile? file, string? pasted)
