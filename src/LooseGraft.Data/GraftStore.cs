@@ -67,10 +67,12 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (await StandingAsync(id, cancellation) is not { } standing) return new SaveResult(SaveOutcome.Gone, null);
         var document = ReadGraft.Text(edit.Apply(standing.Graft));
         var words = edit.Words(standing.Graft);
+        var record = edit.Happened is { } kind ? edit.Recorded(RecordBook.Of(kind, words, clock.GetUtcNow())) : null;
+        if (record is not null && RecordFile.ErrorsOf(record) is { IsEmpty: false } wrong) return await RefusedAsync(standing, wrong, cancellation);
         // What stands may have been written by an older version, so it is held against how it would be written now.
         if (document == standing.Read.Written)
         {
-            if (edit.HappensAlone) await HappenAsync(id, edit, words, cancellation);
+            if (edit.HappensAlone) await HappenAsync(id, edit, record, words, cancellation);
             return new SaveResult(SaveOutcome.Saved, await SnapshotAsync(standing, cancellation)) { What = words };
         }
 
@@ -82,7 +84,7 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         if (read.Graft is not { } graft) return await RefusedAsync(standing, read.Errors, cancellation);
         var (outcome, errors, kept) = await TryKeepAsync(standing, new ReadGraft(graft, document), async entry =>
         {
-            await RecordAsync(id, edit, words, cancellation);
+            await RecordAsync(id, edit, record, words, cancellation);
             await AddChangeAsync(entry, standing.Read.Written, words, document, graft.Name, cancellation);
         }, cancellation);
         return kept is null
@@ -182,17 +184,17 @@ public sealed class GraftStore(BenchContext bench, ReadGrafts grafts, TimeProvid
         return (document, [.. way.Select(step => changes[step.Id].What)]);
     }
 
-    private async Task HappenAsync(int id, GraftEdit edit, string words, CancellationToken cancellation)
+    private async Task HappenAsync(int id, GraftEdit edit, BenchRecord? record, string words, CancellationToken cancellation)
     {
         await using var transaction = await bench.Database.BeginTransactionAsync(cancellation);
-        await RecordAsync(id, edit, words, cancellation);
+        await RecordAsync(id, edit, record, words, cancellation);
         await bench.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
     }
 
-    private async Task RecordAsync(int id, GraftEdit edit, string words, CancellationToken cancellation)
+    private async Task RecordAsync(int id, GraftEdit edit, BenchRecord? record, string words, CancellationToken cancellation)
     {
-        if (edit.Happened is { } kind) RecordBook.Add(bench, id, [edit.Recorded(RecordBook.Of(kind, words, clock.GetUtcNow()))]);
+        if (record is not null) RecordBook.Add(bench, id, [record]);
         if (!edit.ToBin.IsEmpty) await BinStore.PutInAsync(bench, [.. edit.ToBin.Select(BinItem.Of)], words, clock.GetUtcNow(), cancellation);
     }
 

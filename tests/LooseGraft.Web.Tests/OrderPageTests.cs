@@ -102,6 +102,22 @@ public sealed class OrderPageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.DoesNotContain("packs right", await BenchHost.TextAsync(await browser.GetAsync($"{page}/orders", Cancellation)));
     }
 
+    // A record is never changed again: one that could not be read back would close the graft for good.
+    [Fact]
+    public async Task What_no_record_can_hold_is_refused_with_words_and_the_graft_stays_open()
+    {
+        var (_, page, browser) = await NutsAsync();
+        await browser.SubmitAsync(page, "Choose", 1, ("offer", "nuts"), ("packs", "2000"));
+        await browser.SubmitAsync(page, "Order", 2, ("seller", "shop"));
+        var text = await BenchHost.TextAsync(await browser.GetAsync($"{page}/orders", Cancellation));
+        var order = System.Text.RegularExpressions.Regex.Match(text, "name=\"order\" value=\"([^\"]+)\"").Groups[1].Value;
+        var answer = await browser.SubmitAsync($"{page}/orders", "Arrive", 3, ("order", order), ("how", "all"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("19988 will not do", await BenchHost.TextAsync(answer));
+        Assert.Equal(HttpStatusCode.OK, (await browser.GetAsync($"{page}/orders", Cancellation)).StatusCode);
+        Assert.Empty((await host.BinAsync(bin => bin.SearchAsync("ten nuts 19988", Cancellation))).Rows);
+    }
+
     [Fact]
     public async Task Of_a_seller_without_a_rate_nothing_is_ordered()
     {

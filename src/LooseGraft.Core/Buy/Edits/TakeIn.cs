@@ -33,7 +33,8 @@ public sealed record TakeIn(Order Order, Arrival Arrival) : GraftEdit
     public override string Words(Graft graft)
     {
         var (right, wrong) = (Arrival.Lines.Sum(line => line.Right), Arrival.Lines.Sum(line => line.Wrong));
-        var came = right + wrong == 0 ? "nothing more comes" : wrong == 0 ? $"{right.Counted("pack")} came" : $"{right} right and {wrong} wrong came";
+        var nothing = Arrival.IsLast ? "nothing more comes" : Arrival.Back == Money.Zero ? "put where it belongs" : "money was given back";
+        var came = right + wrong == 0 ? nothing : wrong == 0 ? $"{right.Counted("pack")} came" : $"{right} right and {wrong} wrong came";
         return $"{graft.Buying.FindSeller(Order.Seller)?.Name ?? Order.Name}: {came}";
     }
 
