@@ -163,7 +163,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         "Entry" => Choice([.. graft.Buying.FromBin.Select(take => take.Claim.Entry), Nowhere]),
         "Beeps" => "Q 1 2\nW 1 3\nA 4 2",
         "Port" or "Ribbon" => Choice([.. graft.Parts.SelectMany(part => part.Ports).Select(port => port.Id)]),
-        "Id" or "Hash" => Nowhere,
+        "Id" or "Hash" or "Record" => Nowhere,
         _ => $"{name.ToLowerInvariant()} {_random.Next(100)}",
     };
 
