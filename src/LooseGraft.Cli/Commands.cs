@@ -25,7 +25,7 @@ internal static class Commands
     public const int Unreadable = 2;
 
     public static RootCommand Root()
-        => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema(), Template(), EditCommand.Make() };
+        => new("Judges a graft from the shell, by the same rules as the bench.") { Check(), Tidy(), Schema(), Template(), EditCommand.Make(), ChooseCommand.Make() };
 
     private static Command Check()
     {

@@ -36,6 +36,9 @@ internal static class BuyBench
         Basket = [.. buying.Basket, .. offers.Where(pair => pair.Packs > 0).Select(pair => new BasketLine(pair.Offer.Id, pair.Packs))],
     });
 
+    /// <summary>The same with one more seller of the shop's terms.</summary>
+    public static Graft WithSeller(this Graft graft, string id) => graft.WithBuying(buying => buying with { Sellers = [.. buying.Sellers, Shop(id)] });
+
     /// <summary>The same with other terms of the shop.</summary>
     public static Graft Shop(this Graft graft, Func<Seller, Seller> change)
         => graft.WithBuying(buying => buying with { Sellers = [.. buying.Sellers.Select(change)] });

@@ -58,6 +58,16 @@ public sealed class OrderTests
     }
 
     [Fact]
+    public void Of_the_price_of_a_kit_a_part_takes_what_the_usual_price_of_the_screws_in_it_leaves()
+    {
+        var card = new Part("card", "Card", PartKind.Card) { Origin = PartOrigin.ToBuy };
+        var kit = Offer("kit", 13, Of("for part card"), Of("screw M3 6 mm", 10));
+        var came = (Graft.Empty("test") with { Parts = [card] }).With((kit, 1)).Ordered().Came(1);
+        Assert.Equal(new Money(12), came.FindPart("card")!.Cost);
+        Assert.Equal(new Money(0.10m), Assert.Single(new TakeIn(came.Records[0].Order!, came.Records[^1].Arrival!).ToBin).PaidEach);
+    }
+
+    [Fact]
     public void A_wrong_adapter_opens_its_joint_again_until_another_is_chosen()
     {
         var ordered = ThroughAdapter().With((Offer("made", 15, Of("for joint joint")), 1)).Ordered();

@@ -1,3 +1,5 @@
+using LooseGraft.Core.Buy.Orders;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
@@ -8,6 +10,9 @@ namespace LooseGraft.Core.Buy.Edits;
 /// <param name="Arrival">What came.</param>
 public sealed record TakeIn(Order Order, Arrival Arrival) : GraftEdit
 {
+    // What nothing can cost less than.
+    private const decimal Least = 0.01m;
+
     public override RecordKind? Happened => RecordKind.Arrival;
 
     public override bool HappensAlone => true;
@@ -21,14 +26,14 @@ public sealed record TakeIn(Order Order, Arrival Arrival) : GraftEdit
                                                        select new OwnedThing("", ordered.What, content.Ware, content.Count)
                                                        {
                                                            Condition = ordered.Condition,
-                                                           PaidEach = Each(ordered) is { Amount: > 0 } paid ? paid : null,
+                                                           PaidEach = Each(ordered, content.Ware) is { Amount: > 0 } paid ? paid : null,
                                                            Currency = Order.Currency,
                                                        }];
 
     public override Graft Apply(Graft graft)
         => Arrival.Lines.Where(line => line.Line < Order.Lines.Length).Aggregate(graft, (arriving, line)
             => line.Parts.Aggregate(arriving, (each, id) => each.FindPart(id) is not { Origin: PartOrigin.ToBuy } ? each
-                : each.WithPart(id, part => part.From(PartOrigin.Bought, null) with { Cost = Cost(Order.Lines[line.Line]) })));
+                : each.WithPart(id, part => part.From(PartOrigin.Bought, null) with { Cost = Cost(Order.Lines[line.Line], part) })));
 
     public override string Words(Graft graft)
     {
@@ -41,8 +46,19 @@ public sealed record TakeIn(Order Order, Arrival Arrival) : GraftEdit
     public override string Standing(Graft graft)
         => $"{graft.Parts.Count(part => part.Origin == PartOrigin.ToBuy).Counted("part")} to buy";
 
-    // What of the price of a pack falls on one of the pieces in it; postage and tax stay with the order.
-    private static Money Each(OrderLine line) => new(decimal.Round(line.Price.Amount / Math.Max(1, line.Contents.Sum(content => content.Count)), 2));
+    // What of the price of a pack falls on one piece of a sort in it: as usual prices of the sorts stand to each other; of sorts that have none, what those
+    // leave of the price, alike. Postage and tax stay with the order.
+    private static Money Each(OrderLine line, Ware? ware)
+    {
+        var usual = line.Contents.Where(content => content.Ware.Price is not null).Sum(content => content.Count * Weight(content.Ware, 0));
+        var others = line.Contents.Where(content => content.Ware.Price is null).Sum(content => content.Count);
+        var rest = others == 0 ? 0 : Math.Max(Least, (line.Price.Amount - usual) / others);
+        var whole = Math.Max(Least, usual + (rest * others));
+        return new Money(decimal.Round(line.Price.Amount * (ware is null ? whole : Weight(ware, rest)) / whole, 2));
 
-    private Money Cost(OrderLine line) => new(decimal.Round(Each(line).Amount * Order.Rate, 2, MidpointRounding.AwayFromZero));
+        static decimal Weight(Ware each, decimal rest) => each.Price is { } price ? Math.Max(Least, price.Likely) : rest;
+    }
+
+    private Money Cost(OrderLine line, Part part)
+        => new(decimal.Round(Each(line, ArrivedParts.ContentFor(part, line.Contents)?.Ware).Amount * Order.Rate, 2, MidpointRounding.AwayFromZero));
 }

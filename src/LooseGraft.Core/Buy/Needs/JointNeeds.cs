@@ -27,7 +27,11 @@ internal static class JointNeeds
     private static IEnumerable<JointReview> Through(Graft graft, WireReview wire)
         => graft.Joints.Where(joint => joint.Method == JointMethod.Adapter).Select(joint => wire.Find(joint.Id)).OfType<JointReview>();
 
-    private static IEnumerable<Need> For(Graft graft, JointReview review, Adapter[] owned)
+    /// <summary>The go-betweens of one joint, made as it stands in its review.</summary>
+    /// <param name="graft">The graft.</param>
+    /// <param name="review">The joint.</param>
+    /// <param name="owned">The adapters that lie in the graft and serve no joint yet.</param>
+    public static IEnumerable<Need> For(Graft graft, JointReview review, Adapter[] owned)
     {
         // What lies in the graft for it already is needed no more; where it has still to be bought, it is a need as a part.
         if (ChainOf(review, owned) is not null) return [];
@@ -37,11 +41,16 @@ internal static class JointNeeds
         {
             var work = new GoBetween(review, chain, place);
             var ware = work.Usual is { } usual ? Ware.Usual(PartTemplate.Find(usual.Part.Id)!) : new Ware(WareKind.ForJoint) { Word = review.Joint.Id };
-            return Need.Of($"for joint {review.Joint.Id}{(place == 0 ? "" : $" {place + 1}")}", ware, work.Usual?.Name ?? words,
+            return Need.Of(KeyOf(review.Joint.Id, place), ware, work.Usual?.Name ?? words,
                 new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), words, 1)) with
             { GoBetween = work };
         });
     }
+
+    /// <summary>The keys of all the go-betweens that a joint may need.</summary>
+    public static ImmutableArray<string> KeysOf(string joint) => [.. Enumerable.Range(0, AdapterSearch.Longest).Select(place => KeyOf(joint, place))];
+
+    private static string KeyOf(string joint, int place) => $"for joint {joint}{(place == 0 ? "" : $" {place + 1}")}";
 
     private static ImmutableArray<Adapter>? ChainOf(JointReview review, IEnumerable<Adapter> adapters)
     {

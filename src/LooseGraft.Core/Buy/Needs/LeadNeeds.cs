@@ -26,34 +26,38 @@ internal static class LeadNeeds
         // Several leads that are crimped for one header share its housing.
         var housed = new HashSet<PortId>();
         return from review in graft.Joints.Select(joint => wire.Find(joint.Id)).OfType<JointReview>()
-               let made = MadeLead.IsMade(review.Joint) && review.Joint.Method != JointMethod.Adapter ? MadeLead.Of(graft, review) : null
-               where made is not null
-               from each in For(review, made, housed)
-               let words = $"{graft.NameOf(review.Joint.To)} on {graft.NameOf(review.Joint.From)}"
-               select (each.Ware, new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), words, each.Amount));
+               from each in Of(graft, review)
+               where each.SharedAt is not { } port || housed.Add(port)
+               select (each.Ware, new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), WordsOf(graft, review.Joint), each.Amount));
     }
 
-    private static IEnumerable<(Ware Ware, double Amount)> For(JointReview review, MadeLead made, HashSet<PortId> housed)
+    /// <summary>What one joint takes, made as it stands in its review; with the header of what it shares with others that are made for the same one.</summary>
+    public static IEnumerable<(Ware Ware, double Amount, PortId? SharedAt)> Of(Graft graft, JointReview review)
+        => MadeLead.IsMade(review.Joint) && review.Joint.Method != JointMethod.Adapter ? For(review, MadeLead.Of(graft, review)) : [];
+
+    private static string WordsOf(Graft graft, Joint joint) => $"{graft.NameOf(joint.To)} on {graft.NameOf(joint.From)}";
+
+    private static IEnumerable<(Ware Ware, double Amount, PortId? SharedAt)> For(JointReview review, MadeLead made)
     {
         var (wires, ties) = (made.Rows.Length, review.Joint.Ties.Length);
-        yield return (Ware.Tool("meter"), 1);
+        yield return (Ware.Tool("meter"), 1, null);
         switch (review.Joint.Method)
         {
             case JointMethod.Repin:
-                yield return (Ware.Tool("terminal tool or slim blade"), 1);
-                if (ties > 0) yield return (Ware.Tool("crimping pliers"), 1);
+                yield return (Ware.Tool("terminal tool or slim blade"), 1, null);
+                if (ties > 0) yield return (Ware.Tool("crimping pliers"), 1, null);
                 break;
             case JointMethod.Bridge:
-                foreach (var each in OnBoard(wires + ties)) yield return each;
+                foreach (var (ware, amount) in OnBoard(wires + ties)) yield return (ware, amount, null);
                 break;
             default:
-                foreach (var each in Ends(review, made, housed)) yield return each;
+                foreach (var each in Ends(review, made)) yield return each;
                 break;
         }
 
         // A home-made lead that carries a supply is fused before it meets a drive.
         if (review.Joint.Method is JointMethod.Splice or JointMethod.Rebuild && made.CarriesSupply)
-            yield return (new Ware(WareKind.Fuse) { Amps = LeastBorne(review, made) }, 1);
+            yield return (new Ware(WareKind.Fuse) { Amps = LeastBorne(review, made) }, 1, null);
     }
 
     // It guards the wire behind it: no more than its thinnest supply wire bears. Of wires that are there and of which nobody read the gauge there is no figure.
@@ -75,23 +79,23 @@ internal static class LeadNeeds
     }
 
     // A plug for the header is crimped on; a lead made from scratch has one at its other end as well.
-    private static IEnumerable<(Ware, double)> Ends(JointReview review, MadeLead made, HashSet<PortId> housed)
+    private static IEnumerable<(Ware, double, PortId?)> Ends(JointReview review, MadeLead made)
     {
         var isWhole = IsWhole(review);
         var ends = new[] { review.From }.Concat(isWhole ? [review.To] : []).Where(end => end.Port.Type.Housing != Housing.Loose).ToArray();
         foreach (var end in ends)
         {
-            if (housed.Add(end.Id)) yield return (new Ware(WareKind.Housing) { Word = HousingOf(end.Port) }, 1);
-            yield return (new Ware(WareKind.Terminal) { Word = TerminalOf(end.Port) }, made.Rows.Length);
+            yield return (new Ware(WareKind.Housing) { Word = HousingOf(end.Port) }, 1, end.Id);
+            yield return (new Ware(WareKind.Terminal) { Word = TerminalOf(end.Port) }, made.Rows.Length, null);
         }
 
-        if (ends.Length > 0) yield return (Ware.Tool("crimping pliers"), 1);
-        yield return (Ware.Tool("cutter and stripper"), 1);
-        yield return (new Ware(WareKind.HeatShrink), made.Rows.Length * TubeMetres);
+        if (ends.Length > 0) yield return (Ware.Tool("crimping pliers"), 1, null);
+        yield return (Ware.Tool("cutter and stripper"), 1, null);
+        yield return (new Ware(WareKind.HeatShrink), made.Rows.Length * TubeMetres, null);
         if (!isWhole) yield break;
         var metres = (review.Joint.Length is { } length ? length.Value / 1000 : UsualMetres) + CutSpareMetres;
         foreach (var row in made.Rows)
-            yield return (new Ware(WareKind.Wire) { Awg = GaugeOf(review, row), Word = row.Colour }, metres);
+            yield return (new Ware(WareKind.Wire) { Awg = GaugeOf(review, row), Word = row.Colour }, metres, null);
     }
 
     private static string HousingOf(Port port) => port.Type.Housing == Housing.Header

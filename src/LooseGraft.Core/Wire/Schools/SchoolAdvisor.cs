@@ -38,6 +38,9 @@ public static class SchoolAdvisor
             ranked.FirstOrDefault(plan => !plan.WouldDamage), Because(ranked));
     }
 
+    /// <summary>A joint as it was decided, with the work that this takes; null while it is only pushed on, or left off. What it costs is not counted.</summary>
+    public static SchoolPlan? AsDecided(JointReview review) => SchoolPlans.AsDecided(review);
+
     private static string Because(SchoolPlan[] ranked) => ranked switch
     {
         [] => "no school has a plan: describe more of the two ports first",

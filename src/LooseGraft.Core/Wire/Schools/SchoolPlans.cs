@@ -31,6 +31,25 @@ internal sealed class SchoolPlans(Graft graft, JointReview review)
             _ => ChangeBoard(),
         };
 
+    /// <summary>The joint as it was decided, with the work that this takes; null while it is only pushed on, or left off.</summary>
+    /// <param name="decided">The joint as it stands.</param>
+    public static SchoolPlan? AsDecided(JointReview decided)
+    {
+        var (wires, ties) = (decided.Joint.Wires.Length, new Work("bridge", decided.Joint.Ties.Length));
+        var link = ties with { Act = "link-in-lead" };
+        return decided.Joint.Method switch
+        {
+            JointMethod.Adapter => Made(JointSchool.BuyAdapter, new Work("plug-in", 2)),
+            JointMethod.Repin => Made(JointSchool.ChangeLeads, new Work("move-terminal", wires), link),
+            JointMethod.Splice => Made(JointSchool.ChangeLeads, new Work("new-end", 1), new Work("crimp", wires), link),
+            JointMethod.Rebuild => Made(JointSchool.ChangeLeads, new Work("housing", 1), new Work("crimp", wires), link),
+            JointMethod.Bridge => Made(JointSchool.ChangeBoard, new Work("solder-to-board", wires), ties),
+            _ => null,
+        };
+
+        SchoolPlan Made(JointSchool school, params Work[] works) => Plan(school, "as it was decided", [], PriceSpan.Free, works, decided, "");
+    }
+
     private (SchoolPlan?, string) Buy()
     {
         if (HasLooseEnds) return (null, "loose ends have no plug for an adapter to go on");

@@ -1,0 +1,7 @@
+namespace LooseGraft.Core.Buy.Choices.Search;
+
+/// <summary>So much of a need is asked for.</summary>
+/// <param name="Need">Which need, from 0.</param>
+/// <param name="Amount">How much, in millionths, above 0.</param>
+/// <param name="Once">What it is asked for: two that ask for the same thing of the same need share it. Null for what each needs of its own.</param>
+public readonly record struct ChoiceAsk(int Need, long Amount, int? Once = null);
