@@ -3,6 +3,7 @@ using System.Globalization;
 using System.Text;
 using LooseGraft.Core;
 using LooseGraft.Core.Buy.Choices;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Cli;
@@ -10,6 +11,8 @@ namespace LooseGraft.Cli;
 /// <summary>The command that says what could be bought for a whole graft.</summary>
 internal static class ChooseCommand
 {
+    private const string Believed = ": that it fits is only somebody's word, prove it before it meets anything";
+
     public static Command Make()
     {
         var file = Commands.FileArgument();
@@ -60,11 +63,14 @@ internal static class ChooseCommand
         foreach (var sack in set.Sacks)
         {
             text.AppendLine($"  {sack.Seller.Name}, {sack.Total.In(sack.Seller.Currency)}:");
-            foreach (var line in sack.Lines) text.AppendLine($"    {line.Packs} × {line.Offer.What}");
+            foreach (var line in sack.Lines) text.AppendLine($"    {line.Packs} × {line.Offer.What}{(IsBelieved(line.Offer) ? Believed : "")}");
         }
 
         foreach (var thing in set.FromBin) text.AppendLine($"  from the bin: {thing.Name}");
         foreach (var need in set.Missing) text.AppendLine($"  nobody offers: {need.Words}");
         foreach (var act in set.Irreversible) text.AppendLine($"  for good: {act}");
     }
+
+    private static bool IsBelieved(Offer offer)
+        => offer.Fit != FitWord.MakersList && offer.Contents.Any(content => content.Ware.Kind is WareKind.ForJoint or WareKind.ForPart);
 }

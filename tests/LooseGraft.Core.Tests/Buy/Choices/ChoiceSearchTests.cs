@@ -22,7 +22,7 @@ public sealed class ChoiceSearchTests
 
     [Fact]
     public void However_early_it_ends_the_cheapest_is_no_more_than_the_gap_too_dear()
-        => Gen.Select(Small(3, 5, 6), Gen.Int[1, 60]).Hold(each =>
+        => Gen.Select(Small(3, 12, 9), Gen.Int[1, 60]).Hold(each =>
         {
             var found = ChoiceSearch.Of(each.Item1, ChoiceCosts.All, new ChoiceWork(most: each.Item2));
             var best = ChoiceSearch.Of(each.Item1, ChoiceCosts.MoneyAlone, new ChoiceWork()).Points.SingleOrDefault();
@@ -30,6 +30,14 @@ public sealed class ChoiceSearchTests
             if (best is not null && !found.Points.IsEmpty) Assert.InRange(best.Money, found.Points[0].Money - found.Gap, found.Points[0].Money);
             if (found.Points.IsEmpty) Assert.True(best is null || !found.IsWhole);
         }, iter: 200);
+
+    [Fact]
+    public void A_tool_that_is_asked_for_in_two_places_is_bought_once()
+    {
+        var tool = new ChoiceAsk(0, ChoiceProblem.Unit, Once: 0);
+        var problem = new ChoiceProblem(1, [tool, tool], [], [new ChoiceSeller(0, null, 1)], [new ChoicePack(0, 5, 5, 9, [new ChoiceContent(1, [0])])]);
+        Assert.Equal([1], ChoiceSearch.Of(problem, ChoiceCosts.MoneyAlone, new ChoiceWork()).Points.Single().Packs);
+    }
 
     [Fact]
     public void Nobody_waits_for_what_nobody_wants()
@@ -79,7 +87,9 @@ public sealed class ChoiceSearchTests
             => new ChoicePack(seller < 0 ? null : seller, seller < 0 ? 0 : price * 1_000_000, seller < 0 ? 0 : price * (seller == 1 ? 1_900_000 : 1_000_000),
                 packs > 8 ? 1 : stock, [.. contents]));
         var seller = Gen.Select(Gen.Int[0, 6], Gen.Int[0, 20], Gen.Int[1, 4]).Select((postage, free, days) => (postage, free, days));
-        return Gen.Select(same, way.Array[1, 3].Array[joints], seller.Array[3], pack.Array[packs]).Select((fixedAsks, ways, sellers, all) => new ChoiceProblem(
+        // What is asked for however the joints are made may be asked for in several places.
+        var given = ask.Array[0, 3].Select(each => each.Select(one => one.Once is null ? one : one with { Amount = ChoiceProblem.Unit }).ToImmutableArray());
+        return Gen.Select(given, way.Array[1, 3].Array[joints], seller.Array[3], pack.Array[packs]).Select((fixedAsks, ways, sellers, all) => new ChoiceProblem(
             needs, fixedAsks, [.. ways.Select(each => each.ToImmutableArray())],
             [.. sellers.Select((each, index) => new ChoiceSeller(each.postage * 1_000_000, each.free is 0 or > 14 ? null : each.free * 1_000_000, each.days)
             {

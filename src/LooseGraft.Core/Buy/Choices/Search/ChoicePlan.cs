@@ -83,7 +83,7 @@ internal sealed class ChoicePlan
     public UInt128 StillShared(UInt128 once, int stage) => once & _later[stage];
 
     /// <summary>What is asked however the joints are made.</summary>
-    public (long[] Asked, UInt128 Once) Start() => After(new long[Problem.Needs], 0, Problem.Fixed);
+    public (long[] Asked, UInt128 Once) Start() => After(new long[Problem.Needs], 0, [.. ChoiceAsk.Together(Problem.Fixed)]);
 
     /// <summary>What is asked once these are asked as well.</summary>
     public (long[] Asked, UInt128 Once) After(long[] asked, UInt128 once, ImmutableArray<ChoiceAsk> asks)

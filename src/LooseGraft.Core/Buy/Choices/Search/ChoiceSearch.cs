@@ -21,14 +21,13 @@ public static class ChoiceSearch
         var (acts, steps) = (Most(way => way.Acts, ChoiceCosts.Acts), Most(way => way.Steps, ChoiceCosts.Minutes));
         var sets = Enumerable.Range(0, 1 << problem.Sellers.Length)
             .OrderBy(set => SetSearch.DaysOf(problem, set)).ThenBy(set => BitOperations.PopCount((uint)set));
-        foreach (var (index, sellers) in sets.Index())
+        foreach (var sellers in sets)
         {
-            work.At(index, 1 << problem.Sellers.Length);
+            work.ThrowIfGivenUp();
             var set = new SetSearch(plan, sellers, costs, work);
             if (work.IsSpent)
             {
-                // Even how little it could cost may not be worked out to its end.
-                floors.Add(set.Floor ?? 0);
+                if (set.Floor is { } floor) floors.Add(floor);
                 continue;
             }
 
@@ -41,7 +40,6 @@ public static class ChoiceSearch
             foreach (var point in points) Keep(point);
         }
 
-        work.At(1, 1);
         var gap = front.Count == 0 ? 0 : floors.Select(floor => front.Min(point => point.Money) - floor).Append(0).Max();
         return new ChoiceFront([.. front.OrderBy(point => (point.Money, point.Days, point.Acts, point.Steps))], gap, floors.Count == 0 && plan.IsExact);
 

@@ -1,6 +1,6 @@
 namespace LooseGraft.Core.Buy.Choices.Search;
 
-/// <summary>A search while it runs: how far it is, how much it may do, and whether anybody still wants it.</summary>
+/// <summary>A search while it runs: how much it may do, and whether anybody still wants it.</summary>
 /// <remarks>Bounded by what it does, not by a clock, so that the same problem always has the same answer.</remarks>
 /// <param name="most">After how many steps it ends with what it has.</param>
 /// <param name="cancellation">Cancelled when nobody waits for it any more.</param>
@@ -12,13 +12,6 @@ public sealed class ChoiceWork(long most = ChoiceWork.Usual, CancellationToken c
     private const int LooksEvery = 1024;
 
     private long _steps;
-    private volatile int _percent;
-
-    /// <summary>How many steps it took.</summary>
-    public long Steps => _steps;
-
-    /// <summary>How far it is, in hundredths.</summary>
-    public int Percent => _percent;
 
     /// <summary>Whether it may do no more.</summary>
     internal bool IsSpent => _steps >= most;
@@ -30,10 +23,7 @@ public sealed class ChoiceWork(long most = ChoiceWork.Usual, CancellationToken c
         if (++_steps % LooksEvery == 0) cancellation.ThrowIfCancellationRequested();
     }
 
-    /// <summary>Says how far it is.</summary>
-    internal void At(int done, int of)
-    {
-        cancellation.ThrowIfCancellationRequested();
-        _percent = of == 0 ? 100 : (int)(100L * done / of);
-    }
+    /// <summary>Ends here when nobody waits any more.</summary>
+    /// <exception cref="OperationCanceledException">Nobody does.</exception>
+    internal void ThrowIfGivenUp() => cancellation.ThrowIfCancellationRequested();
 }

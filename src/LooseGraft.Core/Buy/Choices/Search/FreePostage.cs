@@ -27,9 +27,6 @@ internal sealed class FreePostage
     /// <summary>How many sellers there are whose postage depends on what is bought.</summary>
     public int Count => _sellers.Length;
 
-    /// <summary>All that could be saved.</summary>
-    public long Most => _sellers.Sum(seller => _problem.Sellers[seller].Postage);
-
     /// <summary>Where the goods of a seller are counted; null where they do not matter.</summary>
     public int? SlotOf(int? seller) => seller is { } known && Array.IndexOf(_sellers, known) is >= 0 and var slot ? slot : null;
 

@@ -86,8 +86,8 @@ internal sealed class SetSearch
             labels = [.. kept.Select(each => each.Label)];
         }
 
-        // Where one of the sellers sells nothing, the same is found among those that buy of the others.
-        return ([.. labels.Select(PointOf).OfType<ChoicePoint>()], leftOut);
+        // Where one of the sellers sells nothing, the same is found among those that buy of the others. Spent over the last packs, not all are known.
+        return ([.. labels.Select(PointOf).OfType<ChoicePoint>()], _work.IsSpent ? Floor : leftOut);
     }
 
     // For every number of acts and minutes the few that could become cheapest.
@@ -165,9 +165,9 @@ internal sealed class SetSearch
         var acts = _costs.HasFlag(ChoiceCosts.Acts) ? way.Acts : 0;
         var steps = _costs.HasFlag(ChoiceCosts.Minutes) ? way.Steps : 0;
         var start = new Alternative(index, acts, steps, 0, new long[_postage.Count],
-            [.. Together(way.Asks.Where(ask => !_plan.IsOwn(ask.Need)))], []);
+            [.. ChoiceAsk.Together(way.Asks.Where(ask => !_plan.IsOwn(ask.Need)))], []);
         return way.Asks.Where(ask => _plan.IsOwn(ask.Need)).GroupBy(ask => _plan.Groups.Of(ask.Need)).Aggregate(
-            (IEnumerable<Alternative>)[start], (made, asks) => made.SelectMany(each => _covers[asks.Key].Of(Open(asks.Key, asks))
+            (IEnumerable<Alternative>)[start], (made, asks) => made.SelectMany(each => OptionsFor(asks.Key, Open(asks.Key, asks))
                 .Select(option => each with
                 {
                     Cost = each.Cost + option.Cost,
@@ -176,17 +176,19 @@ internal sealed class SetSearch
                 })));
     }
 
+    // Where the work was spent over it, the least that it can cost stands for it: then only the floor is asked for.
+    private ImmutableArray<CoverOption> OptionsFor(int group, int[] open)
+    {
+        var options = _covers[group].Of(open);
+        return !_work.IsSpent ? options : _covers[group].Least(open) is { } least ? [new CoverOption(least, new long[_postage.Count], [])] : [];
+    }
+
     private int[] Open(int group, IEnumerable<ChoiceAsk> asks)
     {
         var asked = new long[_plan.Problem.Needs];
-        foreach (var ask in Together(asks)) asked[ask.Need] += ask.Amount;
+        foreach (var ask in ChoiceAsk.Together(asks)) asked[ask.Need] += ask.Amount;
         return _plan.OpenOf(group, asked);
     }
-
-    // What is asked for twice for the same thing is asked for once.
-    private static IEnumerable<ChoiceAsk> Together(IEnumerable<ChoiceAsk> asks)
-        => asks.GroupBy(ask => (ask.Need, ask.Once))
-            .Select(same => same.Key.Once is null ? same.First() with { Amount = same.Sum(ask => ask.Amount) } : same.First());
 
     private static long[] Sum(long[] one, long[] other)
     {
