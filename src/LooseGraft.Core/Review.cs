@@ -56,12 +56,16 @@ public sealed record Review(Graft Graft, StageReviews Stages, ImmutableArray<Fin
             var asked = begun.RemoveAll(each => !stage.Asks.Contains(each.Stage));
             work?.Begin(stage.Stage, Gathered(begun));
             // Where nobody asks how far it is, stages that ask nothing of each other are worked out side by side: a check from the shell is half of it
-            // compiling, which another processor may share.
-            begun = begun.Add((stage.Stage, work is null ? Task.Run(() => Look(stage, asked)) : Task.FromResult(Look(stage, asked))));
+            // compiling, which another processor may share. Each waits for those it asks, so none may sit on a thread of the pool on which another
+            // has yet to begin: with few processors they have waited for each other for good.
+            begun = begun.Add((stage.Stage, work is null ? OnItsOwn(() => Look(stage, asked)) : Task.FromResult(Look(stage, asked))));
         }
 
         var reviews = Gathered(begun);
         return new Review(graft, reviews, InOrder(reviews)) { Whole = whole };
+
+        static Task<IStageReview> OnItsOwn(Func<IStageReview> look)
+            => Task.Factory.StartNew(look, CancellationToken.None, TaskCreationOptions.LongRunning, TaskScheduler.Default);
 
         IStageReview Look(StageDefinition stage, ImmutableArray<(Stage, Task<IStageReview>)> asked)
             => stage.Review(new StageInput(graft, whole, Gathered(asked), old, work ?? new ReviewWork()));
