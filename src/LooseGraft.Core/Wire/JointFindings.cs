@@ -22,7 +22,7 @@ internal static class JointFindings
         => review.Joint.Method != JointMethod.Straight
             ? []
             : review.FitProblems.Select(problem => Finding.Of(problem.Rule, Subject(review),
-                $"{Names(review)}: it does not go on, {problem.Words}.", Evidence.Document,
+                $"{Names(review)}: {(problem.IsSure ? "it does not go on, " : "")}{problem.Words}.", Evidence.Document,
                 "use a go-between, or rebuild the lead with the wire table below"));
 
     private static IEnumerable<Finding> Contacts(JointReview review)

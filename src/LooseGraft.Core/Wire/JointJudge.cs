@@ -11,12 +11,14 @@ internal static class JointJudge
         var mating = new Mating(from.Port, to.Port);
         var intended = mating.Intended(joint);
         var problems = PlugFit.Problems(from.Port, to.Port).ToImmutableArray();
+        // What only nobody vouches for may go on all the same, and is judged as if it did.
+        var mayGoOn = !problems.Any(problem => problem.IsSure);
         var table = new ContactTable(from.Terminals, to.Terminals);
         var pushed = Judge(mating.Meetings(intended), from, to);
         var decided = joint.Method switch
         {
             JointMethod.LeaveOff => [],
-            JointMethod.Straight => problems.IsEmpty ? pushed : [],
+            JointMethod.Straight => mayGoOn ? pushed : [],
             _ => Judge(joint.Wires, from, to),
         };
         var ties = joint.Ties.Select(
@@ -25,7 +27,7 @@ internal static class JointJudge
         // What stays is what is joined already: the wires that were chosen, or else what meets when it is pushed on.
         var joined = joint.Method is not (JointMethod.Straight or JointMethod.LeaveOff) && !joint.Wires.IsEmpty ? decided : problems.IsEmpty ? pushed : [];
         var proposal = WireTable.Propose(from.Terminals, to.Terminals, table, joined.Select(contact => (contact.From, contact.To)));
-        var placements = problems.IsEmpty ? mating.Possible().ToArray() : [];
+        var placements = mayGoOn ? mating.Possible().ToArray() : [];
         var hazards = Hazards(joint, mating, intended, placements, table);
 
         var draft = new JointReview(joint, from, to, problems, pushed, decided, ties, proposal, placements.Length, hazards, null!, []);

@@ -16,14 +16,14 @@ internal static class JointVerdicts
                 JointVerdictKind.WouldDamage, harmful.Judgement.Words, $"positions {harmful.Tie.One.Position} and {harmful.Tie.Other.Position} tied");
         if (review.Joint.Method == JointMethod.LeaveOff)
             return new JointVerdict(JointVerdictKind.LeftOff, "left off", review.Joint.Reason ?? "no reason given yet");
-        if (review.Joint.Method == JointMethod.Straight && !review.FitProblems.IsEmpty)
-            return new JointVerdict(JointVerdictKind.NeedsGoBetween, "needs a go-between", review.FitProblems[0].Words);
         if (review.Joint.Method != JointMethod.Straight && review.Decided.IsEmpty && review.Ties.IsEmpty)
             return new JointVerdict(JointVerdictKind.MoveWires, "no wires chosen yet", "take the proposed wire table or write one");
 
         var worst = review.Decided.Where(contact => contact.Judgement.Rule is not null).MaxBy(contact => contact.Judgement.Severity);
         if (worst is { Judgement.IsStop: true })
             return new JointVerdict(JointVerdictKind.WouldDamage, worst.Judgement.Words, Where(worst));
+        if (review.Joint.Method == JointMethod.Straight && !review.FitProblems.IsEmpty)
+            return new JointVerdict(JointVerdictKind.NeedsGoBetween, "needs a go-between", review.FitProblems[0].Words);
         if (worst is { Judgement.Severity: Severity.Fix or Severity.Check, Judgement.Conflict: not ConflictKind.NotKnown })
             return new JointVerdict(JointVerdictKind.MoveWires, Moves(review), $"{worst.Judgement.Words} ({Where(worst)})");
         if (review.Decided.FirstOrDefault(contact => !contact.IsSafe) is { } open)

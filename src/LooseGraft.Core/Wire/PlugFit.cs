@@ -25,6 +25,8 @@ public static class PlugFit
             problems.Add(new FitProblem(WireRules.KeyingDiffers, $"the body of {Article(header)} is not that of {Article(plug)}"));
         else if (header.Keying == Keying.Shroud && plug.Columns > header.Columns)
             problems.Add(new FitProblem(WireRules.KeyingDiffers, $"{plug.Columns} positions in a row do not go inside a wall made for {header.Columns}"));
+        else if (header.Type.Housing == Housing.Power && plug.Columns > header.Columns && !HangsOver(header, plug))
+            problems.Add(new FitProblem(WireRules.KeyingDiffers, $"nobody vouches that {plug.Columns} positions in a row go on a body made for {header.Columns}", IsSure: false));
         if (header.Rows != plug.Rows && (IsWalled(header) || IsWalled(plug)))
             problems.Add(new FitProblem(WireRules.RowsDiffer, $"{Rows(header)} against {Rows(plug)}"));
         return problems;
@@ -40,6 +42,10 @@ public static class PlugFit
     public static bool GoesAcross(Port header, Port plug)
         => plug.Rows == 1 && plug.Columns > 1 && plug.Columns <= header.Rows
             && Math.Abs(header.RowPitch.Value - plug.Pitch.Value) * (plug.Columns - 1) <= MisfitAllowedMm;
+
+    // Of shaped power bodies only the ones that part into the header's own kind are known to go on beside it (the 24-position main plug on a 20-position
+    // header, ATX12V power supply design guide).
+    private static bool HangsOver(Port header, Port plug) => plug.Type != header.Type && plug.Type.MayServe(header.Type);
 
     private static string Article(Port port) => $"a {port.Type.Name}";
 

@@ -92,10 +92,35 @@ public sealed class ShapeTests
             Port("crimp-plug", 1, 5) with { Gender = Gender.Female, OwnPitch = new Millimetres(2.54) }).Count);
 
     [Theory]
+    [InlineData(JointMethod.Straight)]
+    [InlineData(JointMethod.Adapter)]
+    public void What_nobody_vouches_to_go_on_is_judged_as_if_it_did(JointMethod method)
+    {
+        // One position more than the header has, and what meets would short.
+        var graft = Bench.Joined(Bench.Header("+5 V,ground", "power-block"), Bench.Plug("ground,+5 V,ground", "power-block"), method,
+            method == JointMethod.Straight ? [] : [(1, 2), (2, 1)]);
+        var review = Review.Of(graft).Wire.Joints.Single();
+        Assert.False(Assert.Single(review.FitProblems).IsSure);
+        Assert.Equal(method == JointMethod.Straight ? JointVerdictKind.WouldDamage : JointVerdictKind.Joined, review.Verdict.Kind);
+        Assert.Equal(method != JointMethod.Straight, review.Findings.Any(finding => finding.Rule == WireRules.DangerousPlacement));
+        // Where nothing that meets would do harm, it is no straight way all the same.
+        var harmless = Bench.Joined(Bench.Header("ground,ground", "power-block"), Bench.Plug("ground,ground,ground", "power-block"), JointMethod.Straight);
+        Assert.Equal(JointVerdictKind.NeedsGoBetween, Review.Of(harmless).Wire.Joints.Single().Verdict.Kind);
+    }
+
+    [Theory]
     [InlineData("pin-header", 1, 2, "crimp-plug", 1, 2, "")]
     [InlineData("pin-header", 2, 7, "crimp-plug", 1, 2, "")]
     [InlineData("atx-main-24", 2, 12, "atx-main-20", 2, 10, "")]
     [InlineData("cpu-power-4", 2, 2, "cpu-power-8", 2, 4, "")]
+    [InlineData("atx-main-20", 2, 10, "atx-main-24", 2, 12, "")]
+    [InlineData("power-block", 2, 12, "atx-main-24", 2, 12, "")]
+    [InlineData("power-block", 2, 11, "atx-main-24", 2, 12, "WIRE-032")]
+    [InlineData("power-block", 2, 5, "atx-main-24", 2, 12, "WIRE-032")]
+    [InlineData("power-block", 2, 5, "power-block", 2, 6, "WIRE-032")]
+    [InlineData("card-power-6", 2, 3, "cpu-power-8", 2, 4, "WIRE-032")]
+    [InlineData("card-power-6", 2, 3, "card-power-8", 2, 4, "")]
+    [InlineData("fan-3", 1, 3, "fan-4", 1, 4, "")]
     [InlineData("pin-header", 1, 2, "power-block", 1, 2, "WIRE-031 WIRE-032")]
     [InlineData("drive-power-15", 1, 15, "peripheral-power-4", 1, 4, "WIRE-031")]
     [InlineData("atx-main-24", 2, 12, "peripheral-power-4", 1, 4, "WIRE-031 WIRE-033")]
