@@ -3,7 +3,8 @@ using System.Globalization;
 using System.Text;
 using LooseGraft.Core;
 using LooseGraft.Core.Buy.Choices;
-using LooseGraft.Core.Facts;
+using LooseGraft.Core.Buy.Needs;
+using LooseGraft.Core.Findings;
 using LooseGraft.Core.Model;
 
 namespace LooseGraft.Cli;
@@ -32,7 +33,7 @@ internal static class ChooseCommand
         }
 
         var review = Review.Of(graft);
-        to.Output.Write(Text(review.Graft, GraftChoice.Of(review.Graft, review, cancellation)));
+        to.Output.Write(Text(review.Graft, GraftChoice.Of(review.Graft, review, new ReviewWork(cancellation))));
         return Commands.Fine;
     }
 
@@ -44,12 +45,7 @@ internal static class ChooseCommand
         if (choice.OtherSellers > 0) text.AppendLine($"Only eight sellers are weighed; {choice.OtherSellers.Counted("other")} had less of what is needed.");
         if (choice.Gap.Amount > 0) text.AppendLine($"Not everything could be weighed: each of these may be up to {choice.Gap.In(graft.Currency)} too dear.");
         else if (!choice.IsWhole) text.AppendLine("These four are what they are called; between them choices may be missing, for there is too much to weigh.");
-        var ends = new[] { ("Cheapest", choice.Cheapest), ("Soonest", choice.Soonest), ("Leaves most whole", choice.Whole), ("Least at the bench", choice.LeastWork) };
-        foreach (var (name, set) in ends)
-        {
-            if (set is not null) Append(text.AppendLine(), graft, name, set);
-        }
-
+        foreach (var (name, set) in choice.Ends) Append(text.AppendLine(), graft, name, set);
         return text.ToString();
     }
 
@@ -59,18 +55,15 @@ internal static class ChooseCommand
         text.AppendLine($"{name}: {set.Total.In(graft.Currency)} with {set.Postage.In(graft.Currency)} postage · {days} · "
             + $"{(set.Acts == 0 ? "nothing for good" : $"{set.Acts.Counted("act")} for good")} · about {set.Minutes} minutes");
         foreach (var way in set.Ways)
-            text.AppendLine($"  {graft.NameOf(way.Review.Joint.To)} on {graft.NameOf(way.Review.Joint.From)}: {way.Words}{(way.IsAsDecided ? " (as decided)" : "")}");
+            text.AppendLine($"  {WareWords.Of(way.Review.Joint, graft)}: {way.Words}{(way.IsAsDecided ? " (as decided)" : "")}");
         foreach (var sack in set.Sacks)
         {
             text.AppendLine($"  {sack.Seller.Name}, {sack.Total.In(sack.Seller.Currency)}:");
-            foreach (var line in sack.Lines) text.AppendLine($"    {line.Packs} × {line.Offer.What}{(IsBelieved(line.Offer) ? Believed : "")}");
+            foreach (var line in sack.Lines) text.AppendLine($"    {line.Packs} × {line.Offer.What}{(ChosenSet.IsBelieved(line.Offer) ? Believed : "")}");
         }
 
-        foreach (var thing in set.FromBin) text.AppendLine($"  from the bin: {thing.Name}");
+        foreach (var pick in set.FromBin) text.AppendLine($"  from the bin: {pick.Count} of {pick.Thing.Name} for {pick.Need.Words}");
         foreach (var need in set.Missing) text.AppendLine($"  nobody offers: {need.Words}");
         foreach (var act in set.Irreversible) text.AppendLine($"  for good: {act}");
     }
-
-    private static bool IsBelieved(Offer offer)
-        => offer.Fit != FitWord.MakersList && offer.Contents.Any(content => content.Ware.Kind is WareKind.ForJoint or WareKind.ForPart);
 }

@@ -30,19 +30,19 @@ public sealed class BuyTests(RunningBench bench) : IClassFixture<RunningBench>
     public void A_rate_is_typed_where_the_sum_lacks_one_and_the_sum_follows()
     {
         using var eyes = new Eyes(bench.Address);
-        eyes.Open(eyes.CopyOf("3") + "/buy");
-        eyes.SeeWords(".sack-row", "nobody said what 1 USD is worth in EUR");
-        eyes.SeeWords(".buy-sum", "26.30 EUR");
+        eyes.Open(eyes.CopyOf("1") + "/buy");
+        eyes.SeeWords(".sack-row", "nobody said what 1 GBP is worth in EUR");
+        eyes.SeeWords(".buy-sum", "159.80 EUR");
         eyes.Click(".buy-ways a[href$='/offers']");
-        eyes.Retype("input[name=code]", "usd");
-        eyes.Retype("input[name=worth]", "0,9");
+        eyes.Retype("input[name=code]", "gbp");
+        eyes.Retype("input[name=worth]", "1,15");
         eyes.Press(Keys.Enter);
-        eyes.SeeWords(".said", "1 USD is worth 0.9 EUR");
+        eyes.SeeWords(".said", "1 GBP is worth 1.15 EUR");
         eyes.Click(".trail a");
-        // 10.47 × 0.9 = 9.423.
-        eyes.SeeWords(".sack-row", "9.42 EUR");
-        eyes.SeeWords(".buy-sum", "35.72 EUR");
-        eyes.SeeNoWords(".sack-row", "nobody said what 1 USD");
+        // 94 × 1.15 = 108.10.
+        eyes.SeeWords(".sack-row", "108.10 EUR");
+        eyes.SeeWords(".buy-sum", "51.70 EUR");
+        eyes.SeeNoWords(".sack-row", "nobody said what 1 GBP");
         Assert.Empty(eyes.Complaints());
     }
 
@@ -60,7 +60,7 @@ public sealed class BuyTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.Press(Keys.Enter);
         eyes.SeeWords(".said", "nut driver, 2.50 EUR at Flea market");
         eyes.Click(".trail a");
-        eyes.TabTo("[data-need='tool nut driver'] .sources button");
+        eyes.TabTo("[data-need='tool nut driver'] form:has([value='nut-driver-2']) button");
         eyes.Press(Keys.Enter);
         eyes.SeeWords(".sack-row", "Flea market");
         eyes.Click(".buy-ways a[href$='/list']");
@@ -102,6 +102,38 @@ public sealed class BuyTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords(".said", "came");
         eyes.Click(".trail a");
         eyes.SeeWords("[data-need='terminal for 4-position peripheral power']", "it came");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void A_choice_for_the_whole_graft_is_looked_at_by_keys_taken_and_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("3") + "/buy");
+        var soonest = "article[aria-label='Soonest'] ";
+        eyes.SeeWords(soonest, "39.20 EUR");
+        eyes.Click(".choice-head a");
+        eyes.SeeWords(".choices-right", "Cheapest");
+        // From the cheapest leaf the arrow down leads to the one whose parcel comes first.
+        eyes.TabTo(".choice-mark.is-chosen");
+        eyes.Press(Keys.ArrowDown);
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".choices-right", "Brackwater 24 to 10");
+        eyes.Click(".choice-table tr:last-child a");
+        eyes.SeeWords(".choices-right", "Short lead for the LD-7");
+        eyes.SeeWords(".choice-prices", "Main plug on main power: 14 EUR and 1 parcel");
+        eyes.Click(".buy-ways a");
+        eyes.TabTo(soonest + "button");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "Took the choice “Soonest”");
+        eyes.SeeWords(soonest, "So it stands");
+        eyes.SeeWords(".sack-row", "Brackwater 24 to 10");
+        eyes.SeeNoWords(".sack-row", "A stranger, second hand");
+        eyes.Reload();
+        eyes.SeeWords(soonest, "So it stands");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".sack-row", "A stranger, second hand");
+        eyes.SeeNoWords(soonest, "So it stands");
         Assert.Empty(eyes.Complaints());
     }
 }

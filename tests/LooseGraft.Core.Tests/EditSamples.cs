@@ -1,5 +1,6 @@
 using System.Collections;
 using System.Reflection;
+using LooseGraft.Core.Buy.Edits;
 using LooseGraft.Core.Cool.Measuring;
 using LooseGraft.Core.Feed.Edits;
 using LooseGraft.Core.Files;
@@ -80,6 +81,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(Seller)) return new Seller(_random.Next(3) == 0 ? "" : Text("Seller"), Text(name), "CHF") { Postage = new Money(_random.Next(9)) };
         if (type == typeof(Order))
             return new Order("shop", "Shop", "USD", new DateOnly(2026, 11, 30), [new OrderLine(Text(name), new Money(3), 1)]);
+        // Half of them take nothing from the bin, which may have nothing.
+        if (type == typeof(ValueList<TakeForNeed>) && _random.Next(2) == 0) return new ValueList<TakeForNeed>();
         if (type == typeof(ValueList<string>) && name == "Parts") return new ValueList<string>([Text("Part")]);
         if (type == typeof(Arrival)) return new Arrival("order", new DateOnly(2026, 12, 1), [new ArrivedLine(0, 1, 0) { Parts = [Text("Part")] }]);
         if (type == typeof(Offer)) return new Offer(_random.Next(3) == 0 ? "" : Text("Offer"), Text("Seller"), Text(name), new Money(_random.Next(1, 50)));

@@ -59,6 +59,7 @@ public static class BenchHosting
         builder.Services.AddScoped<GraftStore>();
         builder.Services.AddScoped<RecordBook>();
         builder.Services.AddSingleton<ReviewDesk>();
+        builder.Services.AddSingleton<ChoiceDesk>();
         builder.Services.AddSingleton<BenchWatch>();
         builder.Services.AddSingleton<ShelfTags>();
         builder.Services.AddHostedService(services => services.GetRequiredService<ShelfTags>());

@@ -130,7 +130,12 @@ public abstract partial class GraftPageModel(GraftStore store, ReviewDesk review
         PostFormTagHelper.Show(HttpContext, snapshot.Revision);
         Review = await reviews.SeenAsync(Id, await Job(snapshot).WaitAsync(Aborted), Stage == Core.Findings.Stage.Buy, Aborted);
         OnShown();
+        await OnShownAsync(Aborted);
     }
+
+    /// <summary>Called after <see cref="OnShown"/>, for what has to be waited for.</summary>
+    /// <param name="cancellation">Cancelled when the reader has gone.</param>
+    protected virtual Task OnShownAsync(CancellationToken cancellation) => Task.CompletedTask;
 
     /// <summary>Called whenever another state of the graft is about to be shown.</summary>
     protected virtual void OnShown()

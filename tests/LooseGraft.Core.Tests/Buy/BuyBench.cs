@@ -1,3 +1,5 @@
+using LooseGraft.Core.Buy.Choices;
+using LooseGraft.Core.Files;
 using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core.Tests.Buy;
@@ -70,4 +72,17 @@ internal static class BuyBench
 
     /// <summary>What Buy concludes, on the day and with the bin of <see cref="Around"/>.</summary>
     public static Core.Buy.BuyReview Review(Graft graft) => Core.Review.Of(graft).SeenFrom(Around).Buy;
+
+    /// <summary>What could be bought for the whole graft.</summary>
+    public static GraftChoice Choices(Graft graft, Surroundings? around = null)
+    {
+        var review = Core.Review.Of(graft).SeenFrom(around ?? Surroundings.None);
+        return GraftChoice.Of(review.Graft, review, new ReviewWork(TestContext.Current.CancellationToken));
+    }
+
+    /// <summary>A demo graft, by the name of its file.</summary>
+    public static Graft Demo(string name) => GraftFile.Read(File.ReadAllBytes(DemoPath(name))).Graft!;
+
+    /// <summary>Where that file lies.</summary>
+    public static string DemoPath(string name) => Path.Combine(House.Root.Folder("demo"), name + ".json");
 }

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Orders;
 using LooseGraft.Core.Facts;
 using LooseGraft.Core.Findings;
@@ -36,7 +37,7 @@ internal static class OrderFindings
             .Select(id => graft.Joints.FirstOrDefault(joint => joint.Id == id)).OfType<Joint>().ToArray();
         var how = line.Lost == 0 ? "came wrong" : line.Wrong == 0 ? "did not come" : "came wrong or not at all";
         var opened = joints.Length == 0 ? $"still needed: {string.Join(", ", again.Select(aim => aim.Words))}"
-            : $"open again: {string.Join(", ", joints.Select(joint => $"{graft.NameOf(joint.To)} on {graft.NameOf(joint.From)}"))}";
+            : $"open again: {string.Join(", ", joints.Select(joint => WareWords.Of(joint, graft)))}";
         return Finding.Of(BuyRules.CameWrong, Subject(use), new CameWrong(use.Order.Id, line.Line.What, line.Wrong, line.Lost, joints.Length),
             $"{(line.Wrong + line.Lost).Counted("pack")} of {line.Line.What} {how} ({use.Order.Words}); {opened}.", Evidence.Measured,
             joints.Length == 0 ? ["choose another source for it", "say what the seller gave back"]

@@ -28,14 +28,12 @@ internal static class LeadNeeds
         return from review in graft.Joints.Select(joint => wire.Find(joint.Id)).OfType<JointReview>()
                from each in Of(graft, review)
                where each.SharedAt is not { } port || housed.Add(port)
-               select (each.Ware, new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), WordsOf(graft, review.Joint), each.Amount));
+               select (each.Ware, new NeedAsk(Stage.Wire, new JointSubject(review.Joint.Id), WareWords.Of(review.Joint, graft), each.Amount));
     }
 
     /// <summary>What one joint takes, made as it stands in its review; with the header of what it shares with others that are made for the same one.</summary>
     public static IEnumerable<(Ware Ware, double Amount, PortId? SharedAt)> Of(Graft graft, JointReview review)
         => MadeLead.IsMade(review.Joint) && review.Joint.Method != JointMethod.Adapter ? For(review, MadeLead.Of(graft, review)) : [];
-
-    private static string WordsOf(Graft graft, Joint joint) => $"{graft.NameOf(joint.To)} on {graft.NameOf(joint.From)}";
 
     private static IEnumerable<(Ware Ware, double Amount, PortId? SharedAt)> For(JointReview review, MadeLead made)
     {

@@ -20,9 +20,12 @@ public static class WareWords
         WareKind.Part => ware.Template?.Name ?? ware.Word,
         WareKind.ForPart => graft?.NameOf(ware.Word) ?? ware.Word,
         WareKind.ForJoint => graft?.Joints.FirstOrDefault(joint => joint.Id == ware.Word) is { } joint
-            ? $"go-between for {graft.NameOf(joint.To)} on {graft.NameOf(joint.From)}" : $"go-between for the joint {ware.Word}",
+            ? $"go-between for {Of(joint, graft)}" : $"go-between for the joint {ware.Word}",
         WareKind.Extension => $"extension for {ConnectorTypes.Find(ware.Word)?.Name ?? ware.Word}{ware.ToString()[$"extension {ware.Word}".Length..]}",
         WareKind.Tool or WareKind.Other => ware.Word,
         _ => ware.ToString(),
     };
+
+    /// <summary>What meets at a joint.</summary>
+    public static string Of(Joint joint, Graft graft) => $"{graft.NameOf(joint.To)} on {graft.NameOf(joint.From)}";
 }

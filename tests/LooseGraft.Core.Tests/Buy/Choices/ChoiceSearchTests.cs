@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using CsCheck;
 using LooseGraft.Core.Buy.Choices;
 using LooseGraft.Core.Buy.Choices.Search;
+using LooseGraft.Core.Findings;
 
 namespace LooseGraft.Core.Tests.Buy.Choices;
 
@@ -45,14 +46,14 @@ public sealed class ChoiceSearchTests
         using var gone = new CancellationTokenSource();
         gone.Cancel();
         Assert.Throws<OperationCanceledException>(
-            () => ChoiceSearch.Of(new ChoiceProblem(0, [], [], [], []), ChoiceCosts.All, new ChoiceWork(cancellation: gone.Token)));
+            () => ChoiceSearch.Of(new ChoiceProblem(0, [], [], [], []), ChoiceCosts.All, new ChoiceWork(waited: new ReviewWork(gone.Token))));
     }
 
     [Fact]
     public void Where_every_joint_takes_its_fewest_acts_the_choice_is_the_cheapest_of_those_with_the_fewest()
         => Small(3, 5, 6).Hold(problem =>
         {
-            var least = GraftChoice.LeastOf(problem, way => way.Acts, TestContext.Current.CancellationToken).Points.FirstOrDefault();
+            var least = GraftChoice.LeastOf(problem, way => way.Acts, new ReviewWork()).Points.FirstOrDefault();
             var fewest = problem.Joints.Sum(ways => ways.Min(way => way.Acts));
             var judged = ChoiceJudge.Front(problem, ChoiceCosts.Acts).Where(point => point.Acts == fewest).Select(point => (long?)point.Money)
                 .SingleOrDefault();

@@ -1,9 +1,7 @@
 using LooseGraft.Cli;
 using LooseGraft.Core.Buy.Choices;
-using LooseGraft.Core.Buy.Needs;
-using LooseGraft.Core.Files;
+using LooseGraft.Core.Buy.Choices.Search;
 using LooseGraft.Core.Findings;
-using LooseGraft.Core.Wire.Edits;
 
 namespace LooseGraft.Core.Tests.Buy.Choices;
 
@@ -40,7 +38,7 @@ public sealed class GraftChoiceTests
         var graft = BuyBench.Needing(("nut M3", 9)).With((BuyBench.Offer("nuts", 1, BuyBench.Of("nut M3", 10)), 0));
         var choice = Of(graft, BuyBench.Around);
         Assert.Equal((Money.Zero, 0), (choice.Cheapest!.Total, choice.Cheapest.Days));
-        Assert.Equal("spare-nuts", choice.Cheapest.FromBin.Single().Entry);
+        Assert.Equal("spare-nuts", choice.Cheapest.FromBin.Single().Thing.Entry);
         // One more than lie there.
         var more = BuyBench.Needing(("nut M3", 10)).With((BuyBench.Offer("nuts", 1, BuyBench.Of("nut M3", 10)), 0));
         Assert.Equal(["nuts"], Bought(Of(more, BuyBench.Around).Cheapest!));
@@ -110,31 +108,6 @@ public sealed class GraftChoiceTests
         Assert.Equal(isChosen, choice.Sets.Any(set => Bought(set).Contains("cheap-adapter")));
     }
 
-    [Theory]
-    [InlineData("lending-desk")]
-    [InlineData("weighbridge")]
-    [InlineData("slide-projector")]
-    [InlineData("ferry-radiogram")]
-    public void Once_taken_the_graft_needs_what_was_said_and_it_costs_what_was_said(string name)
-    {
-        var demo = Demo(name);
-        var choice = Of(demo);
-        Assert.True(choice.IsWhole);
-        Assert.All(choice.Sets, set =>
-        {
-            var taken = set.Ways.Where(way => !way.IsAsDecided)
-                .Aggregate(demo, (graft, way) => TakeSchool.Of(way.Review.Joint.Id, way.Plan!, null).Apply(graft))
-                .WithBuying(buying => buying with
-                {
-                    Basket = [.. set.Sacks.SelectMany(sack => sack.Lines).Select(line => new BasketLine(line.Offer.Id, line.Packs))],
-                });
-            var basket = Core.Review.Of(taken).Buy.Basket.Value;
-            var open = basket.Lines.Where(line => line.State == NeedState.Open).Select(line => line.Need.Key);
-            Assert.Equal(set.Missing.Select(need => need.Key).Order(), open.Order());
-            Assert.Equal(set.Total, basket.Sacks.Aggregate(Money.Zero, (sum, sack) => sum + sack.InGraft!.Value));
-        });
-    }
-
     [Fact]
     public void The_ends_are_what_they_are_called()
     {
@@ -146,24 +119,40 @@ public sealed class GraftChoiceTests
     }
 
     [Fact]
+    public void The_lending_desk_has_four_different_answers()
+    {
+        var choice = Of(Demo("lending-desk"));
+        Assert.Equal(4, choice.Ends.Select(end => end.Set).Distinct().Count());
+        Assert.All(choice.Sets, set => Assert.Empty(set.Missing));
+    }
+
+    [Theory]
+    [InlineData(200, 200)]
+    [InlineData(201, 200)]
+    public void Of_many_choices_so_many_are_kept_the_ends_among_them(int count, int kept)
+    {
+        var points = Enumerable.Range(0, count).Select(at => new ChoicePoint(0, 0, count - at, at, [], [])).ToArray();
+        // Between two that are kept, the end would fall out.
+        var end = points[^2];
+        var shown = GraftChoice.Thinned(points, [end, null]).ToArray();
+        Assert.Equal(kept, shown.Length);
+        Assert.Contains(end, shown);
+        Assert.Equal(shown.OrderBy(point => point.Money), shown);
+    }
+
+    [Fact]
     public void The_shell_prints_the_four_ends()
     {
         var output = new StringWriter();
         var to = new System.CommandLine.InvocationConfiguration { Output = output, Error = output };
-        Assert.Equal(Commands.Fine, Commands.Root().Parse(["choose", DemoPath("lending-desk")]).Invoke(to));
+        Assert.Equal(Commands.Fine, Commands.Root().Parse(["choose", BuyBench.DemoPath("lending-desk")]).Invoke(to));
         Assert.All(["Cheapest: ", "Soonest: ", "Leaves most whole: ", "Least at the bench: "], end => Assert.Contains(end, output.ToString(), StringComparison.Ordinal));
-        Assert.Equal(Commands.Unreadable, Commands.Root().Parse(["choose", DemoPath("nowhere")]).Invoke(to));
+        Assert.Equal(Commands.Unreadable, Commands.Root().Parse(["choose", BuyBench.DemoPath("nowhere")]).Invoke(to));
     }
 
-    private static GraftChoice Of(Graft graft, Surroundings? around = null)
-    {
-        var review = Core.Review.Of(graft).SeenFrom(around ?? Surroundings.None);
-        return GraftChoice.Of(review.Graft, review, TestContext.Current.CancellationToken);
-    }
+    private static GraftChoice Of(Graft graft, Surroundings? around = null) => BuyBench.Choices(graft, around);
 
     private static string[] Bought(ChosenSet set) => [.. set.Sacks.SelectMany(sack => sack.Lines).Select(line => line.Offer.Id)];
 
-    private static Graft Demo(string name) => GraftFile.Read(File.ReadAllBytes(DemoPath(name))).Graft!;
-
-    private static string DemoPath(string name) => Path.Combine(House.Root.Folder("demo"), name + ".json");
+    private static Graft Demo(string name) => BuyBench.Demo(name);
 }

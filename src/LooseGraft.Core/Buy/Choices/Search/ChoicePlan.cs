@@ -111,9 +111,7 @@ internal sealed class ChoicePlan
     }
 
     /// <summary>How many pieces of each need of a group are to be bought.</summary>
-    public int[] OpenOf(int group, long[] asked) => [.. Groups.Needs[group].Select(need => Pieces(asked[need]))];
-
-    private static int Pieces(long amount) => (int)((amount + ChoiceProblem.Unit - 1) / ChoiceProblem.Unit);
+    public int[] OpenOf(int group, long[] asked) => [.. Groups.Needs[group].Select(need => ChoiceProblem.Pieces(asked[need]))];
 
     // Where any one pack holds all that could be asked, it does not matter how much is.
     private long? WholeOf(int need)
@@ -121,7 +119,7 @@ internal sealed class ChoicePlan
         if (IsOwn(need)) return null;
         var most = Problem.Fixed.Where(ask => ask.Need == need).Sum(ask => ask.Amount)
             + Problem.Joints.Sum(ways => ways.Max(way => way.Asks.Where(ask => ask.Need == need).Sum(ask => ask.Amount)));
-        var pieces = Pieces(most);
+        var pieces = ChoiceProblem.Pieces(most);
         return pieces > 0 && Problem.Packs.SelectMany(pack => pack.Contents).Where(content => content.Needs.Contains(need))
             .All(content => content.Needs.Length == 1 && content.Count >= pieces) ? pieces * ChoiceProblem.Unit : null;
     }

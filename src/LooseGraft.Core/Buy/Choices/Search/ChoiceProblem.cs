@@ -18,4 +18,24 @@ public sealed record ChoiceProblem(
 
     /// <summary>Millionths in one.</summary>
     public const long Unit = 1_000_000;
+
+    /// <summary>How many pieces of each need are wanted, when the joints are made so.</summary>
+    /// <param name="ways">Which way each joint takes.</param>
+    internal int[] PiecesFor(IReadOnlyList<int> ways)
+    {
+        var asked = new long[Needs];
+        foreach (var ask in ChoiceAsk.Together(Fixed.Concat(Joints.SelectMany((each, joint) => each[ways[joint]].Asks)))) asked[ask.Need] += ask.Amount;
+        return [.. asked.Select(Pieces)];
+    }
+
+    /// <summary>The same where nobody asks for a need.</summary>
+    internal ChoiceProblem Without(int need)
+        => this with
+        {
+            Fixed = Fixed.RemoveAll(ask => ask.Need == need),
+            Joints = [.. Joints.Select(ways => ways.Select(way => way with { Asks = way.Asks.RemoveAll(ask => ask.Need == need) }).ToImmutableArray())],
+        };
+
+    /// <summary>So much in whole pieces.</summary>
+    internal static int Pieces(long amount) => (int)((amount + Unit - 1) / Unit);
 }

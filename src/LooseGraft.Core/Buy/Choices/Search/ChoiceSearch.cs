@@ -20,10 +20,9 @@ public static class ChoiceSearch
         var (front, floors) = (new List<ChoicePoint>(), new List<long>());
         var (acts, steps) = (Most(way => way.Acts, ChoiceCosts.Acts), Most(way => way.Steps, ChoiceCosts.Minutes));
         var sets = Enumerable.Range(0, 1 << problem.Sellers.Length)
-            .OrderBy(set => SetSearch.DaysOf(problem, set)).ThenBy(set => BitOperations.PopCount((uint)set));
-        foreach (var sellers in sets)
+            .OrderBy(set => SetSearch.DaysOf(problem, set)).ThenBy(set => BitOperations.PopCount((uint)set)).ToArray();
+        foreach (var sellers in work.Each(sets, "set of sellers"))
         {
-            work.ThrowIfGivenUp();
             var set = new SetSearch(plan, sellers, costs, work);
             if (work.IsSpent)
             {

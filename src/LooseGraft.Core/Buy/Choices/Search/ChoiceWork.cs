@@ -1,10 +1,13 @@
+using LooseGraft.Core.Findings;
+
 namespace LooseGraft.Core.Buy.Choices.Search;
 
 /// <summary>A search while it runs: how much it may do, and whether anybody still wants it.</summary>
 /// <remarks>Bounded by what it does, not by a clock, so that the same problem always has the same answer.</remarks>
 /// <param name="most">After how many steps it ends with what it has.</param>
-/// <param name="cancellation">Cancelled when nobody waits for it any more.</param>
-public sealed class ChoiceWork(long most = ChoiceWork.Usual, CancellationToken cancellation = default)
+/// <param name="waited">Where it learns that nobody waits any more; null for one that is waited for in any case.</param>
+/// <param name="isTold">Whether it tells there how far it is.</param>
+public sealed class ChoiceWork(long most = ChoiceWork.Usual, ReviewWork? waited = null, bool isTold = true)
 {
     /// <summary>About four seconds of steps on a small machine.</summary>
     public const long Usual = 12_000_000;
@@ -20,10 +23,12 @@ public sealed class ChoiceWork(long most = ChoiceWork.Usual, CancellationToken c
     /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
     internal void Step()
     {
-        if (++_steps % LooksEvery == 0) cancellation.ThrowIfCancellationRequested();
+        if (++_steps % LooksEvery == 0) waited?.ThrowIfGivenUp();
     }
 
-    /// <summary>Ends here when nobody waits any more.</summary>
-    /// <exception cref="OperationCanceledException">Nobody does.</exception>
-    internal void ThrowIfGivenUp() => cancellation.ThrowIfCancellationRequested();
+    /// <summary>The same things, one by one, each told as it is taken up.</summary>
+    /// <param name="things">Several of a kind.</param>
+    /// <param name="kind">What each is.</param>
+    /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
+    internal IEnumerable<T> Each<T>(IReadOnlyCollection<T> things, string kind) => isTold && waited is not null ? waited.Each(things, kind) : things;
 }

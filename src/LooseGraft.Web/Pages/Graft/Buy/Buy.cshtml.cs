@@ -17,7 +17,7 @@ using Microsoft.AspNetCore.Mvc;
 namespace LooseGraft.Web.Pages;
 
 /// <summary>What is needed, what there is for it, and what it comes to.</summary>
-public sealed class BuyModel(GraftStore store, ReviewDesk reviews) : GraftPageModel(store, reviews)
+public sealed class BuyModel(GraftStore store, ReviewDesk reviews, ChoiceDesk choices) : ChoicePageModel(store, reviews, choices)
 {
     private const int LongestReason = 400;
 

@@ -9,6 +9,7 @@ public sealed class BuyPages : IStagePages
     public static StagePages Pages { get; } = new(
         Stage.Buy, "What the decisions ask for, what the bin and which sellers give of it, and what it comes to.",
         new StagePage("buy", "buy") { Only = 3, Picture = 1100 },
+        new StagePage("choices", "buy/choices") { Only = 3 },
         new StagePage("offers", "buy/offers"),
         new StagePage("shopping-list", "buy/list"),
         new StagePage("orders", "buy/orders"));

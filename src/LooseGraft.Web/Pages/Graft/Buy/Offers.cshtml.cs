@@ -2,6 +2,7 @@ using LooseGraft.Core;
 using LooseGraft.Core.Buy.Edits;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Offers;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
@@ -34,6 +35,10 @@ public sealed class OffersModel(GraftStore store, ReviewDesk reviews) : GraftPag
     [BindProperty(SupportsGet = true)]
     public string? Want { get; set; }
 
+    /// <summary>The thing for which an offer is being written down, where nothing has been decided that needs it.</summary>
+    [BindProperty(SupportsGet = true)]
+    public string? Thing { get; set; }
+
     /// <summary>What is looked for among the offers.</summary>
     [BindProperty(SupportsGet = true)]
     public string? Words { get; set; }
@@ -42,7 +47,8 @@ public sealed class OffersModel(GraftStore store, ReviewDesk reviews) : GraftPag
 
     public Offer? Changed => Graft.Buying.FindOffer(OfferId ?? "");
 
-    public Need? Wanted => Review.Buy.Basket.Value.Lines.FirstOrDefault(line => line.Need.Key == Want)?.Need;
+    public Need? Wanted => Review.Buy.Basket.Value.Lines.FirstOrDefault(line => line.Need.Key == Want)?.Need
+        ?? (WareText.Read(Thing ?? "") is { } ware ? new Need(Thing!, ware, WareWords.Of(ware, Graft), [], 1) : null);
 
     /// <summary>What a pack for the need holds, to begin with.</summary>
     public string? WantedContents => Wanted is { } need
