@@ -66,6 +66,9 @@ public sealed class Eyes : IDisposable
         ? words
         : null);
 
+    /// <summary>Waits until nothing on the page is worked out any more beside it.</summary>
+    public void SeeNothingUnderWay() => See("#bench:not(:has([hx-trigger='every 1s']))");
+
     public string? Value(string selector) => See(selector).GetDomProperty("value");
 
     public void Click(string selector)

@@ -54,7 +54,7 @@ public sealed class PlaceTests(RunningBench bench, Windows windows) : IClassFixt
     {
         var eyes = windows.Of(bench.Address, 1280);
         eyes.Open(demo);
-        eyes.See("#bench");
+        eyes.SeeNothingUnderWay();
         var handlers = eyes.Run<string>(Handlers).Split(' ', StringSplitOptions.RemoveEmptyEntries);
         if (handlers.Length == 0) return;
         var path = eyes.CopyOf(demo.Split('/')[2]) + string.Concat(demo.Split('/', 4).Skip(3).Select(rest => "/" + rest));
@@ -66,7 +66,7 @@ public sealed class PlaceTests(RunningBench bench, Windows windows) : IClassFixt
             if (!eyes.Run<bool>(Send, handler, path.Split('?')[0]))
             {
                 eyes.Open(path);
-                eyes.See("#bench");
+                eyes.SeeNothingUnderWay();
                 if (!eyes.Run<bool>(Send, handler, path.Split('?')[0])) continue;
             }
 

@@ -119,6 +119,17 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
 
     public static async Task<string> TokenAsync(HttpClient browser, string page) => TokenPattern().Match(await browser.GetStringAsync(page)).Groups[1].Value;
 
+    /// <summary>Looks again and again until it is so.</summary>
+    public static async Task<T> UntilAsync<T>(Func<Task<T>> look, Func<T, bool> isSo)
+    {
+        while (true)
+        {
+            var seen = await look();
+            if (isSo(seen)) return seen;
+            await Task.Delay(20, TestContext.Current.CancellationToken);
+        }
+    }
+
     /// <summary>The text of a page as a reader sees it, near enough.</summary>
     public static async Task<string> TextAsync(HttpResponseMessage response) => WebUtility.HtmlDecode(await response.Content.ReadAsStringAsync());
 

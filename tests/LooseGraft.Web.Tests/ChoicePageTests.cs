@@ -126,15 +126,8 @@ public sealed partial class ChoicePageTests(BenchHost host) : IClassFixture<Benc
     private static Task<string> ShownAsync(HttpClient browser, string page)
         => UntilAsync(browser, page, text => Known().IsMatch(text));
 
-    private static async Task<string> UntilAsync(HttpClient browser, string page, Func<string, bool> isMeant)
-    {
-        for (; ; )
-        {
-            var text = await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation));
-            if (isMeant(text)) return text;
-            await Task.Delay(50, Cancellation);
-        }
-    }
+    private static Task<string> UntilAsync(HttpClient browser, string page, Func<string, bool> isMeant)
+        => BenchHost.UntilAsync(async () => await BenchHost.TextAsync(await browser.GetAsync(page, Cancellation)), isMeant);
 
     [GeneratedRegex("<article class=\"choice-card[^\"]*\" aria-label=\"([^\"]+)\"")]
     private static partial Regex Names();

@@ -94,7 +94,12 @@ public sealed class ChoiceDesk(ILogger<ChoiceDesk> log) : IDisposable
 
         public void Begin()
         {
-            lock (_gate) _isStopped = false;
+            lock (_gate)
+            {
+                _isStopped = false;
+                // What failed is tried again.
+                Clear();
+            }
         }
 
         private static DeskJob<T> Wanted<T>(DeskJob<T>? known, Func<ReviewWork, T> weigh)

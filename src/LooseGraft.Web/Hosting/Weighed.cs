@@ -11,19 +11,3 @@ public sealed record Weighed<T>(T? Result, WeighedState State, string At)
     /// <summary>Nobody asked for it.</summary>
     public static readonly Weighed<T> NotAsked = new(null, WeighedState.Stopped, "");
 }
-
-/// <summary>How something stands that takes its time.</summary>
-public enum WeighedState
-{
-    /// <summary>It is under way.</summary>
-    UnderWay,
-
-    /// <summary>It is done.</summary>
-    Done,
-
-    /// <summary>Somebody has stopped it.</summary>
-    Stopped,
-
-    /// <summary>It failed.</summary>
-    Failed,
-}

@@ -52,9 +52,6 @@ public abstract class ChoicePageModel(GraftStore store, ReviewDesk reviews, Choi
         return await ShownAgainAsync();
     }
 
-    /// <summary>Whether a choice is how the graft stands already.</summary>
-    public bool IsStanding(ChosenSet set) => set.IsStandingIn(Graft);
-
     protected override async Task OnShownAsync(CancellationToken cancellation)
     {
         if (IsWeighed) Choice = await choices.ChoiceAsync(Snapshot, Review, cancellation);
