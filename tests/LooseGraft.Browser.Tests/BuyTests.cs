@@ -104,4 +104,55 @@ public sealed class BuyTests(RunningBench bench) : IClassFixture<RunningBench>
         eyes.SeeWords("[data-need='terminal for 4-position peripheral power']", "it came");
         Assert.Empty(eyes.Complaints());
     }
+
+    [Fact]
+    public void A_gamble_is_looked_at_from_its_need_changed_by_keyboard_and_turned_down_by_the_budget()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("1") + "/buy");
+        eyes.Click("[data-need='for part processor'] a[href*='gambles']");
+        eyes.SeeWords(".gamble-say", "Try Four-core of the next family first, then Four-core out of a server");
+        eyes.Retype("[aria-label='Chance, %: Four-core out of a server']", "20");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".gamble-say", "34.46 EUR on average instead of 48.50 EUR");
+        eyes.SeeNoWords(".gamble-say", "out of a server");
+        eyes.Reload();
+        eyes.SeeWords(".gamble-offers", "you say: does at 20 %");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".gamble-say", "then Four-core out of a server");
+        eyes.Click(".gamble-plans tr:last-child a");
+        eyes.SeeWords(".gamble-tree", "48.50 EUR in all");
+        eyes.SeeNoWords(".gamble-tree", "it does not");
+        eyes.TabTo(".gamble-advice button", isBack: true);
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "Four-core of the next family: 1 pack in the basket");
+        eyes.Click(".gamble-advice a[href$='/offers']");
+        eyes.Retype("input[name=code]", "gbp");
+        eyes.Retype("input[name=worth]", "1.15");
+        eyes.Press(Keys.Enter);
+        eyes.Click(".trail a");
+        eyes.SeeWords("[data-offer='next-family'], .sack-row", "67.40 EUR would have to be laid out");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
+    public void What_a_graft_is_worth_follows_what_is_typed_by_keyboard_and_is_taken_back()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("3") + "/buy");
+        eyes.Click(".buy-ways a[href$='/worth']");
+        eyes.SeeWords(".worth-say", "By the money alone take “A donor with a standard board”");
+        eyes.Retype("input[name=rate]", "");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".worth-say", "Go on: with the hours as a pleasure");
+        eyes.Retype("input[name=called]", "A machine of the tip");
+        eyes.Press(Keys.Tab + "5" + Keys.Tab + "1" + Keys.Enter);
+        eyes.SeeWords(".worth-say", "take “A machine of the tip”");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".worth-say", "Go on: with the hours as a pleasure");
+        eyes.Reload();
+        eyes.SeeNoWords(".worth-ways", "A machine of the tip");
+        Assert.Equal("", eyes.Value("input[name=rate]"));
+        Assert.Empty(eyes.Complaints());
+    }
 }

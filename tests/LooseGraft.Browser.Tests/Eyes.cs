@@ -138,7 +138,8 @@ public sealed class Eyes : IDisposable
     {
         var field = See(selector);
         field.SendKeys(Keys.Control + "a");
-        field.SendKeys(text);
+        // To type nothing is to rub out what is there.
+        field.SendKeys(text.Length == 0 ? Keys.Backspace : text);
     }
 
     public void Choose(string selector, string words) => Until(() =>

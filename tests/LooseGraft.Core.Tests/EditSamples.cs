@@ -40,7 +40,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         => parameter.ParameterType == typeof(PortId)
             || (parameter.ParameterType == typeof(string)
             && parameter.Name is "Part" or "Joint" or "Supply" or "Load" or "Plane" or "Mount" or "Reading" or "Of" or "Lead" or "Donor" or "InPlaceOf" or "Way" or "Space" or "Opening"
-                or "Seller" or "Offer" or "OwnNeed");
+                or "Seller" or "Offer" or "OwnNeed" or "LeftOver" or "OtherWay");
 
     /// <summary>The edit of a sort that a seed stands for.</summary>
     public GraftEdit Make(Type sort, int seed)
@@ -86,6 +86,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         if (type == typeof(ValueList<string>) && name == "Parts") return new ValueList<string>([Text("Part")]);
         if (type == typeof(Arrival)) return new Arrival("order", new DateOnly(2026, 12, 1), [new ArrivedLine(0, 1, 0) { Parts = [Text("Part")] }]);
         if (type == typeof(Offer)) return new Offer(_random.Next(3) == 0 ? "" : Text("Offer"), Text("Seller"), Text(name), new Money(_random.Next(1, 50)));
+        if (type == typeof(LeftOver)) return new LeftOver(_random.Next(3) == 0 ? "" : Text("LeftOver"), Text(name), new Money(_random.Next(1, 50)));
+        if (type == typeof(OtherWay)) return new OtherWay(_random.Next(3) == 0 ? "" : Text("OtherWay"), Text(name), new Money(_random.Next(1, 90)));
         if (type == typeof(Money)) return new Money(_random.Next(1, 50));
         if (type == typeof(Watts)) return new Watts(_random.Next(1, 300));
         if (type == typeof(Millimetres)) return new Millimetres(_random.Next(1, 300));
@@ -150,6 +152,8 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
         "Opening" => Choice([.. graft.Seating.Planes.SelectMany(plane => plane.Openings).Select(opening => opening.Id)]),
         "Seller" => Choice([.. graft.Buying.Sellers.Select(seller => seller.Id)]),
         "Offer" => Choice([.. graft.Buying.Offers.Select(offer => offer.Id)]),
+        "LeftOver" => Choice([.. graft.Buying.Worth.LeftOvers.Select(left => left.Id)]),
+        "OtherWay" => Choice([.. graft.Buying.Worth.OtherWays.Select(way => way.Id)]),
         "OwnNeed" => Choice([.. graft.Buying.OwnNeeds.Select(own => own.Id)]),
         "Way" => Choice([.. graft.Cooling.Ways.Select(way => way.Id)]),
         "Space" => Choice([.. graft.AirSpaces().Select(space => space.Id)]),
@@ -215,6 +219,11 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
                 Marks = [new NeedMark("tool meter", NeedMarking.There, null)],
                 OwnNeeds = [new OwnNeed("ties", WareText.Read("tie")!, 5)],
                 FromBin = [new BinTake("own ties", "Ties", new BinClaim("ties", 2))],
+                Worth = new WorthTerms
+                {
+                    LeftOvers = [new LeftOver("case", "Old case", new Money(4))],
+                    OtherWays = [new OtherWay("tower", "Tower", new Money(90))],
+                },
             },
             OtherDonors = [new GraftDonor("twin", new Machine("Twin kiosk"), [new CaseAnswer(CaseDuty.Speaker, true)])],
             Parts = [.. ferry.Parts.Select(part => part.Ports.FirstOrDefault(port => port.PositionCount > 1) is not { } port ? part : part with

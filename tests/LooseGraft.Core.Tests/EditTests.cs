@@ -88,6 +88,8 @@ public sealed class EditTests
             graft.NameOfSpace(text), graft.NameOfWay(text), graft.Buying.FindSeller(text)?.Name ?? "", graft.Buying.FindOffer(text)?.What ?? "",
             .. graft.Buying.FromBin.Where(take => take.Claim.Entry == text).Select(take => take.Name),
             .. graft.Buying.OwnNeeds.Where(own => own.Id == text).Select(own => own.Ware.ToString()),
+            .. graft.Buying.Worth.LeftOvers.Where(left => left.Id == text).Select(left => left.Name),
+            .. graft.Buying.Worth.OtherWays.Where(way => way.Id == text).Select(way => way.Name),
             .. graft.Seating.Planes.SelectMany(plane => plane.Openings).Where(opening => opening.Id == text).Select(opening => opening.Name),
             .. graft.Readings.Where(reading => reading.Id == text).Select(reading => reading.Text),
             .. graft.WallReadings.Where(reading => reading.Id == text).Select(reading => reading.Mean.ToString()),

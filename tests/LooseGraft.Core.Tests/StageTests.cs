@@ -59,7 +59,7 @@ public sealed class StageTests
             Assert.Equal(stage.Stage, rule.Stage);
             Assert.StartsWith(stage.Stage.ToString().ToUpperInvariant() + "-", rule.Code);
         }));
-        Assert.Equal(158, Stages.Rules.Length);
+        Assert.Equal(159, Stages.Rules.Length);
     }
 
     private sealed record CoolingReview(int Boards, int? BoardsBefore, ImmutableArray<Finding> Findings) : IStageReview;

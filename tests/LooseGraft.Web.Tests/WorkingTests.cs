@@ -3,6 +3,7 @@ using System.Net;
 using LooseGraft.Web.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.DependencyInjection;
+using static LooseGraft.Web.Tests.BenchHost;
 
 namespace LooseGraft.Web.Tests;
 
@@ -23,24 +24,24 @@ public sealed class WorkingTests
         Assert.Equal(HttpStatusCode.Redirect, sent.StatusCode);
         var working = sent.Headers.Location!.ToString();
         Assert.Equal($"/graft/{Slow}/working?more=&to=%2Fgraft%2F{Slow}%2Fseat", working);
-        var page = await BenchHost.UntilAsync(() => browser.GetStringAsync(working, Cancellation), text => text.Contains(" of 4</em>", StringComparison.Ordinal));
+        var page = await UntilAsync(() => browser.GetStringAsync(working, Cancellation), text => text.Contains(" of 4</em>", StringComparison.Ordinal));
         Assert.Contains("Being worked out", page, StringComparison.Ordinal);
         Assert.Contains("<span>Stock</span> <em>done</em>", page, StringComparison.Ordinal);
         Assert.Contains("<span>Seat</span> <em>at survey ", page, StringComparison.Ordinal);
         Assert.Contains("<span>Feed</span> <em>to come</em>", page, StringComparison.Ordinal);
 
         Assert.Contains("Its figures are being worked out.", await browser.GetStringAsync("/", Cancellation), StringComparison.Ordinal);
-        var other = await BenchHost.UntilAsync(() => browser.GetAsync("/graft/4/wire", Cancellation), answer => answer.StatusCode == HttpStatusCode.OK);
+        var other = await UntilAsync(() => browser.GetAsync("/graft/4/wire", Cancellation), answer => answer.StatusCode == HttpStatusCode.OK);
         Assert.True(other.IsSuccessStatusCode);
 
-        var done = await BenchHost.UntilAsync(() => browser.GetAsync(working, Cancellation), answer => answer.StatusCode != HttpStatusCode.OK);
+        var done = await UntilAsync(() => browser.GetAsync(working, Cancellation), answer => answer.StatusCode != HttpStatusCode.OK);
         Assert.Equal($"/graft/{Slow}/seat", done.Headers.Location!.ToString());
         Assert.Contains("Seat", await browser.GetStringAsync($"/graft/{Slow}/seat", Cancellation), StringComparison.Ordinal);
         using var asked = new HttpRequestMessage(HttpMethod.Get, working) { Headers = { { "HX-Request", "true" }, { "HX-Trigger", "working" } } };
         var answered = await browser.SendAsync(asked, Cancellation);
         Assert.Equal(HttpStatusCode.NoContent, answered.StatusCode);
         Assert.Contains($"\"path\":\"/graft/{Slow}/seat\"", answered.Headers.GetValues("HX-Location").Single(), StringComparison.Ordinal);
-        await BenchHost.UntilAsync(() => browser.GetStringAsync("/", Cancellation), text => !text.Contains("being worked out", StringComparison.Ordinal));
+        await UntilAsync(() => browser.GetStringAsync("/", Cancellation), text => !text.Contains("being worked out", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -103,7 +104,7 @@ public sealed class WorkingTests
         var browser = Browser(bench);
         var working = (await browser.GetAsync("/graft/4/cool?ask=watts&limit=80", Cancellation)).Headers.Location!.ToString();
         Assert.StartsWith("/graft/4/working?more=cool%3F", working, StringComparison.Ordinal);
-        var done = await BenchHost.UntilAsync(() => browser.GetAsync(working, Cancellation), answer => answer.StatusCode != HttpStatusCode.OK);
+        var done = await UntilAsync(() => browser.GetAsync(working, Cancellation), answer => answer.StatusCode != HttpStatusCode.OK);
         Assert.Equal("/graft/4/cool?ask=watts&limit=80", done.Headers.Location!.ToString());
         Assert.Contains("at peak: it is then", await browser.GetStringAsync("/graft/4/cool?ask=watts&limit=80", Cancellation), StringComparison.Ordinal);
     }
@@ -173,7 +174,7 @@ public sealed class WorkingTests
         await reader.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => leaving);
         // Twice as long as anything lives that nobody asks for.
-        await BenchHost.UntilAsync(() => Task.FromResult(Volatile.Read(ref turns)), done => done >= 30);
+        await UntilAsync(() => Task.FromResult(Volatile.Read(ref turns)), done => done >= 30);
         Assert.True(job.TryWant());
         Volatile.Write(ref isEnough, true);
         Assert.Equal(7, await waiting);

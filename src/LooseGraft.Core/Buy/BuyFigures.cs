@@ -85,6 +85,12 @@ public sealed record CameWrong(string Order, string What, int Wrong, int Lost, i
 /// <param name="Days">How many days ago.</param>
 public sealed record OrderOverdue(string Order, int Days) : FindingCase;
 
+/// <summary>Something that may not do, and nothing certain could be paid after it.</summary>
+/// <param name="Offer">What is tried.</param>
+/// <param name="LaidOut">What it and the cheapest that is certain cost together.</param>
+/// <param name="Room">What the budget leaves for both.</param>
+public sealed record GambleBeyondBudget(string Offer, Money LaidOut, Money Room) : FindingCase;
+
 /// <summary>What Buy comes to, in the currency of the graft.</summary>
 /// <param name="Spent">What everything costs, bought or still to buy.</param>
 /// <param name="Left">What remains of the budget; null when there is none.</param>

@@ -20,6 +20,7 @@ internal static class BuyRules
     internal static readonly Rule OrderedIdle = Rule("BUY-013", Severity.Fix, "what was ordered for a joint that has since changed");
     internal static readonly Rule CameWrong = Rule("BUY-014", Severity.Fix, "what was ordered came wrong, or never");
     internal static readonly Rule Overdue = Rule("BUY-015", Severity.Check, "a parcel is late");
+    internal static readonly Rule GambleTooDear = Rule("BUY-016", Severity.Check, "a gamble whose worst is beyond the budget");
 
     private static Rule Rule(string code, Severity severity, string title) => new(code, Stage.Buy, severity, title);
 }

@@ -1,3 +1,4 @@
+using LooseGraft.Core.Buy.Balances;
 using LooseGraft.Core.Buy.Findings;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Orders;
@@ -29,27 +30,20 @@ public static class BuyStage
         var orders = OrderBook.Of(input.Whole.Records.Concat(input.Around.Records));
         var basket = new Lazy<Basket>(() => Basket.Of(graft, NeedList.Of(graft, seat, wire, feed), orders));
         // Rules speak once buying has begun; before, everything needed would be called missing.
-        var isBegun = buying != Buying.Empty || !orders.Orders.IsEmpty;
+        var isBegun = buying with { Worth = WorthTerms.Empty } != Buying.Empty || !orders.Orders.IsEmpty;
         var money = Sum(input.Whole, isBegun ? basket.Value : Basket.Empty, orders);
-        return new BuyReview(money, [.. MoneyFindings.Of(graft, money), .. isBegun ? BasketFindings.Of(graft, wire, basket.Value, input.Around) : []])
+        return new BuyReview(money, [.. MoneyFindings.Of(graft, money), .. isBegun ? BasketFindings.Of(graft, wire, basket.Value, money, input.Around) : []])
         {
             Basket = basket,
             Orders = orders,
         };
     }
 
-    // What is set aside was paid for all the same.
     private static MoneySum Sum(Graft graft, Basket basket, OrderBook orders)
     {
-        var met = basket.Lines.Where(line => !(line.Chosen.IsEmpty && line.Ordered.IsEmpty)).Select(line => line.Need.Part?.Id).ToHashSet();
-        // What came of an order was paid with it.
-        var came = orders.Parts.ToHashSet();
-        var here = graft.Parts.Where(part => part.Origin != PartOrigin.ToBuy && !came.Contains(part.Id));
-        var planned = graft.Parts.Where(part => part.Origin == PartOrigin.ToBuy && !met.Contains(part.Id));
-        return new MoneySum(
-            Of(here.Select(part => part.Cost)) + Of(graft.Buying.FromBin.Select(take => take.Cost)) + orders.Spent, orders.Promised,
-            Of(planned.Select(part => part.Cost)), Of(basket.Sacks.Select(sack => sack.InGraft)), graft.Budget);
+        var sums = CostItems.Of(graft, basket, orders).ToLookup(item => item.State, item => item.Cost);
+        return new MoneySum(Of(sums[CostState.Spent]), Of(sums[CostState.Promised]), Of(sums[CostState.Planned]), Of(sums[CostState.Chosen]), graft.Budget);
     }
 
-    private static Money Of(IEnumerable<Money?> amounts) => amounts.Aggregate(Money.Zero, (sum, amount) => sum + (amount ?? Money.Zero));
+    private static Money Of(IEnumerable<Money> amounts) => amounts.Aggregate(Money.Zero, (sum, amount) => sum + amount);
 }

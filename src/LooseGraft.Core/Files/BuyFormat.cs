@@ -20,6 +20,8 @@ internal static class BuyFormat
     private static readonly Codec<Ware> AnyWare = new MappedCodec<string, Ware>(
         new TextCodec(WareText.Longest), WareText.Read, ware => ware.ToString(), WareText.Allowed);
 
+    private static readonly IntegerCodec Share = new(0, 100);
+
     internal static readonly IntegerCodec Days = new(0, DaySpan.Most);
 
     internal static readonly Codec<decimal> Worth = new MappedCodec<decimal, decimal>(
@@ -42,6 +44,7 @@ internal static class BuyFormat
         var from = seller.Optional("daysFrom", Days, value => value.Days?.From, "Days until its parcel is here, at least; as at most where it is left out.");
         var to = seller.Optional("daysTo", Days, value => value.Days?.To, "Days until its parcel is here, at most; as at least where it is left out.");
         var back = seller.Optional("takesBack", new FlagCodec(), value => value.TakesBack, "Whether it takes back what does not fit.");
+        var sending = seller.Optional("sendingBack", Amount, value => value.SendingBack, "What sending something back to it costs; as its postage where it is left out.");
         var note = seller.Optional("note", Note, value => value.Note, "Anything worth remembering.");
         return seller.Makes(values => new Seller(values.Of(id), values.Of(name), values.Of(currency))
         {
@@ -50,6 +53,7 @@ internal static class BuyFormat
             TaxPercent = values.Of(tax),
             Days = Span(values.Of(from), values.Of(to)),
             TakesBack = values.Of(back),
+            SendingBack = values.Of(sending),
             Note = values.Of(note),
             Unknown = values.Unknown,
         }, value => value.Unknown, (value, context) => CheckSpan(value.Days, context));
@@ -80,6 +84,8 @@ internal static class BuyFormat
         var contents = offer.Many("contents", Content, GraftFileLimits.OfferContents, value => value.Contents, "What is in a pack.");
         var condition = offer.Usual("condition", new ChoiceCodec<WareCondition>(), value => value.Condition, WareCondition.New, "What state it is in.");
         var fit = offer.Usual("fit", new ChoiceCodec<FitWord>(), value => value.Fit, FitWord.SellersWord, "Who says that it fits.");
+        var chance = offer.Optional("chancePercent", Share, value => value.ChancePercent, "How likely it does, in hundredths; as likely as who says so where it is left out.");
+        var resale = offer.Optional("resalePercent", Share, value => value.ResalePercent, "What share of its price it sells for again, in hundredths.");
         var seen = offer.Optional("seenOn", Day, value => value.SeenOn, "The day on which it was seen.");
         var stock = offer.Optional("stock", new IntegerCodec(0, GraftFileLimits.OfferPieces), value => value.Stock, "How many packs there are.");
         var note = offer.Optional("note", Note, value => value.Note, "Anything worth remembering.");
@@ -88,6 +94,8 @@ internal static class BuyFormat
             Contents = values.Of(contents),
             Condition = values.Of(condition),
             Fit = values.Of(fit),
+            ChancePercent = values.Of(chance),
+            ResalePercent = values.Of(resale),
             SeenOn = values.Of(seen),
             Stock = values.Of(stock),
             Note = values.Of(note),
@@ -106,6 +114,7 @@ internal static class BuyFormat
         var marks = buying.Many("marks", DescribeMark(), GraftFileLimits.Needs, value => value.Marks, "What the builder says of needs.");
         var own = buying.Many("ownNeeds", DescribeOwn(), GraftFileLimits.Needs, value => value.OwnNeeds, "What the builder needs besides.");
         var bin = buying.Many("fromBin", DescribeTake(), GraftFileLimits.Needs, value => value.FromBin, "What is taken from the bin for needs that are no part.");
+        var worth = buying.Usual("worth", WorthFormat.Worth, value => value.Worth, WorthTerms.Empty, "What the builder says of the worth of it all.");
         return buying.Makes(values => new Buying
         {
             WishedBy = values.Of(wished),
@@ -116,6 +125,7 @@ internal static class BuyFormat
             Marks = values.Of(marks),
             OwnNeeds = values.Of(own),
             FromBin = values.Of(bin),
+            Worth = values.Of(worth),
             Unknown = values.Unknown,
         }, value => value.Unknown);
     }

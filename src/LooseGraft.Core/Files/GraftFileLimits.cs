@@ -148,6 +148,15 @@ public static class GraftFileLimits
     /// <summary>Rates of other currencies.</summary>
     public const int Rates = 32;
 
+    /// <summary>Hours of work.</summary>
+    public const int Hours = 10_000;
+
+    /// <summary>Things that are left over when a graft is done.</summary>
+    public const int LeftOvers = 100;
+
+    /// <summary>What could be had in place of a graft.</summary>
+    public const int OtherWays = 20;
+
     /// <summary>What a builder says of needs, adds to them, and takes from the bin for them.</summary>
     public const int Needs = 1000;
 

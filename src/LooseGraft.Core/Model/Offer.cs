@@ -19,6 +19,12 @@ public sealed record Offer(string Id, string Seller, string What, Money Price)
     /// <summary>Who says that it fits.</summary>
     public FitWord Fit { get; init; } = FitWord.SellersWord;
 
+    /// <summary>How likely it does, in hundredths, where the builder knows better than who says so; null for as likely as that is taken to be.</summary>
+    public int? ChancePercent { get; init; }
+
+    /// <summary>What share of its price it sells for again when it does not do, in hundredths; null where nobody said, and then for nothing.</summary>
+    public int? ResalePercent { get; init; }
+
     /// <summary>The day on which it was seen; null where nobody wrote that down.</summary>
     public DateOnly? SeenOn { get; init; }
 

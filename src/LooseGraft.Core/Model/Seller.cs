@@ -23,6 +23,9 @@ public sealed record Seller(string Id, string Name, string Currency)
     /// <summary>Whether it takes back what does not fit; null where nobody asked.</summary>
     public bool? TakesBack { get; init; }
 
+    /// <summary>What sending something back to it costs; null for as much as its own postage.</summary>
+    public Money? SendingBack { get; init; }
+
     /// <summary>Anything worth remembering.</summary>
     public string? Note { get; init; }
 

@@ -13,9 +13,9 @@ public sealed record OfferForm(
 {
     /// <summary>Reads the offer.</summary>
     /// <param name="errors">Where errors go.</param>
-    /// <param name="id">Its id; empty for a new one.</param>
+    /// <param name="known">The offer as it was; null for a new one.</param>
     /// <param name="seller">Who offers it.</param>
-    public Offer Read(ModelStateDictionary errors, string id, Seller seller)
+    public Offer Read(ModelStateDictionary errors, Offer? known, Seller seller)
     {
         var what = What.Trimmed() ?? "";
         if (what.Length is 0 or > GraftFileLimits.NameLength) errors.AddModelError("what", $"Write what it is called, 1 to {GraftFileLimits.NameLength} characters.");
@@ -24,8 +24,11 @@ public sealed record OfferForm(
         if (price is null && Price.Trimmed() is null) errors.AddModelError("price", "Type what a pack costs, such as 12.50.");
         var (contents, problem) = ContentsText.Read(Contents.Lines() ?? "");
         if (problem is not null) errors.AddModelError("contents", problem + ".");
-        return new Offer(id, seller.Id, what, price ?? Money.Zero)
+        return (known ?? new Offer("", seller.Id, what, Money.Zero)) with
         {
+            Seller = seller.Id,
+            What = what,
+            Price = price ?? Money.Zero,
             Contents = contents,
             Condition = Condition,
             Fit = Fit,

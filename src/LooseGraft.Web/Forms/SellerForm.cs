@@ -7,7 +7,8 @@ namespace LooseGraft.Web.Forms;
 
 /// <summary>The terms of a seller as they are typed.</summary>
 public sealed record SellerForm(
-    string? Name, string? Currency, string? Postage, string? FreeFrom, string? Tax, string? DaysFrom, string? DaysTo, string? Back, string? SellerNote)
+    string? Name, string? Currency, string? Postage, string? FreeFrom, string? Tax, string? DaysFrom, string? DaysTo, string? Back,
+    string? Sending, string? SellerNote)
 {
     private const decimal MostTax = 200;
 
@@ -31,6 +32,7 @@ public sealed record SellerForm(
             TaxPercent = errors.Exact("tax", Tax?.TrimEnd('%', ' '), MostTax, 2, "what comes on top") ?? 0,
             Days = (from ?? to) is { } least ? new DaySpan(least, to ?? least) : null,
             TakesBack = Back switch { "yes" => true, "no" => false, _ => null },
+            SendingBack = errors.Amount("sending", Sending, currency),
             Note = SellerNote.Lines(),
         };
     }

@@ -22,6 +22,7 @@ internal static class BuyRuleExamples
         ["BUY-013"] = (Straight(Adapter(FitWord.SellersWord, takesBack: true).Ordered()), Adapter(FitWord.SellersWord, takesBack: true).Ordered()),
         ["BUY-014"] = (Nuts(1).Ordered().Came(0, wrong: 1), Nuts(1).Ordered().Came(1)),
         ["BUY-015"] = (Nuts(1).Ordered(daysAgo: 6), Nuts(1).Ordered(daysAgo: 5)),
+        ["BUY-016"] = (Gamble(59.99m), Gamble(60)),
     };
 
     /// <summary>Three nuts needed, and a pack of ten at 1.00 chosen so often.</summary>
@@ -46,6 +47,12 @@ internal static class BuyRuleExamples
 
     // On 1 December a parcel of at most five days is here on the sixth.
     private static Graft Wished(int day) => Nuts(1).WithBuying(buying => buying with { WishedBy = new DateOnly(2026, 12, day) });
+
+    // 14 and 40, each with postage of 3.
+    private static Graft Gamble(decimal budget)
+        => Needing(("other processor", 1)).With(
+            (Offer("unlisted", 14, Of("other processor")), 1), (Offer("listed", 40, Of("other processor")) with { Fit = FitWord.MakersList }, 0))
+            with { Budget = new Money(budget) };
 
     private static Graft Stocked(int stock) => Needing(("nut M3", 3)).With((Offer("nuts", 1, Of("nut M3", 10)) with { Stock = stock }, 1));
 }

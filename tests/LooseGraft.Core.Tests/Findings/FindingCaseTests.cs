@@ -28,6 +28,7 @@ public class FindingCaseTests
         ["BUY-013"] = """{"kind":"ordered-for-nothing","order":"order","what":"made"}""",
         ["BUY-014"] = """{"kind":"came-wrong","order":"order","what":"nuts","wrong":1,"lost":0,"joints":0}""",
         ["BUY-015"] = """{"kind":"order-overdue","order":"order","days":1}""",
+        ["BUY-016"] = """{"kind":"gamble-beyond-budget","offer":"unlisted","laidOut":60,"room":59.99}""",
         ["BUY-012"] = """{"kind":"offer-sold-out","offer":"nuts","packs":1,"stock":0}""",
         ["COOL-001"] = """{"kind":"no-way-through","space":"box","openings":0,"heatWatts":30.8}""",
         ["COOL-002"] = """{"kind":"over-heat-limit","part":"board","hot":"chip","likelyCelsius":85.5,"highCelsius":85.5,"limitCelsius":85,"chance":1}""",

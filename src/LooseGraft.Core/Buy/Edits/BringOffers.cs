@@ -20,7 +20,7 @@ public sealed record BringOffers(ValueList<Seller> Sellers, ValueList<Offer> Off
             {
                 Sellers = sellers,
                 Offers = Offers.Where(offer => known.Contains(offer.Seller))
-                    .Aggregate(buying.Offers, (all, offer) => all.With(offer, other => other.Id == offer.Id)),
+                    .Aggregate(buying.Offers, (all, offer) => all.With(Kept(graft, offer), other => other.Id == offer.Id)),
             });
         }
 
@@ -33,6 +33,10 @@ public sealed record BringOffers(ValueList<Seller> Sellers, ValueList<Offer> Off
         });
         return graft.WithBuying(buying => buying with { Sellers = sellers, Offers = [.. buying.Offers, .. offers] });
     }
+
+    // What the builder said of it is no seller's to say anew.
+    private static Offer Kept(Graft graft, Offer offer) => graft.Buying.FindOffer(offer.Id) is not { } known ? offer
+        : offer with { ChancePercent = offer.ChancePercent ?? known.ChancePercent, ResalePercent = offer.ResalePercent ?? known.ResalePercent };
 
     public override string Words(Graft graft) => Offers is [var only] && Sellers is [var from]
         ? $"{only.What}, {only.Price.In(from.Currency)} at {from.Name}"

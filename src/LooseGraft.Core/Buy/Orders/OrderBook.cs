@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using LooseGraft.Core.Model;
-using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Buy.Orders;
 
@@ -34,14 +33,6 @@ public sealed record OrderBook(ImmutableArray<PlacedOrder> Orders)
 
     /// <summary>The parts of the graft that came out of parcels: what they cost stands in the orders.</summary>
     public IEnumerable<string> Parts => Orders.SelectMany(order => order.Lines).SelectMany(line => line.Parts);
-
-    /// <summary>What the orders that are over have cost, in the graft's currency.</summary>
-    public Money Spent => Sum(Orders.Where(order => order.IsOver));
-
-    /// <summary>What those cost of which something is awaited.</summary>
-    public Money Promised => Sum(Orders.Where(order => !order.IsOver));
-
-    private static Money Sum(IEnumerable<PlacedOrder> orders) => orders.Aggregate(Money.Zero, (sum, order) => sum + order.InGraft);
 
     private static PlacedOrder After(PlacedOrder order, string id, Arrival arrival)
     {

@@ -1,6 +1,7 @@
 using LooseGraft.Core;
 using LooseGraft.Core.Buy.Edits;
 using LooseGraft.Core.Buy.Fits;
+using LooseGraft.Core.Buy.Gambles;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Offers;
 using LooseGraft.Core.Buy.Orders;
@@ -39,6 +40,10 @@ public sealed class BuyModel(GraftStore store, ReviewDesk reviews, ChoiceDesk ch
 
     /// <summary>The offers that could serve a need.</summary>
     public IEnumerable<OfferMatch> OffersFor(Need need) => (_matches ??= OfferMatches.Of(Graft, Basket.Lines.Select(line => line.Need)))[need.Key];
+
+    /// <summary>Whether something is offered for a need that may not do, and does no worse than cost money.</summary>
+    public bool IsGamble(NeedLine line)
+        => GambleHazard.MayGamble(line.Need, Review.Graft) && OffersFor(line.Need).Any(match => GambleTable.IsDoubted(match.Offer, match.Fit));
 
     /// <summary>What lies free in the bin and will do for a need.</summary>
     public IEnumerable<OwnedThing> BinFor(Need need) => BinFit.For(need, Review.Around);

@@ -10,7 +10,9 @@ public sealed class BuyPages : IStagePages
         Stage.Buy, "What the decisions ask for, what the bin and which sellers give of it, and what it comes to.",
         new StagePage("buy", "buy") { Only = 3, Picture = 1100 },
         new StagePage("choices", "buy/choices") { Only = 3 },
+        new StagePage("gambles", "buy/gambles") { Only = 1 },
         new StagePage("offers", "buy/offers"),
         new StagePage("shopping-list", "buy/list"),
-        new StagePage("orders", "buy/orders"));
+        new StagePage("orders", "buy/orders"),
+        new StagePage("worth", "buy/worth") { Only = 3 });
 }

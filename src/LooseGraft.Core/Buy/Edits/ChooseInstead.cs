@@ -1,0 +1,25 @@
+using LooseGraft.Core.Model;
+
+namespace LooseGraft.Core.Buy.Edits;
+
+/// <summary>Puts packs of an offer into the basket in place of others.</summary>
+/// <param name="Offer">Its id.</param>
+/// <param name="Packs">How many, 1 or more.</param>
+/// <param name="Others">The ids of those that are taken out.</param>
+public sealed record ChooseInstead(string Offer, int Packs, ValueList<string> Others) : GraftEdit
+{
+    public override Graft Apply(Graft graft) => graft.Buying.FindOffer(Offer) is null ? graft
+        : graft.WithBuying(buying => buying with
+        {
+            Basket = buying.Basket.RemoveAll(line => line.Offer != Offer && Others.Contains(line.Offer))
+                .With(new BasketLine(Offer, Packs), line => line.Offer == Offer),
+        });
+
+    public override string Words(Graft graft)
+    {
+        var gone = graft.Buying.Basket.Count(line => line.Offer != Offer && Others.Contains(line.Offer));
+        return $"{graft.Buying.FindOffer(Offer)?.What ?? Offer}: {Packs.Counted("pack")} in the basket{(gone == 0 ? "" : $" in place of {gone.Counted("other offer")}")}";
+    }
+
+    public override string Standing(Graft graft) => $"{graft.Buying.Basket.Length.Counted("offer")} in the basket";
+}
