@@ -70,8 +70,19 @@ public sealed class GamblePageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("95.90 EUR have to be laid out, and the budget leaves 55.90 EUR.", text);
         Assert.Contains("beyond the budget at worst", text);
         await host.Browser().SubmitAsync($"/graft/{id}/{Page}", "Take", 1, ("offer", "next-family"));
-        Assert.Contains("Four-core of the next family may not do. With Four-core from the board's own list after it, 67.40 EUR would have to be laid out, and the budget leaves 55.90 EUR for both.",
+        Assert.Contains("Four-core of the next family may not do. With Four-core from the board's own list of Pallet Corner after it, 67.40 EUR would have to be laid out, and the budget leaves 55.90 EUR for both.",
             await TextAsync($"/graft/{id}/buy"));
+    }
+
+    [Fact]
+    public async Task What_is_called_the_same_is_told_by_its_seller()
+    {
+        var id = await CopyAsync(buying => buying with
+        {
+            Offers = [.. buying.Offers.Select(offer => offer.Id is "listed-four-core" or "next-family" ? offer with { What = "Four-core" } : offer)],
+        });
+        var text = await TextAsync($"/graft/{id}/{Page}");
+        Assert.Contains("Try Four-core of A stranger, second hand first, then Four-core out of a server. If none of them does do, buy Four-core of Pallet Corner.", text);
     }
 
     [Fact]

@@ -26,9 +26,9 @@ public sealed record GambleCard(GambleTable Table, string Currency)
     {
         { Certain: null } => "Nobody offers one that does for certain, so that nothing stands against the gamble. One that stands on its maker's own list does, and one of which you say 100 %.",
         { Within: null, Certain: { } certain, Room: { } room }
-            => $"The budget leaves {Amount(room)} for it, and not even {certain.Offer.What} at {Amount(certain.Price)} stays within. Nothing is advised.",
-        { Within: { Tries.IsEmpty: true } at } => $"Buy {at.Certain.Offer.What} at once, {Amount(at.Certain.Price)}.",
-        { Within: { } at } => $"Try {Named(at)}. If {(at.Tries.Length == 1 ? "it does not" : "none of them does")} do, buy {at.Certain.Offer.What}. That costs {OnAverage(at)} on average instead of {Amount(at.Certain.Price)}, and at worst {Amount(at.Worst)}, with {Amount(at.LaidOut)} laid out before anything comes back.",
+            => $"The budget leaves {Amount(room)} for it, and not even {Called(certain)} at {Amount(certain.Price)} stays within. Nothing is advised.",
+        { Within: { Tries.IsEmpty: true } at } => $"Buy {Called(at.Certain)} at once, {Amount(at.Certain.Price)}.",
+        { Within: { } at } => $"Try {Named(at)}. If {(at.Tries.Length == 1 ? "it does not" : "none of them does")} do, buy {Called(at.Certain)}. That costs {OnAverage(at)} on average instead of {Amount(at.Certain.Price)}, and at worst {Amount(at.Worst)}, with {Amount(at.LaidOut)} laid out before anything comes back.",
         _ => "",
     };
 
@@ -42,8 +42,12 @@ public sealed record GambleCard(GambleTable Table, string Currency)
     };
 
     /// <summary>What a plan is called.</summary>
-    public static string Name(GamblePlan plan)
-        => plan.Tries.IsEmpty ? $"{plan.Certain.Offer.What} at once" : $"{string.Join(", then ", plan.Tries.Select(each => each.Offer.What))}, else {plan.Certain.Offer.What}";
+    public string Name(GamblePlan plan)
+        => plan.Tries.IsEmpty ? $"{Called(plan.Certain)} at once" : $"{string.Join(", then ", plan.Tries.Select(Called))}, else {Called(plan.Certain)}";
+
+    /// <summary>What something is called: by its seller as well, where another is called the same.</summary>
+    public string Called(GambleTry one)
+        => Offers.Count(each => each.Offer.What == one.Offer.What) > 1 ? $"{one.Offer.What} of {one.Seller.Name}" : one.Offer.What;
 
     /// <summary>What a plan costs on average, to the cent.</summary>
     public string OnAverage(GamblePlan plan) => Amount(new Money(decimal.Round(plan.Expected, 2, MidpointRounding.AwayFromZero)));
@@ -69,6 +73,6 @@ public sealed record GambleCard(GambleTable Table, string Currency)
     /// <summary>Who says that something does.</summary>
     public static string Said(GambleTry one) => one.Offer.ChancePercent is null ? one.Offer.Fit.Words() : "you say";
 
-    private static string Named(GamblePlan plan)
-        => string.Join(", then ", plan.Tries.Select((each, at) => $"{each.Offer.What}{(at == 0 ? " first" : "")}"));
+    private string Named(GamblePlan plan)
+        => string.Join(", then ", plan.Tries.Select((each, at) => $"{Called(each)}{(at == 0 ? " first" : "")}"));
 }

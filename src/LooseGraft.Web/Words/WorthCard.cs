@@ -45,6 +45,9 @@ public sealed record WorthCard(WorthTable Table, string Currency)
         };
     }
 
+    /// <summary>Whether there is anything to save by leaving it.</summary>
+    public bool HasLeaving => Table.Graft.ToPay != Table.Leaving.ToPay || Table.Graft.Hours > 0;
+
     /// <summary>What leaving it saves, in a sentence.</summary>
     public string Leaving
         => $"Leaving it saves {Amount(Table.Graft.ToPay - Table.Leaving.ToPay)} and {Hours(Table.Graft.Hours)} from here on, and gives nothing. {Amount(Table.Gone)} are gone whichever way you take.";

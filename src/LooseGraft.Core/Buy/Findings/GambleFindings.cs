@@ -22,7 +22,7 @@ internal static class GambleFindings
         if (table.Tries.FirstOrDefault(each => chosen.Contains(each.Offer.Id)) is not { } first || table.WithinAfter(first) is not null) return null;
         var laid = first.Price + certain.Price;
         return Finding.Of(BuyRules.GambleTooDear, new OfferSubject(first.Offer.Id), new GambleBeyondBudget(first.Offer.Id, laid, room),
-            $"{first.Offer.What} may not do. With {certain.Offer.What} after it, {laid.In(graft.Currency)} would have to be laid out, and the budget leaves {room.In(graft.Currency)} for both.",
+            $"{first.Offer.What} may not do. With {certain.Offer.What} of {certain.Seller.Name} after it, {laid.In(graft.Currency)} would have to be laid out, and the budget leaves {room.In(graft.Currency)} for both.",
             Evidence.Assumed, "take what is certain at once", "know before you buy what you would do without it");
     }
 }
