@@ -52,7 +52,8 @@ internal static class BuyRuleExamples
     private static Graft Gamble(decimal budget)
         => Needing(("other processor", 1)).With(
             (Offer("unlisted", 14, Of("other processor")), 1), (Offer("listed", 40, Of("other processor")) with { Fit = FitWord.MakersList }, 0))
-            with { Budget = new Money(budget) };
+            with
+        { Budget = new Money(budget) };
 
     private static Graft Stocked(int stock) => Needing(("nut M3", 3)).With((Offer("nuts", 1, Of("nut M3", 10)) with { Stock = stock }, 1));
 }

@@ -14,7 +14,8 @@ public sealed class BalanceTests
             .With((Offer("a", 0.99m, Of("nut M3")), 1), (Offer("b", 0.99m, Of("nut M4")), 1), (Offer("c", 0.99m, Of("nut M5")), 1))
             .Shop(shop => shop with { Currency = "USD" })
             .WithBuying(buying => buying with { Rates = [new ExchangeRate("USD", 0.333m, new DateOnly(2026, 11, 30))] })
-            with { Parts = [new Part("board", "board", PartKind.Board) { Cost = new Money(12) }] };
+            with
+        { Parts = [new Part("board", "board", PartKind.Board) { Cost = new Money(12) }] };
         var review = Review(graft);
         var items = CostItems.Of(graft, review.Basket.Value, review.Orders).ToArray();
         Assert.Equal(

@@ -17,6 +17,25 @@ public sealed class GambleTableTests
     }
 
     [Fact]
+    public void What_is_told_by_its_sort_does_whoever_says_so_and_what_is_made_for_a_part_hangs_on_the_word()
+    {
+        var fan = $"part {PartTemplate.All.First(template => template.Kind == PartKind.Fan).Id}";
+        var table = Table(Needing((fan, 1)).With((Offer("fan", 9, Of(fan)), 0)));
+        Assert.Equal(("fan", 0), (table.Certain!.Offer.Id, table.Tries.Length));
+        Assert.Equal(75, Table(ForPart(PartKind.Card)).Tries.Single().ChancePercent);
+    }
+
+    [Fact]
+    public void So_many_packs_are_counted_as_the_need_takes_where_there_are_so_many()
+    {
+        Assert.Empty(Table(Three(stock: 1)).Tries);
+        // Two packs of two, and one parcel.
+        Assert.Equal(new Money(31), Table(Three(stock: 2)).Tries.Single().Price);
+
+        static Graft Three(int stock) => Needing(("other processor", 3)).With((Unlisted with { Contents = [Of("other processor", 2)], Stock = stock }, 0));
+    }
+
+    [Fact]
     public void Each_comes_in_a_parcel_of_its_own_with_postage_tax_and_rate()
     {
         var graft = Processor(0, Unlisted).Shop(shop => shop with { TaxPercent = 10, Currency = "USD" })
