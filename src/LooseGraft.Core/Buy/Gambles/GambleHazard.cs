@@ -32,7 +32,7 @@ public static class GambleHazard
         => words.Split([' ', ',', '-', '/', '(', ')', '.'], StringSplitOptions.RemoveEmptyEntries)
             .Any(word => Words.Contains(word, StringComparer.OrdinalIgnoreCase));
 
-    // A switch or a lamp may hang on the mains, a lead and an adapter carry whatever they are given.
-    private static bool MayFail(PartKind kind) => kind is PartKind.Board or PartKind.Drive or PartKind.Card or PartKind.Fan or PartKind.Cooler or PartKind.Panel
+    // A switch, a lamp or the panel that holds them may hang on the mains, a lead and an adapter carry whatever they are given.
+    private static bool MayFail(PartKind kind) => kind is PartKind.Board or PartKind.Drive or PartKind.Card or PartKind.Fan or PartKind.Cooler
         or PartKind.Speaker or PartKind.Microcontroller or PartKind.Other;
 }

@@ -114,6 +114,7 @@ public sealed class GambleTableTests
     [InlineData(PartKind.Adapter, false)]
     [InlineData(PartKind.Lead, false)]
     [InlineData(PartKind.Lamp, false)]
+    [InlineData(PartKind.Panel, false)]
     [InlineData(PartKind.Switch, false)]
     [InlineData(PartKind.PassThrough, false)]
     public void What_can_burn_is_never_a_gamble(PartKind kind, bool may)
