@@ -217,6 +217,7 @@ internal sealed class EditSamples(Graft graft, ILookup<Type, object> others)
                 Offers = [new Offer("nuts", "shop", "Nuts", new Money(1)) { Contents = [new OfferContent(WareText.Read("nut M3")!, 10)] }],
                 Basket = [new BasketLine("nuts", 1)],
                 Marks = [new NeedMark("tool meter", NeedMarking.There, null)],
+                NoPower = [new NoPower("tool meter", "meter")],
                 OwnNeeds = [new OwnNeed("ties", WareText.Read("tie")!, 5)],
                 FromBin = [new BinTake("own ties", "Ties", new BinClaim("ties", 2))],
                 Worth = new WorthTerms

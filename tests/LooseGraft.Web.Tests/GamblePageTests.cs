@@ -98,6 +98,28 @@ public sealed class GamblePageTests(BenchHost host) : IClassFixture<BenchHost>
     }
 
     [Fact]
+    public async Task Of_what_is_told_in_words_alone_the_builder_is_asked_whether_power_hangs_on_it()
+    {
+        var id = await CopyAsync(buying => buying with { NoPower = [] });
+        var (page, browser) = ($"/graft/{id}/{Page}", host.Browser());
+        var text = await TextAsync(page);
+        Assert.Contains("does anything of it feed, hold or carry power", text);
+        Assert.DoesNotContain("on average", text);
+        Assert.DoesNotContain("Nothing is offered", text);
+        await browser.SubmitAsync(page, "NoPower", 1, ("key", "for part processor"), ("so", "true"));
+        text = await TextAsync(page);
+        Assert.Contains("You said that nothing of it feeds, holds or carries power.", text);
+        Assert.Contains("34 EUR on average", text);
+        await host.StoreAsync(store => store.UndoAsync(id, 2, Cancellation));
+        Assert.DoesNotContain("on average", await TextAsync(page));
+        await host.StoreAsync(store => store.RedoAsync(id, 3, Cancellation));
+        await browser.SubmitAsync(page, "NoPower", 4, ("key", "for part processor"), ("so", "false"));
+        Assert.Empty((await host.GraftAsync(id)).Buying.NoPower);
+        var refused = await browser.SubmitAsync(page, "NoPower", 5, ("key", "for part none"), ("so", "true"));
+        Assert.Contains("That is not needed or offered any more", await BenchHost.TextAsync(refused));
+    }
+
+    [Fact]
     public async Task A_change_of_an_offer_or_a_seller_keeps_the_odds()
     {
         var (id, browser) = (await CopyAsync(), host.Browser());

@@ -15,6 +15,7 @@ internal static class BuyChecks
         CrossChecks.Unique(context, "buying.offers", buying.Offers, offer => offer.Id);
         CrossChecks.Unique(context, "buying.basket", buying.Basket, line => line.Offer);
         CrossChecks.Unique(context, "buying.marks", buying.Marks, mark => mark.Need);
+        CrossChecks.Unique(context, "buying.noPower", buying.NoPower, said => said.Need);
         CrossChecks.Unique(context, "buying.ownNeeds", buying.OwnNeeds, own => own.Id);
         CrossChecks.Unique(context, "buying.worth.leftOvers", buying.Worth.LeftOvers, left => left.Id);
         CrossChecks.Unique(context, "buying.worth.otherWays", buying.Worth.OtherWays, way => way.Id);

@@ -112,6 +112,8 @@ internal static class BuyFormat
         var offers = buying.Many("offers", Offer, GraftFileLimits.Offers, value => value.Offers, "What they offer.");
         var basket = buying.Many("basket", DescribeLine(), GraftFileLimits.Chosen, value => value.Basket, "What was chosen of it.");
         var marks = buying.Many("marks", DescribeMark(), GraftFileLimits.Needs, value => value.Marks, "What the builder says of needs.");
+        var powerless = buying.Many(
+            "noPower", DescribePowerless(), GraftFileLimits.Needs, value => value.NoPower, "The needs that no power hangs on, as the builder says.");
         var own = buying.Many("ownNeeds", DescribeOwn(), GraftFileLimits.Needs, value => value.OwnNeeds, "What the builder needs besides.");
         var bin = buying.Many("fromBin", DescribeTake(), GraftFileLimits.Needs, value => value.FromBin, "What is taken from the bin for needs that are no part.");
         var worth = buying.Usual("worth", WorthFormat.Worth, value => value.Worth, WorthTerms.Empty, "What the builder says of the worth of it all.");
@@ -123,6 +125,7 @@ internal static class BuyFormat
             Offers = values.Of(offers),
             Basket = values.Of(basket),
             Marks = values.Of(marks),
+            NoPower = values.Of(powerless),
             OwnNeeds = values.Of(own),
             FromBin = values.Of(bin),
             Worth = values.Of(worth),
@@ -155,6 +158,14 @@ internal static class BuyFormat
         var marking = mark.Required("marking", new ChoiceCodec<NeedMarking>(), value => value.Marking, "What is said of it.");
         var reason = mark.Optional("reason", Note, value => value.Reason, "Why it is left out.");
         return mark.Makes(values => new NeedMark(values.Of(need), values.Of(marking), values.Of(reason)) { Unknown = values.Unknown }, value => value.Unknown);
+    }
+
+    private static ObjectCodec<NoPower> DescribePowerless()
+    {
+        var said = new ObjectCodec<NoPower>("noPower", "The builder's word that nothing that meets a need feeds, holds or carries power.", isInline: true);
+        var need = said.Required("need", NeedKey, value => value.Need, "The key of the need.");
+        var called = said.Required("called", NeedKey, value => value.Called, "What it was called when it was said; it holds for nothing of another name.");
+        return said.Makes(values => new NoPower(values.Of(need), values.Of(called)) { Unknown = values.Unknown }, value => value.Unknown);
     }
 
     private static ObjectCodec<OwnNeed> DescribeOwn()

@@ -30,6 +30,9 @@ public sealed record Buying
     /// <summary>What is taken from the bin for needs that are no part of the graft.</summary>
     public ValueList<BinTake> FromBin { get; init; } = [];
 
+    /// <summary>The needs that no power hangs on, as the builder says, each once.</summary>
+    public ValueList<NoPower> NoPower { get; init; } = [];
+
     /// <summary>What the builder says of the worth of it all.</summary>
     public WorthTerms Worth { get; init; } = WorthTerms.Empty;
 

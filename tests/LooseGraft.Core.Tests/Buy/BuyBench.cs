@@ -23,6 +23,16 @@ internal static class BuyBench
     /// <summary>So much of a ware in a pack.</summary>
     public static OfferContent Of(string ware, int count = 1) => new(Ware(ware), count);
 
+    /// <summary>The same where the builder said that no power hangs on the needs that are told in words alone.</summary>
+    public static Graft WithoutPower(this Graft graft) => graft.WithBuying(buying => buying with
+    {
+        NoPower =
+        [
+            .. buying.OwnNeeds.Select(own => new NoPower($"own {own.Id}", own.Ware.Word)),
+            .. graft.Parts.Select(part => new NoPower($"for part {part.Id}", part.Name)),
+        ],
+    });
+
     /// <summary>A graft that needs what is written, each <c>3 × nut M3</c>, and nothing else.</summary>
     public static Graft Needing(params (string Ware, int Count)[] needs) => Graft.Empty("test") with
     {
@@ -57,10 +67,10 @@ internal static class BuyBench
     }
 
     /// <summary>The same after so many packs of its one line came right and wrong, sorted into parts and the bin.</summary>
-    public static Graft Came(this Graft graft, int right, int wrong = 0, bool isLast = false)
+    public static Graft Came(this Graft graft, int right, int wrong = 0, bool isLast = false, decimal back = 0)
     {
         var review = Core.Review.Of(graft).Buy;
-        var arrival = new Arrival("order", Around.Today!.Value, [new ArrivedLine(0, right, wrong)]) { IsLast = isLast };
+        var arrival = new Arrival("order", Around.Today!.Value, [new ArrivedLine(0, right, wrong)]) { IsLast = isLast, Back = new Money(back) };
         var came = Core.Buy.Orders.Ordering.Sorted(review, graft, arrival);
         var record = new BenchRecord($"arrival-{graft.Records.Length}", DateTimeOffset.UnixEpoch, RecordKind.Arrival, "came") { Arrival = came };
         return new Core.Buy.Edits.TakeIn(review.Orders.Find("order")!.Order, came).Apply(graft) with { Records = [.. graft.Records, record] };

@@ -50,7 +50,7 @@ internal static class BuyRuleExamples
 
     // 14 and 40, each with postage of 3.
     private static Graft Gamble(decimal budget)
-        => Needing(("other processor", 1)).With(
+        => Needing(("other processor", 1)).WithoutPower().With(
             (Offer("unlisted", 14, Of("other processor")), 1), (Offer("listed", 40, Of("other processor")) with { Fit = FitWord.MakersList }, 0))
             with
         { Budget = new Money(budget) };

@@ -26,8 +26,13 @@ public static class CostItems
     }
 
     private static IEnumerable<CostItem> Of(PlacedOrder order)
-        => Of(order.Order.Name, order.InGraft, order.Order.Rate, order.Order.Lines.Select(line => (line.What, line.Price.Amount * line.Packs)),
-            order.IsOver ? CostState.Spent : CostState.Promised);
+    {
+        var state = order.IsOver ? CostState.Spent : CostState.Promised;
+        var back = InGraft(order.Arrivals.Sum(each => each.Arrival.Back.Amount), order.Order.Rate);
+        var items = Of(
+            order.Order.Name, order.InGraft + back, order.Order.Rate, order.Order.Lines.Select(line => (line.What, line.Price.Amount * line.Packs)), state);
+        return back == Money.Zero ? items : [.. items, new CostItem($"given back by {order.Order.Name}", Money.Zero - back, state)];
+    }
 
     private static IEnumerable<CostItem> Of(Sack sack)
         => sack.InGraft is not { } all ? []
@@ -36,9 +41,10 @@ public static class CostItems
     // What rounding leaves of the goods goes with the postage, so that the whole is the whole.
     private static CostItem[] Of(string seller, Money all, decimal rate, IEnumerable<(string What, decimal Amount)> goods, CostState state)
     {
-        CostItem[] items = [.. goods.Select(line
-            => new CostItem(line.What, new Money(decimal.Round(line.Amount * rate, 2, MidpointRounding.AwayFromZero)), state))];
+        CostItem[] items = [.. goods.Select(line => new CostItem(line.What, InGraft(line.Amount, rate), state))];
         var rest = items.Aggregate(all, (left, item) => left - item.Cost);
         return rest == Money.Zero ? items : [.. items, new CostItem($"postage and tax of {seller}", rest, state)];
     }
+
+    private static Money InGraft(decimal amount, decimal rate) => new(decimal.Round(amount * rate, 2, MidpointRounding.AwayFromZero));
 }

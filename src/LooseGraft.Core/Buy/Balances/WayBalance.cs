@@ -1,3 +1,4 @@
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Core.Buy.Balances;
@@ -10,6 +11,9 @@ namespace LooseGraft.Core.Buy.Balances;
 /// <param name="Gives">What it gives as far as money does not tell; null where nobody said.</param>
 public sealed record WayBalance(string Name, Money ToPay, decimal Hours, string? Gives)
 {
+    /// <summary>What could be had instead, of which it is the balance; null for going on and for leaving.</summary>
+    public OtherWay? Other { get; init; }
+
     /// <summary>What it costs when an hour is worth so much, to the cent.</summary>
     public Money At(Money rate) => new(decimal.Round(ToPay.Amount + (Hours * rate.Amount), 2, MidpointRounding.AwayFromZero));
 

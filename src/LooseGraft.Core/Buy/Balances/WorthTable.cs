@@ -30,7 +30,7 @@ public sealed record WorthTable(WayBalance Graft, ImmutableArray<WayBalance> Oth
         var (left, stands) = (Sum(terms.LeftOvers.Select(each => each.Fetches)), terms.AsItStands ?? Money.Zero);
         return new WorthTable(
             new WayBalance("this graft", Sum(sums[false]) - left, terms.HoursToCome ?? 0, graft.Aim),
-            [.. terms.OtherWays.Select(way => new WayBalance(way.Name, way.Price - stands, way.Hours, way.Gives))],
+            [.. terms.OtherWays.Select(way => new WayBalance(way.Name, way.Price - stands, way.Hours, way.Gives) { Other = way })],
             new WayBalance("leaving it", Money.Zero - stands, 0, null), Sum(sums[true]), terms.HourRate ?? Money.Zero);
     }
 

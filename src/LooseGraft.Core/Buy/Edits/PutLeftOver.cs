@@ -6,10 +6,11 @@ namespace LooseGraft.Core.Buy.Edits;
 /// <param name="Left">What is left over; one without an id gets one from its name.</param>
 public sealed record PutLeftOver(LeftOver Left) : GraftEdit
 {
-    public override Graft Apply(Graft graft) => graft.WithWorth(worth => Left.Id.Length == 0
-        ? worth with { LeftOvers = worth.LeftOvers.Add(Left with { Id = GraftEdits.FreshId(Left.Name, worth.LeftOvers.Select(left => left.Id)) }) }
-        : worth.LeftOvers.FirstOrDefault(left => left.Id == Left.Id) is not { } found ? worth
-        : worth with { LeftOvers = worth.LeftOvers.With(Left with { Unknown = found.Unknown }, left => left.Id == Left.Id) });
+    public override Graft Apply(Graft graft) => graft.WithWorth(worth => worth with
+    {
+        LeftOvers = worth.LeftOvers.Put(
+            left => left.Id, Left.Id, Left.Name, (id, was) => Left with { Id = id, Unknown = was?.Unknown ?? Left.Unknown }),
+    });
 
     public override string Words(Graft graft) => $"Left over: {Left.Name}, {Left.Fetches.In(graft.Currency)}";
 

@@ -6,18 +6,11 @@ namespace LooseGraft.Core.Buy.Edits;
 /// <param name="Terms">The offer; one without an id gets one from what it is called.</param>
 public sealed record PutOffer(Offer Terms) : GraftEdit
 {
-    public override Graft Apply(Graft graft)
+    public override Graft Apply(Graft graft) => graft.Buying.FindSeller(Terms.Seller) is null ? graft : graft.WithBuying(buying => buying with
     {
-        if (graft.Buying.FindSeller(Terms.Seller) is null) return graft;
-        if (Terms.Id.Length == 0)
-        {
-            var fresh = Terms with { Id = GraftEdits.FreshId(Terms.What, graft.Buying.Offers.Select(offer => offer.Id)) };
-            return graft.WithBuying(buying => buying with { Offers = buying.Offers.Add(fresh) });
-        }
-
-        return graft.Buying.FindOffer(Terms.Id) is not { } found ? graft
-            : graft.WithBuying(buying => buying with { Offers = buying.Offers.With(Terms with { Unknown = found.Unknown }, offer => offer.Id == Terms.Id) });
-    }
+        Offers = buying.Offers.Put(
+            offer => offer.Id, Terms.Id, Terms.What, (id, was) => Terms with { Id = id, Unknown = was?.Unknown ?? Terms.Unknown }),
+    });
 
     public override string Words(Graft graft) => $"{Terms.What}: {Said(graft, Terms)}";
 

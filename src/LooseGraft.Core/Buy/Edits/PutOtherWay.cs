@@ -6,10 +6,11 @@ namespace LooseGraft.Core.Buy.Edits;
 /// <param name="Terms">The other way; one without an id gets one from its name.</param>
 public sealed record PutOtherWay(OtherWay Terms) : GraftEdit
 {
-    public override Graft Apply(Graft graft) => graft.WithWorth(worth => Terms.Id.Length == 0
-        ? worth with { OtherWays = worth.OtherWays.Add(Terms with { Id = GraftEdits.FreshId(Terms.Name, worth.OtherWays.Select(way => way.Id)) }) }
-        : worth.OtherWays.FirstOrDefault(way => way.Id == Terms.Id) is not { } found ? worth
-        : worth with { OtherWays = worth.OtherWays.With(Terms with { Unknown = found.Unknown }, way => way.Id == Terms.Id) });
+    public override Graft Apply(Graft graft) => graft.WithWorth(worth => worth with
+    {
+        OtherWays = worth.OtherWays.Put(
+            way => way.Id, Terms.Id, Terms.Name, (id, was) => Terms with { Id = id, Unknown = was?.Unknown ?? Terms.Unknown }),
+    });
 
     public override string Words(Graft graft) => $"Instead of the graft: {Terms.Name}, {Said(graft, Terms)}";
 

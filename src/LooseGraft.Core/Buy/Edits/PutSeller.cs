@@ -6,18 +6,11 @@ namespace LooseGraft.Core.Buy.Edits;
 /// <param name="Terms">The seller; one without an id gets one from its name.</param>
 public sealed record PutSeller(Seller Terms) : GraftEdit
 {
-    public override Graft Apply(Graft graft)
+    public override Graft Apply(Graft graft) => graft.WithBuying(buying => buying with
     {
-        if (Terms.Id.Length == 0)
-        {
-            var fresh = Terms with { Id = GraftEdits.FreshId(Terms.Name, graft.Buying.Sellers.Select(seller => seller.Id)) };
-            return graft.WithBuying(buying => buying with { Sellers = buying.Sellers.Add(fresh) });
-        }
-
-        return graft.Buying.FindSeller(Terms.Id) is not { } found ? graft
-            : graft.WithBuying(
-                buying => buying with { Sellers = buying.Sellers.With(Terms with { Unknown = found.Unknown }, seller => seller.Id == Terms.Id) });
-    }
+        Sellers = buying.Sellers.Put(
+            seller => seller.Id, Terms.Id, Terms.Name, (id, was) => Terms with { Id = id, Unknown = was?.Unknown ?? Terms.Unknown }),
+    });
 
     public override string Words(Graft graft) => $"{Terms.Name}: {Said(Terms)}";
 

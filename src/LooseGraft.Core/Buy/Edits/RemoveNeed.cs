@@ -13,6 +13,7 @@ public sealed record RemoveNeed(string OwnNeed) : GraftEdit
     {
         OwnNeeds = buying.OwnNeeds.RemoveAll(own => own.Id == OwnNeed),
         Marks = buying.Marks.RemoveAll(mark => mark.Need == Key),
+        NoPower = buying.NoPower.RemoveAll(said => said.Need == Key),
         FromBin = buying.FromBin.RemoveAll(take => take.Need == Key),
     });
 

@@ -69,13 +69,13 @@ public sealed record GambleTable(ImmutableArray<GambleTry> Tries, GambleTry? Cer
         return sack.InGraft is { } price ? new GambleTry(match.Offer, match.Seller, match.Packs, price, ChanceOf(match.Offer, match.Fit), Back(sack)) : null;
     }
 
-    /// <summary>How likely an offer does for a need, in hundredths, 0 to 100. What is told by its sort and size is what it is; the words of anything else are
-    /// somebody's word.</summary>
+    /// <summary>How likely an offer does for a need, in hundredths, 0 to 100: as likely as it fits, and works. What is told by its sort and size fits; the
+    /// words of anything else are somebody's word.</summary>
     /// <param name="offer">The offer.</param>
     /// <param name="fit">Whether it will do.</param>
     public static int ChanceOf(Offer offer, FitGrade fit)
-        => offer.ChancePercent ?? (fit == FitGrade.Fits && offer.Contents.All(content => content.Ware.Kind != WareKind.Other)
-            ? FitChance.Certain : FitChance.Of(offer.Fit));
+        => offer.ChancePercent ?? FitChance.Of(offer.Condition) * (fit == FitGrade.Fits && offer.Contents.All(content => content.Ware.Kind != WareKind.Other)
+            ? FitChance.Certain : FitChance.Of(offer.Fit)) / FitChance.Certain;
 
     /// <summary>Whether it may do, and may not.</summary>
     /// <param name="offer">The offer.</param>

@@ -44,6 +44,9 @@ internal static class StockWords
     /// <summary>Which half it is.</summary>
     public static readonly (Gender Gender, string[] Words)[] Genders = [(Gender.Male, ["male"]), (Gender.Female, ["female"])];
 
+    // What has no sort of its own, and is written down all the same.
+    private static readonly string[] Others = ["processor", "memory", "radio", "display"];
+
     /// <summary>Short words for connectors, beside their names.</summary>
     private static readonly (string Type, string[] Words)[] Connectors =
     [
@@ -71,7 +74,8 @@ internal static class StockWords
 
     /// <summary>The sort of part of that word; null when there is none.</summary>
     public static PartKind? KindOf(string text)
-        => Enum.GetValues<PartKind>().Where(kind => Word(kind).Equals(text.Trim().Replace(' ', '-'), StringComparison.OrdinalIgnoreCase))
+        => Others.Contains(text.Trim(), StringComparer.OrdinalIgnoreCase) ? PartKind.Other
+            : Enum.GetValues<PartKind>().Where(kind => Word(kind).Equals(text.Trim().Replace(' ', '-'), StringComparison.OrdinalIgnoreCase))
             .Select(kind => (PartKind?)kind).FirstOrDefault();
 
     /// <summary>The connector of that name, id or short word; null when there is none.</summary>

@@ -29,6 +29,8 @@ public sealed class BalanceTests
         var ordered = Needing(("nut M3", 3)).With((Offer("nuts", 1, Of("nut M3", 10)), 1)).Ordered();
         Assert.Equal([("nuts", CostState.Promised), ("postage and tax of shop", CostState.Promised)], Items(ordered).Select(item => (item.Name, item.State)));
         Assert.All(Items(ordered.Came(1)), item => Assert.Equal(CostState.Spent, item.State));
+        var back = ordered.Came(0, wrong: 1, back: 1.5m);
+        Assert.Equal([("nuts", 1m), ("postage and tax of shop", 3m), ("given back by shop", -1.5m)], Items(back).Select(item => (item.Name, item.Cost.Amount)));
     }
 
     [Fact]

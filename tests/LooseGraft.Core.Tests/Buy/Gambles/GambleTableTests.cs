@@ -1,4 +1,6 @@
+using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Gambles;
+using LooseGraft.Core.Buy.Needs;
 using static LooseGraft.Core.Tests.Buy.BuyBench;
 
 namespace LooseGraft.Core.Tests.Buy.Gambles;
@@ -25,6 +27,19 @@ public sealed class GambleTableTests
         Assert.Equal(75, Table(ForPart(PartKind.Card)).Tries.Single().ChancePercent);
     }
 
+    [Theory]
+    [InlineData(FitWord.MakersList, WareCondition.Works, 100)]
+    [InlineData(FitWord.MakersList, WareCondition.Untested, 60)]
+    [InlineData(FitWord.SellersWord, WareCondition.Untested, 45)]
+    [InlineData(FitWord.MakersList, WareCondition.Broken, 0)]
+    public void What_nobody_has_tried_out_is_not_certain_however_well_it_fits(FitWord word, WareCondition condition, int chance)
+    {
+        Assert.Equal(chance, GambleTable.ChanceOf(Unlisted with { Fit = word, Condition = condition }, FitGrade.ProveFirst));
+        Assert.Equal(90, GambleTable.ChanceOf(Unlisted with { Fit = word, Condition = condition, ChancePercent = 90 }, FitGrade.ProveFirst));
+        var fan = Offer("fan", 9, Of($"part {PartTemplate.All.First(template => template.Kind == PartKind.Fan).Id}"));
+        Assert.Equal(FitChance.Of(condition), GambleTable.ChanceOf(fan with { Fit = word, Condition = condition }, FitGrade.Fits));
+    }
+
     [Fact]
     public void So_many_packs_are_counted_as_the_need_takes_where_there_are_so_many()
     {
@@ -32,7 +47,8 @@ public sealed class GambleTableTests
         // Two packs of two, and one parcel.
         Assert.Equal(new Money(31), Table(Three(stock: 2)).Tries.Single().Price);
 
-        static Graft Three(int stock) => Needing(("other processor", 3)).With((Unlisted with { Contents = [Of("other processor", 2)], Stock = stock }, 0));
+        static Graft Three(int stock) => Needing(("other processor", 3)).WithoutPower()
+            .With((Unlisted with { Contents = [Of("other processor", 2)], Stock = stock }, 0));
     }
 
     [Fact]
@@ -123,11 +139,32 @@ public sealed class GambleTableTests
     [Theory]
     [InlineData("a processor", true)]
     [InlineData("Lithium cell, 3 in a row", false)]
+    [InlineData("LiPo 3S", false)]
+    [InlineData("Li-ion, flat", false)]
+    [InlineData("two packs", false)]
+    [InlineData("old accumulators", false)]
     [InlineData("mains lead", false)]
-    [InlineData("moulded drive splitter", false)]
-    [InlineData("a splitterless thing", true)]
-    public void Of_what_is_told_in_words_alone_the_words_are_asked(string words, bool may)
-        => Assert.Equal(may, Found(Needing(($"other {words}", 1)).With((Offer("it", 4, Of($"other {words}")), 0))) is not null);
+    [InlineData("mainstay", false)]
+    [InlineData("drive_splitters", false)]
+    [InlineData("Akku 18650", false)]
+    [InlineData("library card", true)]
+    public void Of_what_is_told_in_words_alone_the_words_are_asked_and_then_the_builder(string words, bool may)
+    {
+        var graft = Needing(($"other {words}", 1)).With((Offer("it", 4, Of($"other {words}")), 0));
+        Assert.Equal(may, Found(graft.WithoutPower()) is not null);
+        Assert.Null(Found(graft));
+        Assert.Equal(may, GambleHazard.AsksBuilder(Need(graft), graft));
+        Assert.False(GambleHazard.AsksBuilder(Need(graft), graft.WithoutPower()));
+    }
+
+    [Fact]
+    public void What_the_builder_said_of_one_thing_holds_for_nothing_that_is_called_otherwise()
+    {
+        var said = ForPart(PartKind.Other);
+        Assert.NotNull(Found(said));
+        Assert.Null(Found(said.WithPart("thing", part => part with { Name = "another" })));
+        Assert.Null(Found(said.WithPart("thing", part => part with { Name = "charger" }).WithoutPower()));
+    }
 
     [Fact]
     public void What_gives_power_is_none_whatever_it_is_called()
@@ -141,19 +178,21 @@ public sealed class GambleTableTests
     private static Offer Listed(string id, decimal price) => Offer(id, price, Of("other processor")) with { Fit = FitWord.MakersList };
 
     private static Graft Processor(int chosen, params Offer[] offers)
-        => Needing(("other processor", 1)).With([.. offers.Select((offer, at) => (offer, at == 0 ? chosen : 0))]);
+        => Needing(("other processor", 1)).WithoutPower().With([.. offers.Select((offer, at) => (offer, at == 0 ? chosen : 0))]);
 
     private static Graft ForPart(PartKind kind, Money? cost = null)
-        => Needing().With((Unlisted with { Contents = [Of("for part thing")] }, 0)) with
+        => (Needing().With((Unlisted with { Contents = [Of("for part thing")] }, 0)) with
         {
             Parts = [new Part("thing", "thing", kind) { Origin = PartOrigin.ToBuy, Cost = cost }],
-        };
+        }).WithoutPower();
 
     private static Graft Nuts() => Needing(("nut M3", 3)).With((Offer("nuts", 1, Of("nut M3", 10)), 0));
 
     private static GambleTry One(Offer offer) => Table(Processor(0, offer)) is var table ? table.Tries.FirstOrDefault() ?? table.Certain! : null!;
 
     private static GambleTable Table(Graft graft) => Found(graft)!;
+
+    private static Need Need(Graft graft) => Review(graft).Basket.Value.Lines[0].Need;
 
     private static GambleTable? Found(Graft graft)
     {

@@ -143,6 +143,14 @@ public sealed class StockLinesTests
         Assert.Contains(words, $"{mistake.Words} {string.Join(", ", mistake.Instead)}", StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("Processor", PartKind.Other)]
+    [InlineData("memory", PartKind.Other)]
+    [InlineData("other", PartKind.Other)]
+    [InlineData("pass through", PartKind.PassThrough)]
+    public void What_has_no_sort_of_its_own_may_be_written_as_it_is_called(string word, PartKind kind)
+        => Assert.Equal(kind, StockLines.Read($"{word} = b; to buy", Empty).Parts.Single().Kind);
+
     [Fact]
     public void A_name_of_ones_own_stands_and_is_remarked_upon_with_what_is_near_it()
     {

@@ -43,7 +43,8 @@ public sealed class BuyModel(GraftStore store, ReviewDesk reviews, ChoiceDesk ch
 
     /// <summary>Whether something is offered for a need that may not do, and does no worse than cost money.</summary>
     public bool IsGamble(NeedLine line)
-        => GambleHazard.MayGamble(line.Need, Review.Graft) && OffersFor(line.Need).Any(match => GambleTable.IsDoubted(match.Offer, match.Fit));
+        => (GambleHazard.MayGamble(line.Need, Review.Graft) || GambleHazard.AsksBuilder(line.Need, Review.Graft))
+            && OffersFor(line.Need).Any(match => GambleTable.IsDoubted(match.Offer, match.Fit));
 
     /// <summary>What lies free in the bin and will do for a need.</summary>
     public IEnumerable<OwnedThing> BinFor(Need need) => BinFit.For(need, Review.Around);

@@ -34,6 +34,9 @@ public sealed class GamblesModel(GraftStore store, ReviewDesk reviews) : GraftPa
     /// <summary>Those for which such a thing is offered, and it could burn.</summary>
     public IReadOnlyList<NeedLine> Dangerous { get; private set; } = [];
 
+    /// <summary>Those of which only the builder knows whether power hangs on them, and has not said.</summary>
+    public IReadOnlyList<NeedLine> Unsaid { get; private set; } = [];
+
     /// <summary>The need that is looked at; null where there is none.</summary>
     public NeedLine? Line => Lines.FirstOrDefault(line => line.Need.Key == Want) ?? (Want is null ? Lines.FirstOrDefault() : null);
 
@@ -51,6 +54,14 @@ public sealed class GamblesModel(GraftStore store, ReviewDesk reviews) : GraftPa
         return await SaveAsync(new SetOdds(found.Id, Share("chance", chance, "how likely it does"), Share("resale", resale, "what it sells for again")));
 
         int? Share(string field, string? text, string what) => ModelState.Whole(field, text?.TrimEnd('%', ' '), FitChance.Certain, what);
+    }
+
+    /// <summary>Says that no power hangs on what meets a need, or takes that back.</summary>
+    public async Task<IActionResult> OnPostNoPowerAsync(string? key, bool so)
+    {
+        if (!await LoadAsync()) return NotFound();
+        if (Unsaid.Concat(Lines).FirstOrDefault(line => line.Need.Key == key) is not { } found) return await GoneAsync();
+        return await SaveAsync(new SayNoPower(found.Need.Key, found.Need.Words, so));
     }
 
     /// <summary>Puts one of what is compared into the basket, in place of the others.</summary>
@@ -75,7 +86,8 @@ public sealed class GamblesModel(GraftStore store, ReviewDesk reviews) : GraftPa
         // First those where something stands against the gamble.
         Lines = [.. doubted[true].OrderByDescending(
             line => offers[line.Need.Key].Any(match => GambleTable.ChanceOf(match.Offer, match.Fit) == FitChance.Certain))];
-        Dangerous = [.. doubted[false].Where(line => offers[line.Need.Key].Any(match => match.Fit == FitGrade.ProveFirst))];
+        Unsaid = [.. doubted[false].Where(line => GambleHazard.AsksBuilder(line.Need, Graft))];
+        Dangerous = [.. doubted[false].Except(Unsaid).Where(line => offers[line.Need.Key].Any(match => match.Fit == FitGrade.ProveFirst))];
         Card = Line is { } shown && GambleTable.Of(Review.Graft, shown, buy.Basket.Value, buy.Money) is { } table
             ? new GambleCard(table, Graft.Currency) : null;
     }

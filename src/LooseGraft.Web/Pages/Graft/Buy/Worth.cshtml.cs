@@ -33,20 +33,21 @@ public sealed class WorthModel(GraftStore store, ReviewDesk reviews) : GraftPage
     /// <summary>What may be left over and is not written down: parts that others stand in the place of, and what packs hold too many of.</summary>
     public IEnumerable<string> MayBeLeft { get; private set; } = [];
 
-    /// <summary>Says how long it takes, and what an hour is worth.</summary>
-    public async Task<IActionResult> OnPostHoursAsync(string? done, string? coming, string? rate)
+    /// <summary>Says how long it takes, what an hour is worth, and what all that is here would fetch.</summary>
+    public async Task<IActionResult> OnPostHoursAsync(string? done, string? coming, string? rate, string? stands)
     {
         if (!await LoadAsync()) return NotFound();
-        return await SaveAsync(new SetHours(Hours("done", done), Hours("coming", coming), ModelState.Amount("rate", rate, Graft.Currency)));
+        var (worth, fetches) = (ModelState.Amount("rate", rate, Graft.Currency), ModelState.Amount("stands", stands, Graft.Currency));
+        return await SaveAsync(new SetHours(Hours("done", done), Hours("coming", coming), worth, fetches));
     }
 
     /// <summary>Says what it may fetch, and what selling it costs.</summary>
-    public async Task<IActionResult> OnPostPricesAsync(string? hoped, string? fee, string? handing, string? stands)
+    public async Task<IActionResult> OnPostPricesAsync(string? hoped, string? fee, string? handing)
     {
         if (!await LoadAsync()) return NotFound();
         return await SaveAsync(new SetPrices(
             ModelState.Amount("hoped", hoped, Graft.Currency), ModelState.Exact("fee", fee?.TrimEnd('%', ' '), 100, 2, "the fee") ?? 0,
-            ModelState.Amount("handing", handing, Graft.Currency), ModelState.Amount("stands", stands, Graft.Currency)));
+            ModelState.Amount("handing", handing, Graft.Currency)));
     }
 
     /// <summary>Writes down what is left over.</summary>
