@@ -11,12 +11,12 @@ var wrong = 0;
 Console.WriteLine("joints, needs, offers, seed | end | ours, ms | solver, ms | ours against the solver's");
 foreach (var (joints, needs, offers) in new[] { (5, 7, 40), (15, 10, 100), (28, 12, 200) })
 {
-    foreach (var hasKits in new[] { false, true })
+    foreach (var kits in new[] { 0, 25, 5 })
     {
         for (var seed = 1; seed <= seeds; seed++)
         {
             var problem = GeneratedChoice.Of(joints, needs, offers, seed);
-            if (hasKits) problem = WithKits(problem, seed);
+            if (kits > 0) problem = WithKits(problem, kits, seed);
             var (whole, quick) = (Least(problem, way => way.Acts), Least(problem, way => way.Steps));
             Compare("cheapest", problem, points => points.Min(point => point.Money), solver => solver.Cheapest());
             Compare("soonest", problem, points => points.MinBy(point => (point.Days, point.Money))!.Money, solver => solver.Soonest());
@@ -31,9 +31,10 @@ foreach (var (joints, needs, offers) in new[] { (5, 7, 40), (15, 10, 100), (28, 
                 long? money = front.Points.IsEmpty ? null : ours(front.Points);
                 var isRight = solved.AtLeast <= money && money <= solved.Found;
                 if (front.IsWhole && !isRight) wrong++;
-                var words = !front.IsWhole ? $"ours ran out of steps{(money is null ? " and found nothing" : "")}" : !isRight ? $"WRONG: {money}, not {solved}"
+                var ranOut = money is { } found ? $"ours ran out of steps, {100.0 * (found - solved.Found) / solved.Found:0.#} % above its best" : "ours ran out of steps and found nothing";
+                var words = !front.IsWhole ? ranOut : !isRight ? $"WRONG: {money}, not {solved}"
                     : solved.AtLeast == solved.Found ? "the same" : $"within what it proved in its time, {Percent(solved.Found, money!.Value)} below its best";
-                Console.WriteLine($"{joints}, {needs}, {offers}{(hasKits ? " with kits" : "")}, {seed} | {end} | {ms:0} | {solverMs:0} | {words}");
+                Console.WriteLine($"{joints}, {needs}, {offers}{(kits > 0 ? $", every {kits}th a kit" : "")}, {seed} | {end} | {ms:0} | {solverMs:0} | {words}");
             }
         }
     }
@@ -43,13 +44,13 @@ return wrong == 0 ? 0 : 1;
 
 static string Percent(long more, long less) => $"{100.0 * (more - less) / more:0.#} %";
 
-// Every fifth pack holds something else as well, and every seventh content does for a second need.
-static ChoiceProblem WithKits(ChoiceProblem problem, int seed)
+// One in so many packs holds something else as well, and one in as many does for a second need.
+static ChoiceProblem WithKits(ChoiceProblem problem, int every, int seed)
 {
     var random = new Random(seed);
     return problem with
     {
-        Packs = [.. problem.Packs.Select((pack, at) => at % 5 == 0 ? Kit(pack) : at % 7 == 0 ? Twofold(pack) : pack)],
+        Packs = [.. problem.Packs.Select((pack, at) => at % every == 0 ? Kit(pack) : at % every == 2 ? Twofold(pack) : pack)],
     };
 
     ChoicePack Kit(ChoicePack pack) => pack with { Contents = pack.Contents.Add(new ChoiceContent(random.Next(1, 3), [random.Next(problem.Needs)])) };

@@ -136,6 +136,29 @@ public sealed class BuyTests(RunningBench bench) : IClassFixture<RunningBench>
     }
 
     [Fact]
+    public void Two_of_a_kind_are_looked_at_from_their_need_and_the_other_is_chosen_by_keyboard()
+    {
+        using var eyes = new Eyes(bench.Address);
+        eyes.Open(eyes.CopyOf("1") + "/buy");
+        eyes.Click("[data-need='for part card'] a[href*='compare']");
+        eyes.SeeWords(".compare", "18 mm deeper than the 38 × 172 mm that Seat keeps for it");
+        eyes.Click(".compare-acts td:last-child a[href*='offers']");
+        eyes.Retype("input[name=deep]", "170 mm");
+        eyes.Retype("input[name=warranty]", "2");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "Plover low-profile card, used");
+        eyes.Click(".trail a");
+        eyes.Click("[data-need='for part card'] a[href*='compare']");
+        eyes.SeeWords(".compare", "2 years");
+        eyes.TabTo(".compare-acts button");
+        eyes.Press(Keys.Enter);
+        eyes.SeeWords(".said", "with a longer cooler: 1 pack in the basket");
+        eyes.PressWith(Keys.Control, "z");
+        eyes.SeeWords(".compare-acts td:last-child", "in the basket");
+        Assert.Empty(eyes.Complaints());
+    }
+
+    [Fact]
     public void What_a_graft_is_worth_follows_what_is_typed_by_keyboard_and_is_taken_back()
     {
         using var eyes = new Eyes(bench.Address);

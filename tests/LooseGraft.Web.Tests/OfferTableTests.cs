@@ -21,9 +21,9 @@ public sealed class OfferTableTests
     public void Every_column_is_read_and_written_back_the_same()
     {
         var (sheet, errors) = Read("""
-            seller,what,price,contents,currency,postage,free from,tax percent,days from,days to,takes back,condition,fit,seen on,stock,note
-            Far shop,Kit,"3,60",10 × screw M3 6 mm + nut M3,USD,6,25.00,19,14,30,no,works,never-tried,2026-10-18,2,by the kilo
-            Far shop,Nuts,1,5 x nut M3,USD,6,25,19 %,14,30,no,new,makers list,,,
+            seller,what,price,contents,currency,postage,free from,tax percent,days from,days to,takes back,condition,fit,seen on,stock,note,warranty years,noise db,depth mm,total watts,efficiency,plugs
+            Far shop,Kit,"3,60",10 × screw M3 6 mm + nut M3,USD,6,25.00,19,14,30,no,works,never-tried,2026-10-18,2,by the kilo,2.5,31,140,300,gold,2 × drive power
+            Far shop,Nuts,1,5 x nut M3,USD,6,25,19 %,14,30,no,new,makers list,,,,,,,,,
             """);
         Assert.Empty(errors);
         var seller = Assert.Single(sheet!.Sellers);
@@ -32,7 +32,9 @@ public sealed class OfferTableTests
         Assert.Equal((new Money(3.60m), WareCondition.Works, FitWord.NeverTried, 2, 11, new DateOnly(2026, 10, 18)),
             (sheet.Offers[0].Price, sheet.Offers[0].Condition, sheet.Offers[0].Fit, sheet.Offers[0].Stock!.Value,
                 sheet.Offers[0].Contents.Sum(content => content.Count), sheet.Offers[0].SeenOn!.Value));
-        Assert.Equal(FitWord.MakersList, sheet.Offers[1].Fit);
+        Assert.Equal((2.5m, 31m, 140, 300, EfficiencyClass.Gold, 2), sheet.Offers[0].Traits is var traits
+            ? (traits.WarrantyYears, traits.Noise, traits.Depth!.Value.Value, traits.Total!.Value.Value, traits.Class, traits.Plugs[0].Count) : default);
+        Assert.Equal((FitWord.MakersList, OfferTraits.None), (sheet.Offers[1].Fit, sheet.Offers[1].Traits));
         var graft = new BringOffers(sheet.Sellers, sheet.Offers).Apply(Graft.Empty("test"));
         var again = OfferTable.Read(CsvTable.Read(OfferTable.Write(graft)), Graft.Empty("test")).Sheet!;
         Assert.Equal(graft.Buying.Offers, new BringOffers(again.Sellers, again.Offers).Apply(Graft.Empty("test")).Buying.Offers);
@@ -56,6 +58,11 @@ public sealed class OfferTableTests
     [InlineData("seller,what,price\n,b,1", "Line 2: there is no seller")]
     [InlineData("seller,what,price\nA,,1", "Line 2: the offer has no name")]
     [InlineData("seller,what,price\nA,b,", "Line 2: there is no price")]
+    [InlineData("seller,what,price,warranty years\nA,b,1,101", "Line 2: the warranty years “101” is no figure from 0 to 100")]
+    [InlineData("seller,what,price,depth mm\nA,b,1,0", "Line 2: nothing is 0 mm deep")]
+    [InlineData("seller,what,price,depth mm\nA,b,1,1e309", "Line 2: the depth mm “1e309” is no figure")]
+    [InlineData("seller,what,price,efficiency\nA,b,1,lead", "Line 2: “lead” will not do for efficiency")]
+    [InlineData("seller,what,price,plugs\nA,b,1,a sock", "Line 2: “a sock” is no kind of plug")]
     [InlineData("seller,what,price\nA,b,-3", "Line 2: the price “-3” is negative")]
     [InlineData("seller,what,price\nA,b,NaN", "Line 2: the price “NaN” is not an amount")]
     [InlineData("seller,what,price\nA,b,1e309", "Line 2: the price “1e309” is not an amount")]
@@ -67,7 +74,7 @@ public sealed class OfferTableTests
     [InlineData("seller,what,price,days from,days to\nA,b,1,9,3", "Line 2: 9 days at least and 3 at most")]
     [InlineData("seller,what,price,days to\nA,b,1,366", "Line 2: “366” is no whole number from 0 to 365")]
     [InlineData("seller,what,price,takes back\nA,b,1,perhaps", "Line 2: “perhaps” is neither yes nor no")]
-    [InlineData("seller,what,price,tax percent\nA,b,1,201", "Line 2: the tax “201” is no figure")]
+    [InlineData("seller,what,price,tax percent\nA,b,1,201", "Line 2: the tax percent “201” is no figure")]
     [InlineData("seller,what,price,seen on\nA,b,1,18.10.2026", "Line 2: “18.10.2026” is no day")]
     [InlineData("seller,what,price,fit\nA,b,1,surely", "Line 2: “surely” will not do for fit")]
     [InlineData("seller,what,price,postage\nA,b,1,3\nA,c,1,4", "Line 3: A has other terms here than in line 2")]

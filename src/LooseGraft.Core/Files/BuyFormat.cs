@@ -86,6 +86,7 @@ internal static class BuyFormat
         var fit = offer.Usual("fit", new ChoiceCodec<FitWord>(), value => value.Fit, FitWord.SellersWord, "Who says that it fits.");
         var chance = offer.Optional("chancePercent", Share, value => value.ChancePercent, "How likely it does, in hundredths; as likely as who says so where it is left out.");
         var resale = offer.Optional("resalePercent", Share, value => value.ResalePercent, "What share of its price it sells for again, in hundredths.");
+        var traits = offer.Usual("traits", TraitsFormat.Traits, value => value.Traits, OfferTraits.None, "What it is beyond its price.");
         var seen = offer.Optional("seenOn", Day, value => value.SeenOn, "The day on which it was seen.");
         var stock = offer.Optional("stock", new IntegerCodec(0, GraftFileLimits.OfferPieces), value => value.Stock, "How many packs there are.");
         var note = offer.Optional("note", Note, value => value.Note, "Anything worth remembering.");
@@ -96,6 +97,7 @@ internal static class BuyFormat
             Fit = values.Of(fit),
             ChancePercent = values.Of(chance),
             ResalePercent = values.Of(resale),
+            Traits = values.Of(traits),
             SeenOn = values.Of(seen),
             Stock = values.Of(stock),
             Note = values.Of(note),

@@ -148,8 +148,23 @@ public static class GraftFileLimits
     /// <summary>Rates of other currencies.</summary>
     public const int Rates = 32;
 
+    /// <summary>Years that an offer is vouched for.</summary>
+    public const int WarrantyYears = 100;
+
+    /// <summary>How loud an offer is, in dB(A).</summary>
+    public const int NoiseDb = 150;
+
+    /// <summary>Sorts of plugs of an offer, and plugs of one sort.</summary>
+    public const int OfferPlugs = 64;
+
     /// <summary>Hours of work.</summary>
     public const int Hours = 10_000;
+
+    /// <summary>What a kilowatt-hour costs.</summary>
+    public const int Tariff = 1000;
+
+    /// <summary>With how many decimals it is written.</summary>
+    public const int TariffDecimals = 4;
 
     /// <summary>Things that are left over when a graft is done.</summary>
     public const int LeftOvers = 100;

@@ -21,6 +21,9 @@ internal static class WorthFormat
         var fee = worth.Usual("feePercent", new DecimalCodec(100), value => value.FeePercent, 0, "What whoever sells it takes of the price, in hundredths.");
         var handing = worth.Optional("handingOver", Amount, value => value.HandingOver, "What handing it over costs.");
         var stands = worth.Optional("asItStands", Amount, value => value.AsItStands, "What all that is here would fetch if it went no further.");
+        var daily = worth.Optional("hoursADay", new DecimalCodec(24), value => value.HoursADay, "How many hours a day it is on.");
+        var tariff = worth.Optional(
+            "tariff", new DecimalCodec(GraftFileLimits.Tariff, GraftFileLimits.TariffDecimals), value => value.Tariff, "What a kilowatt-hour costs.");
         var left = worth.Many("leftOvers", DescribeLeftOver(), GraftFileLimits.LeftOvers, value => value.LeftOvers, "What is left over when it is done.");
         var ways = worth.Many("otherWays", DescribeWay(), GraftFileLimits.OtherWays, value => value.OtherWays, "What could be had instead.");
         return worth.Makes(values => new WorthTerms
@@ -32,6 +35,8 @@ internal static class WorthFormat
             FeePercent = values.Of(fee),
             HandingOver = values.Of(handing),
             AsItStands = values.Of(stands),
+            HoursADay = values.Of(daily),
+            Tariff = values.Of(tariff),
             LeftOvers = values.Of(left),
             OtherWays = values.Of(ways),
             Unknown = values.Unknown,

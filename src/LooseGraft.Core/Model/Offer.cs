@@ -25,6 +25,9 @@ public sealed record Offer(string Id, string Seller, string What, Money Price)
     /// <summary>What share of its price it sells for again when it does not do, in hundredths; null where nobody said, and then for nothing.</summary>
     public int? ResalePercent { get; init; }
 
+    /// <summary>What it is beyond its price.</summary>
+    public OfferTraits Traits { get; init; } = OfferTraits.None;
+
     /// <summary>The day on which it was seen; null where nobody wrote that down.</summary>
     public DateOnly? SeenOn { get; init; }
 

@@ -30,6 +30,12 @@ public sealed record WorthTerms
     /// <summary>What all that is here would fetch as it stands, if it went no further; null where nobody says, and then nothing.</summary>
     public Money? AsItStands { get; init; }
 
+    /// <summary>How many hours a day it is on, 0 to 24; null where nobody said.</summary>
+    public decimal? HoursADay { get; init; }
+
+    /// <summary>What a kilowatt-hour costs, exactly; null where nobody said.</summary>
+    public decimal? Tariff { get; init; }
+
     /// <summary>What is left over when it is done.</summary>
     public ValueList<LeftOver> LeftOvers { get; init; } = [];
 

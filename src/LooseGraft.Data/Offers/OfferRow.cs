@@ -16,6 +16,8 @@ namespace LooseGraft.Data.Offers;
 internal sealed class OfferRow(string[] heading, CsvTable.Row row, List<string> errors)
 {
     private const decimal MostTax = 200;
+    private const decimal MostMm = 10_000;
+    private const decimal MostWatts = 1_000_000;
 
     private int Before { get; } = errors.Count;
 
@@ -38,7 +40,7 @@ internal sealed class OfferRow(string[] heading, CsvTable.Row row, List<string> 
             Currency = money,
             Postage = Amount("postage", money) ?? known.Postage,
             FreeFrom = Amount("free from", money) ?? known.FreeFrom,
-            TaxPercent = Percent() ?? known.TaxPercent,
+            TaxPercent = Figure("tax percent", MostTax, 2) ?? known.TaxPercent,
             Days = (from ?? to) is { } least ? new DaySpan(least, to ?? least) : known.Days,
             TakesBack = Cell("takes back").ToLowerInvariant() switch
             {
@@ -68,6 +70,7 @@ internal sealed class OfferRow(string[] heading, CsvTable.Row row, List<string> 
             Condition = Choice("condition", WareCondition.New),
             Fit = Choice("fit", FitWord.SellersWord),
             SeenOn = day,
+            Traits = Traits(),
             Stock = Count("stock", 0, GraftFileLimits.OfferPieces),
             Note = Text("note", GraftFileLimits.NoteLength) is { Length: > 0 } note ? note : null,
         };
@@ -101,13 +104,30 @@ internal sealed class OfferRow(string[] heading, CsvTable.Row row, List<string> 
         return amount;
     }
 
-    private decimal? Percent()
+    private OfferTraits Traits()
     {
-        var text = Cell("tax percent").TrimEnd('%').Trim().Replace(',', '.');
+        var (plugs, problem) = PlugsText.Read(Cell("plugs"));
+        if (problem is not null) Wrong(problem);
+        var depth = Figure("depth mm", MostMm, 1);
+        if (depth == 0) Wrong("nothing is 0 mm deep");
+        return new OfferTraits
+        {
+            WarrantyYears = Figure("warranty years", GraftFileLimits.WarrantyYears, 2),
+            Noise = Figure("noise db", GraftFileLimits.NoiseDb, 1),
+            Depth = depth > 0 ? new Millimetres((double)depth) : null,
+            Total = Figure("total watts", MostWatts, 2) is { } watts ? new Watts((double)watts) : null,
+            Class = Cell("efficiency").Length > 0 ? Choice("efficiency", EfficiencyClass.Unlabelled) : null,
+            Plugs = plugs,
+        };
+    }
+
+    private decimal? Figure(string column, decimal most, int decimals)
+    {
+        var text = Cell(column).TrimEnd('%').Trim().Replace(',', '.');
         if (text.Length == 0) return null;
-        return decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var percent)
-            && percent <= MostTax && decimal.Round(percent, 2) == percent
-            ? percent : Wrong<decimal?>($"the tax “{text}” is no figure from 0 to {MostTax} with at most two decimals");
+        return decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var figure)
+            && figure <= most && decimal.Round(figure, decimals) == figure
+            ? figure : Wrong<decimal?>($"the {column} “{text}” is no figure from 0 to {most} with at most {decimals} decimals");
     }
 
     private int? Count(string column, int least, int most)

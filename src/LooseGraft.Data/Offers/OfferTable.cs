@@ -18,7 +18,7 @@ public static class OfferTable
     public static readonly ImmutableArray<string> Columns =
     [
         "seller", "what", "price", "contents", "currency", "postage", "free from", "tax percent", "days from", "days to", "takes back", "condition", "fit",
-        "seen on", "stock", "note",
+        "seen on", "stock", "note", "warranty years", "noise db", "depth mm", "total watts", "efficiency", "plugs",
     ];
 
     private static readonly string[] Needed = ["seller", "what", "price"];
@@ -71,5 +71,8 @@ public static class OfferTable
                                                                             seller.Days?.From, seller.Days?.To, OfferRow.Word(seller.TakesBack),
                                                                             OfferRow.Word(offer.Condition), OfferRow.Word(offer.Fit),
                                                                             offer.SeenOn?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), offer.Stock,
-                                                                            offer.Note]));
+                                                                            offer.Note, offer.Traits.WarrantyYears, offer.Traits.Noise,
+                                                                            offer.Traits.Depth?.Value, offer.Traits.Total?.Value,
+                                                                            offer.Traits.Class is { } label ? OfferRow.Word(label) : null,
+                                                                            PlugsText.Write(offer.Traits.Plugs)]));
 }

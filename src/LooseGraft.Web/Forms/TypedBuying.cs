@@ -1,4 +1,6 @@
 using System.Globalization;
+using LooseGraft.Core.Files;
+using LooseGraft.Core.Model;
 using LooseGraft.Core.Quantities;
 using Microsoft.AspNetCore.Mvc.ModelBinding;
 
@@ -23,6 +25,13 @@ public static class TypedBuying
         var (amount, problem) = AmountText.Read(typed, currency);
         if (problem is not null) errors.AddModelError(field, $"“{typed}” {problem}.");
         return amount;
+    }
+
+    /// <summary>Says so where more offers are chosen than a graft keeps.</summary>
+    public static void RoomInBasket(this ModelStateDictionary errors, Graft after)
+    {
+        if (after.Buying.Basket.Length > GraftFileLimits.Chosen)
+            errors.AddModelError("", $"At most {GraftFileLimits.Chosen} offers are chosen at once. Take one out first.");
     }
 
     /// <summary>Reads the code of a currency.</summary>

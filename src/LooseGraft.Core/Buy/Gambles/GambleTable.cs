@@ -65,7 +65,7 @@ public sealed record GambleTable(ImmutableArray<GambleTry> Tries, GambleTry? Cer
 
     private static GambleTry? Try(Graft graft, OfferMatch match)
     {
-        var sack = new Sack(match.Seller, [new SackLine(match.Offer, match.Packs, [], [])], Basket.RateOf(graft, match.Seller));
+        var sack = match.Alone(graft);
         return sack.InGraft is { } price ? new GambleTry(match.Offer, match.Seller, match.Packs, price, ChanceOf(match.Offer, match.Fit), Back(sack)) : null;
     }
 

@@ -33,6 +33,22 @@ public sealed class ChoiceSearchTests
         }, iter: 200);
 
     [Fact]
+    public void However_tangled_the_packs_are_something_is_found_and_the_gap_is_told()
+    {
+        // Each of 60 packs holds three of ten needs, so that all of them are one group.
+        var random = new Random(1);
+        ChoiceContent Content() => new(random.Next(1, 4), [random.Next(10)]);
+        var problem = new ChoiceProblem(10, [.. Enumerable.Range(0, 10).Select(need => new ChoiceAsk(need, 7 * ChoiceProblem.Unit))], [],
+            [new ChoiceSeller(2_000_000, null, 1), new ChoiceSeller(3_000_000, 30_000_000, 2) { FreeCost = 30_000_000 }],
+            [.. Enumerable.Range(0, 60).Select(at => random.Next(3_000_000, 9_000_000) is var price
+                ? new ChoicePack(at % 2, price, price, 3, [Content(), Content(), Content()]) : null!)]);
+        var found = ChoiceSearch.Of(problem, ChoiceCosts.MoneyAlone, new ChoiceWork(40_000));
+        Assert.False(found.IsWhole);
+        Assert.True(found.Gap > 0);
+        Assert.True(ChoiceJudge.Meets(problem, found.Points[0].Ways, found.Points[0].Packs));
+    }
+
+    [Fact]
     public void A_tool_that_is_asked_for_in_two_places_is_bought_once()
     {
         var tool = new ChoiceAsk(0, ChoiceProblem.Unit, Once: 0);

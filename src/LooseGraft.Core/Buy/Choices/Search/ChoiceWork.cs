@@ -20,10 +20,13 @@ public sealed class ChoiceWork(long most = ChoiceWork.Usual, ReviewWork? waited 
     internal bool IsSpent => _steps >= most;
 
     /// <summary>One more step.</summary>
+    /// <param name="worth">As many usual ones as it takes the time of.</param>
     /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
-    internal void Step()
+    internal void Step(int worth = 1)
     {
-        if (++_steps % LooksEvery == 0) waited?.ThrowIfGivenUp();
+        var before = _steps / LooksEvery;
+        _steps += worth;
+        if (_steps / LooksEvery != before) waited?.ThrowIfGivenUp();
     }
 
     /// <summary>The same things, one by one, each told as it is taken up.</summary>

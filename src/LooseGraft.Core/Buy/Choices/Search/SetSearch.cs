@@ -60,6 +60,7 @@ internal sealed class SetSearch
     public (ImmutableArray<ChoicePoint> Points, long? LeftOut) Run(KnownCosts known, bool isGreedy = false)
     {
         if (Floor is null) return ([], null);
+        if (_work.IsSpent) return ([], Floor);
         _bounds.Learn(known);
         var (labels, leftOut) = (new List<ChoiceLabel> { Start }, (long?)null);
         for (var stage = 0; stage < _plan.Stages.Length && labels.Count > 0; stage++)
@@ -67,7 +68,7 @@ internal sealed class SetSearch
             var next = new List<(ChoiceLabel Label, long Least)>();
             foreach (var label in labels)
             {
-                foreach (var after in Next(label, stage))
+                foreach (var after in Next(label, stage, isGreedy))
                 {
                     if (_work.IsSpent) return ([], Floor);
                     _work.Step();
@@ -106,10 +107,13 @@ internal sealed class SetSearch
         }
     }
 
-    private IEnumerable<ChoiceLabel> Next(ChoiceLabel label, int stage)
+    private IEnumerable<ChoiceLabel> Next(ChoiceLabel label, int stage, bool isQuick)
         => _plan.Stages[stage] is { Joint: { } joint } ? _alternatives[joint].Select(way => Decided(label, stage, joint, way))
-            : _plan.Stages[stage].Group is { } group ? _covers[group].Of(_plan.OpenOf(group, label.Asked)).Select(option => Covered(label, group, option))
+            : _plan.Stages[stage].Group is { } group ? Covers(group, label, isQuick).Select(option => Covered(label, group, option))
             : [];
+
+    private ImmutableArray<CoverOption> Covers(int group, ChoiceLabel label, bool isQuick)
+        => _plan.OpenOf(group, label.Asked) is var open && isQuick ? _covers[group].Quick(open) : _covers[group].Of(open);
 
     private ChoiceLabel Decided(ChoiceLabel label, int stage, int joint, Alternative way)
     {

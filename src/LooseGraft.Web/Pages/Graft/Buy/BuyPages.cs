@@ -11,6 +11,7 @@ public sealed class BuyPages : IStagePages
         new StagePage("buy", "buy") { Only = 3, Picture = 1100 },
         new StagePage("choices", "buy/choices") { Only = 3 },
         new StagePage("gambles", "buy/gambles") { Only = 1 },
+        new StagePage("compare", "buy/compare") { Only = 1 },
         new StagePage("offers", "buy/offers"),
         new StagePage("shopping-list", "buy/list"),
         new StagePage("orders", "buy/orders"),

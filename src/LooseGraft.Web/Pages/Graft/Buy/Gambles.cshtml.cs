@@ -4,7 +4,6 @@ using LooseGraft.Core.Buy.Fits;
 using LooseGraft.Core.Buy.Gambles;
 using LooseGraft.Core.Buy.Needs;
 using LooseGraft.Core.Buy.Offers;
-using LooseGraft.Core.Files;
 using LooseGraft.Core.Model;
 using LooseGraft.Data;
 using LooseGraft.Web.Forms;
@@ -71,8 +70,7 @@ public sealed class GamblesModel(GraftStore store, ReviewDesk reviews) : GraftPa
         var all = Card?.Offers.ToArray() ?? [];
         if (all.FirstOrDefault(each => each.Offer.Id == offer) is not { } found) return await GoneAsync();
         var edit = new ChooseInstead(found.Offer.Id, found.Packs, [.. all.Select(each => each.Offer.Id)]);
-        if (edit.Apply(Graft).Buying.Basket.Length > GraftFileLimits.Chosen)
-            ModelState.AddModelError("", $"At most {GraftFileLimits.Chosen} offers are chosen at once. Take one out first.");
+        ModelState.RoomInBasket(edit.Apply(Graft));
         return await SaveAsync(edit);
     }
 

@@ -74,7 +74,7 @@ public sealed class OffersModel(GraftStore store, ReviewDesk reviews) : GraftPag
         return await SaveAsync(new RemoveSeller(at ?? ""));
     }
 
-    public async Task<IActionResult> OnPostOfferAsync(string? at, string? of, OfferForm terms)
+    public async Task<IActionResult> OnPostOfferAsync(string? at, string? of, OfferForm terms, TraitsForm traits)
     {
         if (!await LoadAsync()) return NotFound();
         var name = of.Trimmed() ?? "";
@@ -82,7 +82,8 @@ public sealed class OffersModel(GraftStore store, ReviewDesk reviews) : GraftPag
         if (name.Length is 0 or > GraftFileLimits.NameLength) ModelState.AddModelError("of", $"Write who offers it, 1 to {GraftFileLimits.NameLength} characters.");
         if (known is null && Graft.Buying.Sellers.Length >= GraftFileLimits.Sellers) ModelState.AddModelError("of", $"At most {GraftFileLimits.Sellers} sellers.");
         var seller = known ?? new Seller(GraftEdits.FreshId(name, Graft.Buying.Sellers.Select(each => each.Id)), name, Graft.Currency);
-        var offer = terms.Read(ModelState, Graft.Buying.FindOffer(at ?? ""), seller);
+        var was = Graft.Buying.FindOffer(at ?? "");
+        var offer = terms.Read(ModelState, was, seller) with { Traits = traits.Read(ModelState, was?.Traits ?? OfferTraits.None) };
         if (offer.Id.Length > 0 && known is null) ModelState.AddModelError("of", "There is no seller of that name; write a new one down with an offer of its own.");
         if (offer.Id.Length == 0 && Graft.Buying.Offers.Length >= GraftFileLimits.Offers)
             ModelState.AddModelError("what", $"At most {GraftFileLimits.Offers} offers. Take out what nothing needs.");
