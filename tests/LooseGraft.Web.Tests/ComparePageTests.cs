@@ -34,7 +34,7 @@ public sealed class ComparePageTests(BenchHost host) : IClassFixture<BenchHost>
         var drive = new Part("drive", "Drive", PartKind.Drive);
         var id = await host.StoreAsync(store => store.AddAsync(Graft.Empty("one") with
         {
-            Parts = [supply, drive],
+            Parts = [supply, drive, new Part("board", "Old board", PartKind.Board)],
             Supplies = [new Supply("s", "supply")
             {
                 Rails = [new Rail(Signal.Parse("+12 V")!, new(new Amps(10), Evidence.Label))],
@@ -55,6 +55,7 @@ public sealed class ComparePageTests(BenchHost host) : IClassFixture<BenchHost>
         Assert.Contains("15-contact drive power: 0 of 1", text);
         Assert.Contains("as many and as long as are in use", text);
         Assert.Contains("11 EUR for each year of it", text);
+        Assert.Contains("Nobody wrote down what Old board takes", text);
         await browser.SubmitAsync(page, "Current", 3, ("daily", "5 h"), ("tariff", "0,4"));
         text = await TextAsync(page);
         // 30 W are 41.7 W at the wall, for 5 h a day and at 0.40.

@@ -22,6 +22,9 @@ public sealed record Comparison(Need Need, ImmutableArray<ComparedOffer> Offers,
     /// <summary>The cheapest of those of which a price is known; null where none is.</summary>
     public ComparedOffer? Cheapest => Offers.FirstOrDefault(offer => offer.Price is not null);
 
+    /// <summary>Boards of which nobody wrote down what they take, so that no sum counts them; empty for anything but a supply.</summary>
+    public ImmutableArray<Part> Uncounted { get; init; } = [];
+
     /// <summary>Holds the offers for a need against each other.</summary>
     /// <param name="review">The graft.</param>
     /// <param name="line">The need, as it stands.</param>
@@ -37,7 +40,10 @@ public sealed record Comparison(Need Need, ImmutableArray<ComparedOffer> Offers,
             .OrderBy(offer => offer.Price is null).ThenBy(offer => offer.Price?.Amount).ToArray();
         return new Comparison(
             line.Need, [.. all.Take(MostOffers).Select(Judged)], Math.Max(0, all.Length - MostOffers), supply,
-            supply is null ? null : review.Feed.Flows.Given(supply, LoadCase.Typical));
+            supply is null ? null : review.Feed.Flows.Given(supply, LoadCase.Typical))
+        {
+            Uncounted = supply is null ? [] : review.Feed.Uncounted,
+        };
 
         ComparedOffer Judged(ComparedOffer offer)
         {
