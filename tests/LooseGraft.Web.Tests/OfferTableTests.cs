@@ -21,9 +21,9 @@ public sealed class OfferTableTests
     public void Every_column_is_read_and_written_back_the_same()
     {
         var (sheet, errors) = Read("""
-            seller,what,price,contents,currency,postage,free from,tax percent,days from,days to,takes back,condition,fit,seen on,stock,note,warranty years,noise db,depth mm,total watts,efficiency,plugs
-            Far shop,Kit,"3,60",10 × screw M3 6 mm + nut M3,USD,6,25.00,19,14,30,no,works,never-tried,2026-10-18,2,by the kilo,2.5,31,140,300,gold,2 × drive power
-            Far shop,Nuts,1,5 x nut M3,USD,6,25,19 %,14,30,no,new,makers list,,,,,,,,,
+            seller,what,price,contents,currency,postage,free from,tax percent,days from,days to,takes back,condition,fit,seen on,stock,note
+            Far shop,Kit,"3,60",10 × screw M3 6 mm + nut M3,USD,6,25.00,19,14,30,no,works,never-tried,2026-10-18,2,by the kilo
+            Far shop,Nuts,1,5 x nut M3,USD,6,25,19 %,14,30,no,new,makers list,,,
             """);
         Assert.Empty(errors);
         var seller = Assert.Single(sheet!.Sellers);
@@ -32,8 +32,6 @@ public sealed class OfferTableTests
         Assert.Equal((new Money(3.60m), WareCondition.Works, FitWord.NeverTried, 2, 11, new DateOnly(2026, 10, 18)),
             (sheet.Offers[0].Price, sheet.Offers[0].Condition, sheet.Offers[0].Fit, sheet.Offers[0].Stock!.Value,
                 sheet.Offers[0].Contents.Sum(content => content.Count), sheet.Offers[0].SeenOn!.Value));
-        Assert.Equal((2.5m, 31m, 140, 300, EfficiencyClass.Gold, 2), sheet.Offers[0].Traits is var traits
-            ? (traits.WarrantyYears, traits.Noise, traits.Depth!.Value.Value, traits.Total!.Value.Value, traits.Class, traits.Plugs[0].Count) : default);
         Assert.Equal((FitWord.MakersList, OfferTraits.None), (sheet.Offers[1].Fit, sheet.Offers[1].Traits));
         var graft = new BringOffers(sheet.Sellers, sheet.Offers).Apply(Graft.Empty("test"));
         var again = OfferTable.Read(CsvTable.Read(OfferTable.Write(graft)), Graft.Empty("test")).Sheet!;
@@ -41,6 +39,21 @@ public sealed class OfferTableTests
         Assert.Equal(graft.Buying.Sellers, again.Sellers);
         var document = OfferFile.Read(OfferFile.Write(new OfferSheet(graft.Buying.Sellers, graft.Buying.Offers)));
         Assert.Equal((graft.Buying.Sellers, graft.Buying.Offers), (document.Sheet!.Sellers, document.Sheet.Offers));
+    }
+
+    [Fact]
+    public void What_an_offer_is_beyond_its_price_is_read_and_written_back_the_same()
+    {
+        var sheet = Read("""
+            seller,what,price,warranty years,noise db,depth mm,total watts,efficiency,plugs
+            Far shop,Supply,40,2.5,31,140,300,gold,"2 × drive power, 400 mm"
+            """).Sheet!;
+        Assert.Equal((2.5m, 31m, 140, 300, EfficiencyClass.Gold, 2), sheet.Offers[0].Traits is var traits
+            ? (traits.WarrantyYears, traits.Noise, traits.Depth!.Value.Value, traits.Total!.Value.Value, traits.Class, traits.Plugs[0].Count) : default);
+        var graft = new BringOffers(sheet.Sellers, sheet.Offers).Apply(Graft.Empty("test"));
+        Assert.Equal(sheet.Offers[0].Traits, OfferTable.Read(CsvTable.Read(OfferTable.Write(graft)), Graft.Empty("test")).Sheet!.Offers[0].Traits);
+        var document = OfferFile.Write(new OfferSheet(graft.Buying.Sellers, graft.Buying.Offers));
+        Assert.Equal(sheet.Offers[0].Traits, OfferFile.Read(document).Sheet!.Offers[0].Traits);
     }
 
     [Fact]

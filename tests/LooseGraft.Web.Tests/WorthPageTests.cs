@@ -11,9 +11,12 @@ public sealed class WorthPageTests(BenchHost host) : IClassFixture<BenchHost>
     public async Task The_lending_desk_is_weighed_against_what_could_be_had_instead_and_says_what_would_turn_it()
     {
         var text = await TextAsync("/graft/3/buy/worth");
-        Assert.Matches("Going on saves [0-9.]+ EUR and takes 4 h more: worth it while an hour is worth less than [0-9.]+ EUR to you.", text);
-        Assert.Matches("Leaving it saves [0-9.]+ EUR and 5.5 h from here on, and gives nothing.", text);
-        Assert.Matches("Below [0-9.]+ EUR it costs you money to sell it; from [0-9.]+ EUR on your hours are paid as well. At 140 EUR [0-9.]+ EUR are left, [0-9.]+ EUR for each hour.", text);
+        // 35.72 chosen less 6 of left-overs are 29.72 to pay; the tower is 95 − 25; 40.28 over four hours.
+        Assert.Contains("Going on saves 40.28 EUR and takes 4 h more: worth it while an hour is worth less than 10.07 EUR to you.", text);
+        // 29.72 + 25.
+        Assert.Contains("Leaving it saves 54.72 EUR and 5.5 h from here on, and gives nothing.", text);
+        // 38.80 are gone: (74.52 − 6 + 6.50) ÷ 0.92, with 46 for the hours; 140 − 11.20 − 6.50 − 74.52 + 6, and over 11.5 h.
+        Assert.Contains("Below 81.54 EUR it costs you money to sell it; from 131.54 EUR on your hours are paid as well. At 140 EUR 53.78 EUR are left, 4.68 EUR for each hour.", text);
         Assert.Contains("Where 140 EUR and 6 EUR of left-overs go", text);
         Assert.Contains("Adapter 24 to 10", text);
     }

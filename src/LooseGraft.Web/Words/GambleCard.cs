@@ -1,5 +1,6 @@
 using System.Globalization;
 using LooseGraft.Core.Buy.Gambles;
+using LooseGraft.Core.Facts;
 using LooseGraft.Core.Quantities;
 
 namespace LooseGraft.Web.Words;
@@ -71,7 +72,8 @@ public sealed record GambleCard(GambleTable Table, string Currency)
         => $"{plan.Tries.Take(step).Aggregate(100m, (all, each) => all * (FitChance.Certain - each.ChancePercent) / 100).ToString("0.#", CultureInfo.InvariantCulture)} %";
 
     /// <summary>Who says that something does.</summary>
-    public static string Said(GambleTry one) => one.Offer.ChancePercent is null ? one.Offer.Fit.Words() : "you say";
+    public static string Said(GambleTry one) => one.Offer.ChancePercent is not null ? "you say"
+        : one.Offer.Fit.Words() + (one.Offer.Condition == WareCondition.Untested ? ", and whether it works nobody has tried" : "");
 
     private string Named(GamblePlan plan)
         => string.Join(", then ", plan.Tries.Select((each, at) => $"{Called(each)}{(at == 0 ? " first" : "")}"));

@@ -22,6 +22,9 @@ public sealed record Comparison(Need Need, ImmutableArray<ComparedOffer> Offers,
     /// <summary>The cheapest of those of which a price is known; null where none is.</summary>
     public ComparedOffer? Cheapest => Offers.FirstOrDefault(offer => offer.Price is not null);
 
+    /// <summary>Whether it gives power: a supply, a brick or a converter.</summary>
+    public bool IsFeeding => (Need.Part?.Kind ?? Need.Ware.Template?.Kind) is PartKind.Supply or PartKind.Brick or PartKind.Converter;
+
     /// <summary>Boards of which nobody wrote down what they take, so that no sum counts them; empty for anything but a supply.</summary>
     public ImmutableArray<Part> Uncounted { get; init; } = [];
 

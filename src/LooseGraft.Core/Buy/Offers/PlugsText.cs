@@ -19,6 +19,7 @@ public static partial class PlugsText
     /// <returns>The plugs, or why they are none, as a sentence without its full stop.</returns>
     public static (ValueList<OfferPlug> Plugs, string? Problem) Read(string text)
     {
+        if (text.Length > GraftFileLimits.NoteLength) return ([], $"{text.Length} characters; plugs are written in at most {GraftFileLimits.NoteLength}");
         var plugs = ImmutableArray.CreateBuilder<OfferPlug>();
         foreach (var piece in text.Split([" + ", "\n", ";"], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries))
         {

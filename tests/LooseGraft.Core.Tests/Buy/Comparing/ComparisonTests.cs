@@ -1,5 +1,6 @@
 using CsCheck;
 using LooseGraft.Core.Buy.Comparing;
+using LooseGraft.Core.Buy.Edits;
 using LooseGraft.Core.Buy.Offers;
 using static LooseGraft.Core.Tests.Buy.BuyBench;
 
@@ -118,6 +119,24 @@ public sealed class ComparisonTests
         Assert.Equal(ways, string.Join("; ", fit.Grown.Select(grown => $"{grown.Way}: {string.Join(", ", grown.Meets)}")));
     }
 
+    [Theory]
+    [InlineData(PartKind.Supply, true)]
+    [InlineData(PartKind.Brick, true)]
+    [InlineData(PartKind.Converter, true)]
+    [InlineData(PartKind.Fan, false)]
+    public void What_gives_power_is_known_as_such_whether_or_not_it_is_fed_from(PartKind kind, bool isFeeding)
+        => Assert.Equal(isFeeding, Compared(Part(20, OfferTraits.None, OfferTraits.None).WithPart("thing", part => part with { Kind = kind })).IsFeeding);
+
+    [Fact]
+    public void One_is_chosen_in_place_of_the_others_and_a_kit_that_serves_another_need_stays()
+    {
+        var graft = Needing(("nut M3", 3), ("other thing", 1)).With(
+            (Offer("kit", 9, Of("nut M3", 3), Of("other thing")), 1), (Offer("spare", 2, Of("other thing")), 1), (Offer("better", 4, Of("other thing")), 0));
+        var review = Review(graft);
+        var edit = ChooseInstead.For(graft, review.Basket.Value, review.Basket.Value.Lines[1].Need, graft.Buying.FindOffer("better")!, 1);
+        Assert.Equal(["kit", "better"], edit.Apply(graft).Buying.Basket.Select(line => line.Offer));
+    }
+
     [Fact]
     public void Six_offers_are_beside_each_other_and_the_dearer_ones_are_counted()
     {
@@ -176,7 +195,11 @@ public sealed class ComparisonTests
     [InlineData("drive power, 0 mm", "reaches beyond")]
     [InlineData("a sock", "“a sock” is no kind of plug")]
     [InlineData("4 ×", "is no kind of plug")]
-    public void What_is_no_plug_is_told(string text, string problem) => Assert.Contains(problem, PlugsText.Read(text).Problem, StringComparison.Ordinal);
+    public void What_is_no_plug_is_told(string text, string problem)
+    {
+        Assert.Contains("4001 characters", PlugsText.Read(new string(' ', 4001)).Problem, StringComparison.Ordinal);
+        Assert.Contains(problem, PlugsText.Read(text).Problem, StringComparison.Ordinal);
+    }
 
     private static ConnectorType Type => ConnectorTypes.Find("drive-power-15")!;
 

@@ -46,14 +46,13 @@ public sealed class CompareModel(GraftStore store, ReviewDesk reviews) : GraftPa
     public async Task<IActionResult> OnPostTakeAsync(string? offer)
     {
         if (!await LoadAsync()) return NotFound();
-        var all = Card?.Comparison.Offers.Select(each => each.Match).ToArray() ?? [];
-        if (all.FirstOrDefault(match => match.Offer.Id == offer) is not { } found)
+        if (Card?.Comparison.Offers.FirstOrDefault(each => each.Match.Offer.Id == offer)?.Match is not { } found)
         {
             ModelState.AddModelError("", "That is not needed or offered any more: a decision changed meanwhile. Here is how it stands now.");
             return await InvalidAsync();
         }
 
-        var edit = new ChooseInstead(found.Offer.Id, found.Packs, [.. all.Select(match => match.Offer.Id)]);
+        var edit = ChooseInstead.For(Graft, Review.Buy.Basket.Value, Line!.Need, found.Offer, found.Packs);
         ModelState.RoomInBasket(edit.Apply(Graft));
         return await SaveAsync(edit);
     }

@@ -67,9 +67,8 @@ public sealed class GamblesModel(GraftStore store, ReviewDesk reviews) : GraftPa
     public async Task<IActionResult> OnPostTakeAsync(string? offer)
     {
         if (!await LoadAsync()) return NotFound();
-        var all = Card?.Offers.ToArray() ?? [];
-        if (all.FirstOrDefault(each => each.Offer.Id == offer) is not { } found) return await GoneAsync();
-        var edit = new ChooseInstead(found.Offer.Id, found.Packs, [.. all.Select(each => each.Offer.Id)]);
+        if (Card?.Offers.FirstOrDefault(each => each.Offer.Id == offer) is not { } found) return await GoneAsync();
+        var edit = ChooseInstead.For(Graft, Review.Buy.Basket.Value, Line!.Need, found.Offer, found.Packs);
         ModelState.RoomInBasket(edit.Apply(Graft));
         return await SaveAsync(edit);
     }
