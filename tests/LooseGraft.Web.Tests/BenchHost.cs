@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Net;
 using System.Text.RegularExpressions;
 using LooseGraft.Core.Files;
@@ -122,10 +123,12 @@ public sealed partial class BenchHost : WebApplicationFactory<Program>
     /// <summary>Looks again and again until it is so.</summary>
     public static async Task<T> UntilAsync<T>(Func<Task<T>> look, Func<T, bool> isSo)
     {
+        var since = Stopwatch.StartNew();
         while (true)
         {
             var seen = await look();
             if (isSo(seen)) return seen;
+            Assert.True(since.Elapsed < TimeSpan.FromMinutes(2), $"It never came to be so. Last seen: {seen}");
             await Task.Delay(20, TestContext.Current.CancellationToken);
         }
     }

@@ -21,17 +21,19 @@ public static class ChoiceSearch
         var (acts, steps) = (Most(way => way.Acts, ChoiceCosts.Acts), Most(way => way.Steps, ChoiceCosts.Minutes));
         var sets = Enumerable.Range(0, 1 << problem.Sellers.Length)
             .OrderBy(set => SetSearch.DaysOf(problem, set)).ThenBy(set => BitOperations.PopCount((uint)set)).ToArray();
-        var searches = new Queue<SetSearch>(sets.Select(sellers => new SetSearch(plan, sellers, costs, work)).Where(set => set.Floor is not null));
-        // What is found soon in one set spares most of the rest in all of them, and stands where the work is spent: first where least may be paid.
-        foreach (var set in searches.OrderBy(set => set.Floor))
+        foreach (var sellers in work.Each(sets, "set of sellers"))
         {
-            foreach (var point in set.Run(Known(set), isGreedy: true).Points) Keep(point);
-        }
+            var set = new SetSearch(plan, sellers, costs, work);
+            if (work.IsSpent)
+            {
+                if (set.Floor is { } floor) floors.Add(floor);
+                continue;
+            }
 
-        // One after another is let go of with all that it remembers.
-        foreach (var _ in work.Each(sets.Take(searches.Count).ToArray(), "set of sellers"))
-        {
-            var set = searches.Dequeue();
+            if (set.Floor is null) continue;
+
+            // What is found soon spares most of the rest.
+            foreach (var point in set.Run(Known(set), isGreedy: true).Points) Keep(point);
             var (points, leftOut) = set.Run(Known(set));
             if (leftOut is { } least) floors.Add(least);
             foreach (var point in points) Keep(point);
